@@ -1,0 +1,69 @@
+package app.kehre.core.dose;
+
+import java.time.Duration;
+import java.util.Optional;
+
+/**
+ * The values that a quantity may take, both ends included, and the sentence that says so.
+ *
+ * @param what the quantity in an instructor's words, such as "reps"
+ * @param unit the unit behind a number, such as "s"; may be empty
+ * @param least the least allowed value
+ * @param most the greatest allowed value
+ */
+public record Range(String what, String unit, long least, long most) {
+
+    /** Reads a range of plain numbers. */
+    public static Range of(String what, long least, long most) {
+        return new Range(what, "", least, most);
+    }
+
+    /** Reads a range of whole seconds. */
+    public static Range ofSeconds(String what, long least, long most) {
+        return new Range(what, " s", least, most);
+    }
+
+    /** Returns the sentence against a value out of range, or nothing when it is in range. */
+    public Optional<String> problem(long value) {
+        return value >= least && value <= most ? Optional.empty() : Optional.of(sentence(value));
+    }
+
+    /** Returns the sentence against a length out of range or not of whole seconds. */
+    public Optional<String> problem(Duration length) {
+        return !length.equals(Duration.ofSeconds(length.toSeconds()))
+                ? Optional.of("%s must be whole seconds.".formatted(capital(what)))
+                : problem(length.toSeconds());
+    }
+
+    /**
+     * Returns the value unchanged.
+     *
+     * @throws IllegalArgumentException with the sentence, when the value is out of range
+     */
+    public int check(int value) {
+        problem(value).ifPresent(Range::refuse);
+        return value;
+    }
+
+    /**
+     * Returns the length unchanged.
+     *
+     * @throws IllegalArgumentException with the sentence, when it is out of range or not whole seconds
+     */
+    public Duration check(Duration length) {
+        problem(length).ifPresent(Range::refuse);
+        return length;
+    }
+
+    private String sentence(long value) {
+        return "%s must be from %d to %d%s, not %d.".formatted(capital(what), least, most, unit, value);
+    }
+
+    private static void refuse(String sentence) {
+        throw new IllegalArgumentException(sentence);
+    }
+
+    private static String capital(String text) {
+        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+}

@@ -1,0 +1,53 @@
+package app.kehre.core.dose;
+
+import java.util.Optional;
+import java.util.function.Function;
+
+/**
+ * What came of reading a text that a person wrote: a value, or a sentence that says what was found and
+ * what was expected.
+ *
+ * @param <T> the kind of value
+ */
+public sealed interface Reading<T> {
+
+    /** The text was understood. */
+    record Understood<T>(T read) implements Reading<T> {}
+
+    /** The text was refused; the sentence is ready to be shown. */
+    record Refused<T>(String sentence) implements Reading<T> {}
+
+    /** Returns a reading that holds the value. */
+    static <T> Reading<T> of(T value) {
+        return new Understood<>(value);
+    }
+
+    /** Returns a refusal with the sentence. */
+    static <T> Reading<T> refused(String sentence) {
+        return new Refused<>(sentence);
+    }
+
+    /** Returns the value, if the text was understood. */
+    default Optional<T> value() {
+        return switch (this) {
+            case Understood<T>(T found) -> Optional.of(found);
+            case Refused<T> _ -> Optional.empty();
+        };
+    }
+
+    /** Returns the sentence of the refusal; empty when the text was understood. */
+    default String problem() {
+        return switch (this) {
+            case Understood<T> _ -> "";
+            case Refused<T>(String sentence) -> sentence;
+        };
+    }
+
+    /** Returns the reading of the value turned into another. */
+    default <U> Reading<U> map(Function<T, U> turn) {
+        return switch (this) {
+            case Understood<T>(T found) -> of(turn.apply(found));
+            case Refused<T>(String sentence) -> refused(sentence);
+        };
+    }
+}

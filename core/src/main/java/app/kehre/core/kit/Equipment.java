@@ -1,0 +1,65 @@
+package app.kehre.core.kit;
+
+import java.util.Arrays;
+import java.util.Optional;
+
+/** A kind of equipment. Stand-ins are the usual ones (craft.md 1). */
+public enum Equipment {
+    /** A bench of 10 to 30 cm to step on. */
+    STEP("step", "step", "steps", "a line on the floor, stepping over it", KitPlace.AT_HAND),
+    /** A floor mat. */
+    MAT("mat", "mat", "mats", "a folded blanket", KitPlace.AT_HAND),
+    /** Hand weights. */
+    WEIGHT("weight", "weight", "weights", "a filled bottle in each hand", KitPlace.BY_THE_WALL),
+    /** A long elastic band. */
+    LONG_BAND("long band", "long band", "long bands", "a towel pulled apart", KitPlace.BY_THE_WALL),
+    /** An elastic loop. */
+    LOOP_BAND("looped band", "looped band", "looped bands", "no band, slower", KitPlace.BY_THE_WALL),
+    /** A towel. */
+    TOWEL("towel", "towel", "towels", "a folded jacket", KitPlace.AT_HAND),
+    /** A chair that does not roll. */
+    CHAIR("chair", "chair", "chairs", "the wall", KitPlace.BY_THE_WALL),
+    /** A free stretch of wall. */
+    WALL("wall", "free wall", "free wall", "a partner's shoulder", KitPlace.FIXED);
+
+    private final String key;
+    private final String one;
+    private final String many;
+    private final String standIn;
+    private final KitPlace usualPlace;
+
+    Equipment(String key, String one, String many, String standIn, KitPlace usualPlace) {
+        this.key = key;
+        this.one = one;
+        this.many = many;
+        this.standIn = standIn;
+        this.usualPlace = usualPlace;
+    }
+
+    /** Returns the word that stands for this kind in files. */
+    public String key() {
+        return key;
+    }
+
+    /** Returns the noun for so many pieces. */
+    public String noun(int number) {
+        return number == 1 ? one : many;
+    }
+
+    /** Returns what stands in for it, in words. */
+    public String standIn() {
+        return standIn;
+    }
+
+    /** Returns where it lies unless the brief says otherwise. */
+    public KitPlace usualPlace() {
+        return usualPlace;
+    }
+
+    /** Finds a kind by its key, singular or plural. */
+    public static Optional<Equipment> find(String word) {
+        return Arrays.stream(values())
+                .filter(kind -> kind.key.equals(word) || kind.one.equals(word) || kind.many.equals(word))
+                .findFirst();
+    }
+}

@@ -1,0 +1,91 @@
+package app.kehre.core.plan;
+
+import java.time.Duration;
+
+import app.kehre.core.dose.Range;
+import app.kehre.core.exercise.Named;
+
+/**
+ * Time in which nobody works: water, fetching kit, a change of music, or talk.
+ *
+ * @param id the entry's number in the plan
+ * @param kind what it is for
+ * @param name what it is called, such as "Welcome"
+ * @param length 1 to 1200 s
+ * @param note the instructor's own words; at most {@value Notes#LONGEST} characters
+ */
+public record Pause(int id, Kind kind, String name, Duration length, String note) implements Entry {
+
+    /** How long a pause may be: a guard against slips of the pen (Kehre's estimate). */
+    public static final Range LENGTH = Range.ofSeconds("a pause", 1, 1200);
+
+    public Pause {
+        if (name.isBlank()) {
+            throw new IllegalArgumentException("A pause must have a name.");
+        }
+        LENGTH.check(length);
+        Notes.check(note);
+    }
+
+    /** What a pause is for. */
+    public enum Kind implements Named {
+        /** Drinking; 40 s lies in the usual 30 to 60 s (teaching range, figures.md "Time"). */
+        WATER("water", "Water", 40),
+        /** Fetching or putting away equipment. */
+        KIT("kit", "Fetch kit", 40),
+        /** Changing the music. */
+        MUSIC("music", "Change the music", 15),
+        /** Greeting, explaining, thanks. */
+        TALK("talk", "Welcome", 60);
+
+        private final String words;
+        private final String usualName;
+        private final int usualSeconds;
+
+        Kind(String words, String usualName, int usualSeconds) {
+            this.words = words;
+            this.usualName = usualName;
+            this.usualSeconds = usualSeconds;
+        }
+
+        @Override
+        public String words() {
+            return words;
+        }
+
+        /** Returns the name that a new pause starts with. */
+        public String usualName() {
+            return usualName;
+        }
+
+        /** Returns the length that a new pause starts with. */
+        public Duration usualLength() {
+            return Duration.ofSeconds(usualSeconds);
+        }
+    }
+
+    /** Returns a new pause of the kind with its usual name and length. */
+    public static Pause of(int id, Kind kind) {
+        return new Pause(id, kind, kind.usualName(), kind.usualLength(), "");
+    }
+
+    /** Returns the pause with another length. */
+    public Pause withLength(Duration other) {
+        return new Pause(id, kind, name, other, note);
+    }
+
+    /** Returns the pause with another name. */
+    public Pause withName(String other) {
+        return new Pause(id, kind, other, length, note);
+    }
+
+    @Override
+    public Pause withId(int other) {
+        return new Pause(other, kind, name, length, note);
+    }
+
+    @Override
+    public Pause withNote(String other) {
+        return new Pause(id, kind, name, length, other);
+    }
+}

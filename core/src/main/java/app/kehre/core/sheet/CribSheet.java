@@ -1,0 +1,150 @@
+package app.kehre.core.sheet;
+
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+
+import app.kehre.core.dose.DoseNotation;
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.kit.Load;
+import app.kehre.core.kit.LoadNotation;
+import app.kehre.core.plan.Brief;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.KitNeed;
+import app.kehre.core.plan.Pause;
+import app.kehre.core.plan.Segment;
+import app.kehre.core.timeline.Timeline;
+
+/**
+ * The sheet that lies on the floor beside the instructor.
+ *
+ * @param title of the class
+ * @param when day, time, people
+ * @param length total against the slot
+ * @param parts the segments
+ * @param kit a line for each kind of equipment
+ * @param beforeStart what to do before the first person comes
+ * @param stopSigns when anybody must stop, and whose rules come first
+ */
+public record CribSheet(String title, String when, String length, List<Part> parts, List<String> kit,
+        List<String> beforeStart, String stopSigns) {
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM uuuu",
+            Locale.ENGLISH);
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT);
+
+    /** The stop signs of every sheet (craft.md 10). */
+    public static final String STOP_SIGNS = "Stop at once for chest pain or pressure, dizziness, unusual shortness"
+            + " of breath, sharp joint pain. Screening, medical clearance, pregnancy, illness and first aid:"
+            + " the local rules and licensed professionals decide.";
+
+    /**
+     * A segment on the sheet.
+     *
+     * @param name of the segment
+     * @param role what it is for
+     * @param start when it starts, minutes and seconds of the class
+     * @param length its length against its target, and its tempo
+     * @param lines one an entry
+     */
+    public record Part(String name, Role role, String start, String length, List<Line> lines) {
+        public Part {
+            lines = List.copyOf(lines);
+        }
+    }
+
+    /**
+     * An entry on the sheet.
+     *
+     * @param start minutes and seconds of the class
+     * @param name what
+     * @param dose how much
+     * @param load with what; empty for nothing
+     * @param options easier and harder; empty for a pause
+     * @param note the instructor's own words
+     * @param length minutes and seconds
+     */
+    public record Line(String start, String name, String dose, String load, String options, String note,
+            String length) {}
+
+    public CribSheet {
+        parts = List.copyOf(parts);
+        kit = List.copyOf(kit);
+        beforeStart = List.copyOf(beforeStart);
+    }
+
+    /** Returns the sheet of a class. */
+    public static CribSheet of(Timeline timeline) {
+        Brief brief = timeline.plan().brief();
+        String when = "%s, %s to %s \u00b7 %d people".formatted(DAY.format(brief.date()),
+                TIME.format(brief.start()),
+                TIME.format(brief.scheduledEnd()), brief.people());
+        String length = "%s of %s, %s".formatted(Lengths.clock(timeline.fit().length()),
+                Lengths.clock(brief.slot()),
+                timeline.fit().words());
+        List<KitNeed> needs = KitNeed.of(timeline.plan());
+        return new CribSheet(brief.title(), when, length,
+                timeline.plan().segments().stream().filter(segment -> !segment.entries().isEmpty())
+                        .map(segment -> part(timeline, segment)).toList(),
+                needs.stream().map(CribSheet::kitLine).toList(), beforeStart(timeline, needs), STOP_SIGNS);
+    }
+
+    private static Part part(Timeline timeline, Segment segment) {
+        String length = Lengths.clock(timeline.ofSegment(segment.id()).shown());
+        String target = segment.target().isZero() ? "" : " of " + Lengths.clock(segment.target());
+        String tempo = segment.role() == Role.TALK || segment.role() == Role.PAUSE
+                ? ""
+                : " \u00b7 %d BPM".formatted(segment.bpm().value());
+        return new Part(segment.name(), segment.role(),
+                Lengths.clock(timeline.ofSegment(segment.id()).start()), length + target + tempo,
+                segment.entries().stream().map(entry -> line(timeline, entry)).toList());
+    }
+
+    private static Line line(Timeline timeline, Entry entry) {
+        String start = Lengths.clock(timeline.ofEntry(entry.id()).start());
+        String length = Lengths.clock(timeline.ofEntry(entry.id()).shown());
+        return switch (entry) {
+            case Pause pause ->
+                new Line(start, pause.name(), Lengths.notation(pause.length()), "", "", pause.note(),
+                        length);
+            case Item item -> new Line(start, item.name(), DoseNotation.print(item.dose()),
+                    item.load().equals(Load.NONE) ? "" : LoadNotation.print(item.load()),
+                    options(item.exercise()),
+                    item.note(), length);
+        };
+    }
+
+    private static String options(Exercise exercise) {
+        return "easier: %s \u00b7 harder: %s".formatted(exercise.easier().name(), exercise.harder().name());
+    }
+
+    private static String kitLine(KitNeed need) {
+        return "%s \u00b7 %s \u00b7 or %s".formatted(need.words(), need.place().words(),
+                need.kit().standIn());
+    }
+
+    private static List<String> beforeStart(Timeline timeline, List<KitNeed> needs) {
+        List<String> list = new ArrayList<>();
+        list.add(
+                "Room: floor dry and clear, air, doors and first aid known, new people asked by the local rules");
+        if (!needs.isEmpty()) {
+            list.add("Kit laid out and counted: " + needs.stream().map(need -> need.kit().noun(2)).distinct()
+                    .collect(Collectors.joining(", ")));
+        }
+        list.add("Music ready: " + tempos(timeline) + "; 85 dB(A) or less");
+        list.add("Microphone tried, spare battery; water at hand");
+        return list;
+    }
+
+    private static String tempos(Timeline timeline) {
+        return timeline.plan().segments().stream()
+                .filter(segment -> segment.role() != Role.TALK && segment.role() != Role.PAUSE)
+                .map(segment -> "%s %d".formatted(segment.name(), segment.bpm().value()))
+                .collect(Collectors.joining(", ")) + " BPM";
+    }
+}

@@ -1,0 +1,41 @@
+package app.kehre.core.timeline;
+
+import java.time.Duration;
+
+import app.kehre.core.dose.Side;
+
+/**
+ * The smallest part of the class in which one thing happens.
+ *
+ * @param stretch when
+ * @param segment the segment's number
+ * @param entry the entry's number
+ * @param phase what happens
+ * @param pass which set or round of its side, from 1; 0 where there are none
+ * @param side the side that works; for a side change, the coming side
+ * @param parts reps or danced counts in it, evenly spaced; 0 where nothing is counted
+ * @param firstCount the count of the segment's music at which it starts, from 0; -1 without music counts
+ */
+public record Span(Stretch stretch, int segment, int entry, Phase phase, int pass, Side side, int parts,
+        long firstCount) {
+
+    /** Returns when it starts. */
+    public Duration start() {
+        return stretch.start();
+    }
+
+    /** Returns when it ends. */
+    public Duration end() {
+        return stretch.end();
+    }
+
+    /** Returns which rep or count runs at a moment in the span, from 1; 0 where nothing is counted. */
+    public int partAt(Duration moment) {
+        long length = stretch.length().toNanos();
+        if (parts == 0 || length == 0) {
+            return 0;
+        }
+        long into = Math.max(0, moment.minus(start()).toNanos());
+        return (int) Math.min(parts, Math.multiplyExact(into, parts) / length + 1);
+    }
+}

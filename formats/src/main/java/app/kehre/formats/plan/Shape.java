@@ -1,0 +1,52 @@
+package app.kehre.formats.plan;
+
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+
+import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * Which fields of a document Kehre knows, so that all others can be carried through a round trip.
+ *
+ * @param known the fields that Kehre writes itself
+ * @param inner the shapes of the objects, or of the objects in the lists, below some of them
+ */
+record Shape(Set<String> known, Map<String, Shape> inner) {
+
+    private static final Shape ENTRY = new Shape(
+            Set.of("id", "exercise", "dose", "load", "note", "pause", "name", "length"), Map.of());
+    private static final Shape SEGMENT = new Shape(Set.of("id", "name", "role", "target", "bpm", "entries"),
+            Map.of("entries", ENTRY));
+    private static final Shape BRIEF = new Shape(
+            Set.of("title", "date", "start", "slotMinutes", "people", "kitPlaces"),
+            Map.of());
+
+    /** The shape of a plan document. */
+    static final Shape PLAN = new Shape(Set.of("format", "version", "brief", "segments", "exercises"),
+            Map.of("brief", BRIEF, "segments", SEGMENT));
+
+    /** Copies into a written object what Kehre does not know of the original; list members match by id. */
+    void carry(ObjectNode from, ObjectNode to) {
+        from.propertyStream().filter(field -> !known.contains(field.getKey()))
+                .forEach(field -> to.set(field.getKey(), field.getValue().deepCopy()));
+        inner.forEach((name, shape) -> shape.carryBelow(from.get(name), to.get(name)));
+    }
+
+    private void carryBelow(@Nullable JsonNode from,
+            @Nullable JsonNode to) {
+        if (from instanceof ObjectNode one && to instanceof ObjectNode other) {
+            carry(one, other);
+        } else if (from != null && to != null && from.isArray() && to.isArray()) {
+            for (JsonNode one : from) {
+                for (JsonNode other : to) {
+                    if (Objects.equals(one.get("id"), other.get("id"))) {
+                        carryBelow(one, other);
+                    }
+                }
+            }
+        }
+    }
+}
