@@ -22,17 +22,39 @@ public final class Skeleton {
     public static ClassPlan of(LocalDate date) {
         Brief brief = new Brief("New class", date, LocalTime.of(18, 30), Duration.ofMinutes(60), 12,
                 Map.of());
-        return new ClassPlan(brief, List.of(
-                segment(1, "Welcome", Role.TALK, 1, 100, List.of(Pause.of(1, Pause.Kind.TALK))),
-                segment(2, "Warm-up", Role.WARM_UP, 8, 124, List.of()),
-                segment(3, "Aerobic", Role.AEROBIC, 17, 128, List.of()),
-                segment(4, "Toning", Role.TONING, 14, 120, List.of()),
-                segment(5, "Core", Role.CORE, 10, 112, List.of()),
-                segment(6, "Cool-down, stretch", Role.STRETCH, 8, 92, List.of())));
+        return new ClassPlan(brief, List.of(segment(1, Role.TALK, 1, List.of(Pause.of(1, Pause.Kind.TALK))),
+                segment(2, Role.WARM_UP, 8, List.of()), segment(3, Role.AEROBIC, 17, List.of()),
+                segment(4, Role.TONING, 14, List.of()), segment(5, Role.CORE, 10, List.of()),
+                segment(6, Role.STRETCH, 8, List.of())));
     }
 
-    private static Segment segment(int id, String name, Role role, int minutes, int bpm,
-            List<Entry> entries) {
-        return new Segment(id, name, role, Duration.ofMinutes(minutes), new Bpm(bpm), entries);
+    private static Segment segment(int id, Role role, int minutes, List<Entry> entries) {
+        return new Segment(id, name(role), role, Duration.ofMinutes(minutes), bpm(role), entries);
+    }
+
+    /** Returns the name that a new segment of the role starts with. */
+    static String name(Role role) {
+        return switch (role) {
+            case TALK -> "Welcome";
+            case WARM_UP -> "Warm-up";
+            case AEROBIC -> "Aerobic";
+            case TONING -> "Toning";
+            case CORE -> "Core";
+            case COOL_DOWN -> "Cool-down";
+            case STRETCH -> "Cool-down, stretch";
+            case PAUSE -> "Water";
+        };
+    }
+
+    /** Returns the tempo that a new segment of the role starts with (figures.md, "Tempo of the music"). */
+    static Bpm bpm(Role role) {
+        return switch (role) {
+            case TALK, PAUSE, COOL_DOWN -> new Bpm(100);
+            case WARM_UP -> new Bpm(124);
+            case AEROBIC -> new Bpm(128);
+            case TONING -> new Bpm(120);
+            case CORE -> new Bpm(112);
+            case STRETCH -> new Bpm(92);
+        };
     }
 }

@@ -12,6 +12,9 @@ import app.kehre.core.dose.Lengths;
  */
 public record SlotFit(Duration length, Duration slot) {
 
+    /** How far off a length must be to be worth a mark: a tenth of what was meant. Kehre's estimate. */
+    private static final int WORTH_A_MARK = 10;
+
     /** Returns what is left of the slot; negative when the class goes over. */
     public Duration spare() {
         return slot.minus(length);
@@ -28,5 +31,10 @@ public record SlotFit(Duration length, Duration slot) {
             return "ends on time to the second";
         }
         return over() ? "goes over by " + Lengths.clock(spare()) : Lengths.clock(spare()) + " to spare";
+    }
+
+    /** Returns whether the length is off by more than a tenth of what was meant. */
+    public boolean wellOff() {
+        return spare().abs().multipliedBy(WORTH_A_MARK).compareTo(slot) > 0;
     }
 }

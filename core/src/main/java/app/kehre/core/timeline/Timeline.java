@@ -62,6 +62,13 @@ public record Timeline(ClassPlan plan, List<Span> spans, Duration total, Map<Int
         return new SlotFit(Lengths.between(Duration.ZERO, total), plan.brief().slot());
     }
 
+    /** Returns how a segment stands to its target; nothing when it has none. */
+    public Optional<SlotFit> fit(Segment segment) {
+        return segment.target().isZero()
+                ? Optional.empty()
+                : Optional.of(new SlotFit(ofSegment(segment.id()).shown(), segment.target()));
+    }
+
     /** Finds the span at a moment of the class; none at its end and after. */
     public Optional<Span> at(Duration moment) {
         int low = 0;

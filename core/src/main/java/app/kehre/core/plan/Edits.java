@@ -1,0 +1,104 @@
+package app.kehre.core.plan;
+
+import java.time.Duration;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Stream;
+
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Named;
+import app.kehre.core.exercise.Role;
+
+/** What can be added to a class, and how. */
+public final class Edits {
+
+    private Edits() {}
+
+    /** Something that can be added as a line. */
+    public sealed interface Addable {
+
+        /** Returns the new line, under a number. */
+        Entry entry(int id);
+
+        /** Returns what it is called. */
+        String name();
+
+        /** Returns a few words that help to choose. */
+        String words();
+
+        /** An exercise with its usual dose. */
+        record OfExercise(Exercise exercise) implements Addable {
+            @Override
+            public Entry entry(int id) {
+                return Item.of(id, exercise);
+            }
+
+            @Override
+            public String name() {
+                return exercise.name();
+            }
+
+            @Override
+            public String words() {
+                String muscles = String.join(", ", exercise.main().stream().map(Named::words).toList());
+                return muscles.isEmpty()
+                        ? exercise.position().words()
+                        : exercise.position().words() + ", " + muscles;
+            }
+        }
+
+        /** A pause of its usual length. */
+        record OfPause(Pause.Kind kind) implements Addable {
+            @Override
+            public Entry entry(int id) {
+                return Pause.of(id, kind);
+            }
+
+            @Override
+            public String name() {
+                return kind.usualName();
+            }
+
+            @Override
+            public String words() {
+                return kind == Pause.Kind.TALK ? "talk" : "pause";
+            }
+        }
+    }
+
+    /** Returns what fits the typed words, best for the role first; pauses first where the role is for them. */
+    public static List<Addable> addables(Library library, String typed, Role role) {
+        String begin = typed.strip().toLowerCase(Locale.ROOT);
+        Stream<Addable> pauses = Stream.of(Pause.Kind.values()).filter(
+                kind -> kind.usualName().toLowerCase(Locale.ROOT).startsWith(begin)
+                        || kind.words().startsWith(begin))
+                .map(Addable.OfPause::new);
+        Stream<Addable> exercises = library.search(typed, role).stream().map(Addable.OfExercise::new);
+        boolean pausesFirst = role == Role.PAUSE || role == Role.TALK;
+        return (pausesFirst ? Stream.concat(pauses, exercises) : Stream.concat(exercises, pauses)).toList();
+    }
+
+    /** Returns the plan with something added after an entry, or at the end of the segment when it is not in it. */
+    public static ClassPlan add(ClassPlan plan, int segmentId, int afterEntry, Addable addable) {
+        List<Integer> ids = plan.segment(segmentId).entries().stream().map(Entry::id).toList();
+        int after = ids.indexOf(afterEntry);
+        int at = after < 0 ? ids.size() : after + 1;
+        return plan.add(segmentId, at, addable.entry(plan.nextEntryId()));
+    }
+
+    /** Returns the plan with an entry's exercise replaced; the new one comes with its usual dose and load. */
+    public static ClassPlan replace(ClassPlan plan, int entryId, Addable addable) {
+        return plan.find(entryId).map(entry -> plan.with(addable.entry(entryId).withNote(entry.note())))
+                .orElse(plan);
+    }
+
+    /** Returns the plan with a new, empty segment after another, or at the end when there is no such. */
+    public static ClassPlan addSegment(ClassPlan plan, int afterSegment, Role role) {
+        List<Integer> ids = plan.segments().stream().map(Segment::id).toList();
+        int after = ids.indexOf(afterSegment);
+        Segment segment = new Segment(plan.nextSegmentId(), Skeleton.name(role), role, Duration.ZERO,
+                Skeleton.bpm(role), List.of());
+        return plan.addSegment(after < 0 ? ids.size() : after + 1, segment);
+    }
+}
