@@ -1,0 +1,182 @@
+package app.kehre.formats.sheet;
+
+import java.awt.Color;
+import java.util.ArrayList;
+import java.util.List;
+
+import org.openpdf.text.Chunk;
+import org.openpdf.text.Document;
+import org.openpdf.text.Element;
+import org.openpdf.text.Paragraph;
+import org.openpdf.text.Phrase;
+import org.openpdf.text.Rectangle;
+import org.openpdf.text.pdf.ColumnText;
+import org.openpdf.text.pdf.PdfPCell;
+import org.openpdf.text.pdf.PdfPTable;
+import org.openpdf.text.pdf.PdfPageEventHelper;
+import org.openpdf.text.pdf.PdfWriter;
+
+import app.kehre.core.exercise.Role;
+import app.kehre.core.sheet.CribSheet;
+import app.kehre.formats.font.Weight;
+
+/** Sets a crib sheet at one type size. */
+final class SheetLayout {
+
+    private static final Color INK = new Color(0x23282c);
+    private static final Color SOFT = new Color(0x5d5f5b);
+    private static final Color LINE = new Color(0xdcd6c8);
+    private static final float[] COLUMNS = {1.05f, 3.6f, 4.7f, 5.3f, 0.95f};
+
+    private final CribSheet sheet;
+    private final SheetFonts fonts;
+    private final float size;
+    private final Phrase stopSigns;
+
+    SheetLayout(CribSheet sheet, SheetFonts fonts, float size) throws MissingGlyph {
+        this.sheet = sheet;
+        this.fonts = fonts;
+        this.size = size;
+        this.stopSigns = phrase(fonts.chunk(sheet.stopSigns(), Weight.MEDIUM, size * 0.72f, INK));
+    }
+
+    List<Element> elements() throws MissingGlyph {
+        List<Element> elements = new ArrayList<>();
+        elements.add(heading());
+        for (CribSheet.Part part : sheet.parts()) {
+            elements.add(part(part));
+        }
+        elements.add(preparation());
+        return elements;
+    }
+
+    PdfPageEventHelper footer() {
+        return new PdfPageEventHelper() {
+            @Override
+            public void onEndPage(PdfWriter writer, Document document) {
+                ColumnText column = new ColumnText(writer.getDirectContent());
+                column.setSimpleColumn(stopSigns, document.left(), document.bottom() - size * 2.6f,
+                        document.right(),
+                        document.bottom() - size * 0.3f, size * 0.95f, Element.ALIGN_LEFT);
+                column.go();
+            }
+        };
+    }
+
+    private Element heading() throws MissingGlyph {
+        PdfPTable table = new PdfPTable(new float[]{2.2f, 1f});
+        table.setWidthPercentage(100);
+        table.addCell(
+                bare(phrase(fonts.chunk(sheet.title(), Weight.BOLD, size * 1.7f, INK)), Element.ALIGN_LEFT));
+        table.addCell(bare(phrase(fonts.chunk(sheet.length(), Weight.SEMI_BOLD, size * 0.95f, INK)),
+                Element.ALIGN_RIGHT));
+        PdfPCell when = bare(phrase(fonts.chunk(sheet.when(), Weight.REGULAR, size * 0.9f, SOFT)),
+                Element.ALIGN_LEFT);
+        when.setColspan(2);
+        when.setPaddingTop(size * 0.35f);
+        table.addCell(when);
+        return table;
+    }
+
+    private Element part(CribSheet.Part part) throws MissingGlyph {
+        PdfPTable table = new PdfPTable(COLUMNS);
+        table.setWidthPercentage(100);
+        table.setSpacingBefore(size * 0.4f);
+        table.setHeaderRows(1);
+        table.setSplitRows(false);
+        PdfPCell title = new PdfPCell(
+                phrase(fonts.chunk(part.start() + "  ", Weight.REGULAR, size * 0.9f, INK),
+                        fonts.chunk(part.name(), Weight.BOLD, size, INK),
+                        fonts.chunk("   " + part.length(), Weight.REGULAR, size * 0.85f, INK)));
+        title.setColspan(COLUMNS.length);
+        title.setBackgroundColor(tint(part.role()));
+        title.setBorder(Rectangle.NO_BORDER);
+        title.setPadding(size * 0.22f);
+        title.setPaddingBottom(size * 0.4f);
+        table.addCell(title);
+        for (CribSheet.Line line : part.lines()) {
+            add(table, line);
+        }
+        return table;
+    }
+
+    private void add(PdfPTable table, CribSheet.Line line) throws MissingGlyph {
+        table.addCell(cell(Element.ALIGN_LEFT, fonts.chunk(line.start(), Weight.REGULAR, size, SOFT)));
+        table.addCell(cell(Element.ALIGN_LEFT, fonts.chunk(line.name(), Weight.BOLD, size, INK)));
+        table.addCell(
+                cell(Element.ALIGN_LEFT, fonts.chunk(unbroken(line.dose()), Weight.SEMI_BOLD, size, INK),
+                        fonts.chunk(line.load().isEmpty() ? "" : "\nwith " + line.load(), Weight.MEDIUM,
+                                size * 0.9f,
+                                INK)));
+        boolean both = !line.note().isEmpty() && !line.options().isEmpty();
+        table.addCell(cell(Element.ALIGN_LEFT,
+                fonts.chunk(line.note() + (both ? "\n" : ""), Weight.MEDIUM, size * 0.86f, INK),
+                fonts.chunk(line.options(), Weight.REGULAR, size * 0.8f, SOFT)));
+        table.addCell(cell(Element.ALIGN_RIGHT, fonts.chunk(line.length(), Weight.REGULAR, size, SOFT)));
+    }
+
+    private Element preparation() throws MissingGlyph {
+        PdfPTable table = new PdfPTable(new float[]{1f, 1f});
+        table.setWidthPercentage(100);
+        table.setSpacingBefore(size * 0.8f);
+        table.setKeepTogether(true);
+        table.addCell(list("Kit", sheet.kit().isEmpty() ? List.of("none") : sheet.kit()));
+        table.addCell(list("Before the start", sheet.beforeStart()));
+        return table;
+    }
+
+    private PdfPCell list(String title, List<String> lines) throws MissingGlyph {
+        PdfPCell cell = bare(new Phrase(), Element.ALIGN_LEFT);
+        cell.setPaddingRight(size);
+        cell.addElement(new Paragraph(fonts.chunk(title, Weight.BOLD, size, INK)));
+        for (String line : lines) {
+            Paragraph paragraph = new Paragraph(fonts.chunk(line, Weight.REGULAR, size * 0.82f, INK));
+            paragraph.setLeading(size * 1.05f);
+            cell.addElement(paragraph);
+        }
+        return cell;
+    }
+
+    /** Keeps each number on a line with its unit. */
+    private static String unbroken(String dose) {
+        return dose.replaceAll("(\\d) (s|min|reps|counts|eights|on|off)\\b", "$1\u00a0$2").replace("rest ",
+                "rest\u00a0");
+    }
+
+    private PdfPCell cell(int align, Chunk... chunks) {
+        Phrase phrase = phrase(chunks);
+        phrase.setLeading(size * 1.12f);
+        PdfPCell cell = bare(phrase, align);
+        cell.setPaddingTop(size * 0.22f);
+        cell.setPaddingBottom(size * 0.34f);
+        cell.setBorder(Rectangle.BOTTOM);
+        cell.setBorderColor(LINE);
+        return cell;
+    }
+
+    private static PdfPCell bare(Phrase phrase, int align) {
+        PdfPCell cell = new PdfPCell(phrase);
+        cell.setBorder(Rectangle.NO_BORDER);
+        cell.setPadding(0);
+        cell.setPaddingRight(3);
+        cell.setHorizontalAlignment(align);
+        return cell;
+    }
+
+    private static Phrase phrase(Chunk... chunks) {
+        Phrase phrase = new Phrase();
+        phrase.addAll(List.of(chunks));
+        return phrase;
+    }
+
+    private static Color tint(Role role) {
+        return switch (role) {
+            case WARM_UP -> new Color(0xefdcb4);
+            case AEROBIC -> new Color(0xf0cbc3);
+            case TONING -> new Color(0xd8e0c1);
+            case CORE -> new Color(0xe0d1e2);
+            case COOL_DOWN, STRETCH -> new Color(0xcfe2e8);
+            case TALK, PAUSE -> new Color(0xe8e6df);
+        };
+    }
+}
