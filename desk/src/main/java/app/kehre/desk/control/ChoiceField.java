@@ -1,0 +1,130 @@
+package app.kehre.desk.control;
+
+import java.util.List;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import javafx.geometry.Bounds;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.stage.Popup;
+
+/**
+ * A field that offers what fits the typed words, in a list below it. Arrow keys choose, Enter takes, a
+ * click takes, Escape closes.
+ *
+ * @param <T> what is offered
+ */
+public final class ChoiceField<T> extends TextField {
+
+    private static final int ROWS = 9;
+    private static final double ROW_HEIGHT = 30;
+
+    private final Function<String, List<T>> search;
+    private final Consumer<T> take;
+    private final ListView<T> list = new ListView<>();
+    private final Popup popup = new Popup();
+
+    /**
+     * Makes a field.
+     *
+     * @param search what fits the typed words, best first
+     * @param words how one of them is written: name, and what is said by the way after a tab
+     * @param take called with the one that was chosen
+     */
+    public ChoiceField(Function<String, List<T>> search, Function<T, String> words, Consumer<T> take) {
+        this.search = search;
+        this.take = take;
+        list.getStyleClass().add("choices");
+        list.setFixedCellSize(ROW_HEIGHT);
+        list.setFocusTraversable(false);
+        list.setCellFactory(_ -> new ListCell<>() {
+            @Override
+            protected void updateItem(T item, boolean empty) {
+                super.updateItem(item, empty);
+                setText(empty || item == null ? null : words.apply(item));
+            }
+        });
+        list.setOnMouseClicked(_ -> takeSelected());
+        popup.getContent().add(list);
+        popup.setAutoFix(true);
+        textProperty().addListener(_ -> offer());
+        focusedProperty().addListener((_, _, focused) -> {
+            if (focused) {
+                offer();
+            } else {
+                popup.hide();
+            }
+        });
+        addEventFilter(KeyEvent.KEY_PRESSED, this::onKey);
+    }
+
+    /** Returns the list of what is offered, for tests and screen readers. */
+    public ListView<T> list() {
+        return list;
+    }
+
+    private void offer() {
+        if (!isFocused() || getScene() == null) {
+            return;
+        }
+        List<T> found = search.apply(getText());
+        list.getItems().setAll(found);
+        list.getSelectionModel().selectFirst();
+        list.scrollTo(0);
+        if (found.isEmpty()) {
+            popup.hide();
+            return;
+        }
+        list.setPrefHeight(Math.min(ROWS, found.size()) * ROW_HEIGHT + 4);
+        list.setPrefWidth(Math.max(420, getWidth()));
+        if (!popup.isShowing()) {
+            list.getStylesheets().setAll(getScene().getStylesheets());
+            list.setStyle(getScene().getRoot().getStyle());
+            Bounds bounds = localToScreen(getBoundsInLocal());
+            popup.show(this, bounds.getMinX(),
+                    above(bounds) ? bounds.getMinY() - list.getPrefHeight() - 4 : bounds.getMaxY() + 2);
+        }
+    }
+
+    private boolean above(Bounds field) {
+        double bottom = getScene().getWindow().getY() + getScene().getWindow().getHeight();
+        return field.getMaxY() + list.getPrefHeight() > bottom;
+    }
+
+    private void onKey(KeyEvent event) {
+        switch (event.getCode()) {
+            case DOWN, UP -> {
+                int by = event.getCode() == KeyCode.DOWN ? 1 : -1;
+                int at = Math.clamp(list.getSelectionModel().getSelectedIndex() + (long) by, 0,
+                        Math.max(0, list.getItems().size() - 1));
+                list.getSelectionModel().select(at);
+                list.scrollTo(Math.max(0, at - ROWS / 2));
+                event.consume();
+            }
+            case ENTER -> {
+                takeSelected();
+                event.consume();
+            }
+            case ESCAPE -> {
+                clear();
+                popup.hide();
+                getParent().requestFocus();
+                event.consume();
+            }
+            default -> {
+            }
+        }
+    }
+
+    private void takeSelected() {
+        T chosen = list.getSelectionModel().getSelectedItem();
+        if (chosen != null) {
+            clear();
+            popup.hide();
+            take.accept(chosen);
+        }
+    }
+}

@@ -1,0 +1,96 @@
+package app.kehre.desk.control;
+
+import java.util.function.Consumer;
+import javafx.css.PseudoClass;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+
+/**
+ * A text that is edited where it stands. Enter or leaving the field takes the text over; Escape drops it;
+ * a text that is refused stays to be mended on Enter, and is dropped on leaving.
+ */
+public final class InlineField extends TextField {
+
+    private static final PseudoClass REFUSED = PseudoClass.getPseudoClass("refused");
+
+    private final Commit commit;
+    private final Consumer<String> hint;
+    private String settled = "";
+    private boolean dropping;
+
+    /**
+     * Makes a field.
+     *
+     * @param name what screen readers say
+     * @param hint told what the typed text would mean, or what is against it; empty when typing is over
+     */
+    public InlineField(String name, Commit commit, Consumer<String> hint) {
+        this.commit = commit;
+        this.hint = hint;
+        setAccessibleText(name);
+        getStyleClass().add("inline-field");
+        textProperty().addListener((_, _, typed) -> typed(typed));
+        focusedProperty().addListener((_, _, focused) -> {
+            if (focused) {
+                selectAll();
+            } else if (!dropping) {
+                leave();
+            }
+        });
+        addEventFilter(KeyEvent.KEY_PRESSED, this::onKey);
+    }
+
+    /** Shows a settled text; while somebody types, it waits. */
+    public void show(String text) {
+        settled = text;
+        if (!isFocused() || getText().equals(text)) {
+            setText(text);
+        }
+    }
+
+    private void typed(String typed) {
+        pseudoClassStateChanged(REFUSED, false);
+        if (isFocused() && !typed.equals(settled)) {
+            hint.accept(commit.preview(typed));
+        }
+    }
+
+    private void onKey(KeyEvent event) {
+        if (event.getCode() == KeyCode.ENTER) {
+            String problem = getText().equals(settled) ? "" : commit.take(getText());
+            if (problem.isEmpty()) {
+                settled = getText();
+                finish();
+            } else {
+                pseudoClassStateChanged(REFUSED, true);
+                hint.accept(problem);
+            }
+            event.consume();
+        } else if (event.getCode() == KeyCode.ESCAPE) {
+            commit.drop();
+            finish();
+            event.consume();
+        }
+    }
+
+    private void leave() {
+        if (!getText().equals(settled)) {
+            String problem = commit.take(getText());
+            if (!problem.isEmpty()) {
+                commit.drop();
+            }
+            hint.accept(problem.isEmpty() ? "" : problem + " Nothing was changed.");
+        }
+        setText(settled);
+        pseudoClassStateChanged(REFUSED, false);
+    }
+
+    private void finish() {
+        dropping = true;
+        setText(settled);
+        hint.accept("");
+        getParent().requestFocus();
+        dropping = false;
+    }
+}

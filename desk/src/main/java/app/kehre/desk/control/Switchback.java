@@ -1,0 +1,160 @@
+package app.kehre.desk.control;
+
+import java.time.Duration;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.IntConsumer;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.geometry.Insets;
+import javafx.geometry.Point2D;
+import javafx.scene.AccessibleRole;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.Region;
+
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.EntryText;
+import app.kehre.core.timeline.Block;
+import app.kehre.core.timeline.Timeline;
+import app.kehre.desk.look.Palette;
+
+/**
+ * The class as a road of hairpins: rows of ten minutes, like lines of writing. A click or the arrow keys
+ * select an entry.
+ */
+public final class Switchback extends Region {
+
+    private static final double LOWEST_ROW = 46;
+    private static final double HIGHEST_ROW = 62;
+
+    private final ObjectProperty<Palette> palette = new SimpleObjectProperty<>(Palette.LIGHT);
+    private final Canvas canvas = new Canvas();
+    private final Tooltip tip = new Tooltip();
+    private SwitchbackScene scene;
+
+    /**
+     * Makes a road.
+     *
+     * @param timeline the class to draw at first
+     * @param onSelect told the number of a clicked entry
+     * @param onNeighbour told -1 or 1 when the arrow keys ask for a neighbour
+     */
+    public Switchback(Timeline timeline, IntConsumer onSelect, IntConsumer onNeighbour) {
+        this.scene = SwitchbackScene.of(timeline);
+        getStyleClass().add("switchback");
+        setFocusTraversable(true);
+        setAccessibleRole(AccessibleRole.NODE);
+        setAccessibleText("The class, ten minutes a row");
+        getChildren().add(canvas);
+        palette.addListener(_ -> requestLayout());
+        focusedProperty().addListener(_ -> requestLayout());
+        setOnMouseClicked(event -> {
+            requestFocus();
+            entryAt(event.getX(), event.getY()).ifPresent(onSelect::accept);
+        });
+        setOnMouseMoved(this::point);
+        setOnMouseExited(_ -> Tooltip.uninstall(this, tip));
+        setOnKeyPressed(event -> {
+            if (event.getCode() == KeyCode.LEFT || event.getCode() == KeyCode.RIGHT) {
+                onNeighbour.accept(event.getCode() == KeyCode.LEFT ? -1 : 1);
+                event.consume();
+            }
+        });
+    }
+
+    /** Returns the theme that it is drawn in. */
+    public ObjectProperty<Palette> palette() {
+        return palette;
+    }
+
+    /** Draws a class. */
+    public void show(Timeline timeline) {
+        scene = scene.with(timeline);
+        requestLayout();
+    }
+
+    /** Marks an entry as the selected one. */
+    public void select(int entryId) {
+        scene = scene.withSelected(entryId);
+        requestLayout();
+    }
+
+    /** Marks a moment of the class, and shows only so many rows from the one in which it lies. */
+    public void follow(Duration moment, int rows) {
+        scene = scene.following(moment, rows);
+        requestLayout();
+    }
+
+    @Override
+    protected double computePrefHeight(double width) {
+        return scene.rows() * HIGHEST_ROW + insets().getTop() + insets().getBottom();
+    }
+
+    @Override
+    protected double computeMinHeight(double width) {
+        return scene.rows() * LOWEST_ROW + insets().getTop() + insets().getBottom();
+    }
+
+    @Override
+    protected void layoutChildren() {
+        Insets insets = insets();
+        double width = Math.max(1, getWidth() - insets.getLeft() - insets.getRight());
+        double height = Math.max(1, getHeight() - insets.getTop() - insets.getBottom());
+        canvas.relocate(insets.getLeft(), insets.getTop());
+        canvas.setWidth(width);
+        canvas.setHeight(height);
+        new SwitchbackPainter(canvas.getGraphicsContext2D(), palette.get(), geometry()).paint(scene,
+                isFocused());
+    }
+
+    private SwitchbackGeometry geometry() {
+        double row = Math.min(HIGHEST_ROW, canvas.getHeight() / Math.max(1, scene.rows()));
+        return new SwitchbackGeometry(canvas.getWidth(), row, scene.firstRow());
+    }
+
+    private Insets insets() {
+        return getInsets() == null ? Insets.EMPTY : getInsets();
+    }
+
+    private Optional<Block> blockAt(double x, double y) {
+        return geometry().moment(x - insets().getLeft(), y - insets().getTop())
+                .flatMap(moment -> scene.blocks().stream().filter(block -> block.stretch().has(moment))
+                        .findFirst());
+    }
+
+    private Optional<Integer> entryAt(double x, double y) {
+        return blockAt(x, y).map(Block::entry);
+    }
+
+    private void point(MouseEvent event) {
+        Optional<Integer> entry = entryAt(event.getX(), event.getY());
+        if (entry.isEmpty()) {
+            Tooltip.uninstall(this, tip);
+            return;
+        }
+        ClassPlan plan = scene.timeline().plan();
+        plan.find(entry.get())
+                .ifPresent(found -> tip.setText("%s \u00b7 %s \u00b7 %s at %s".formatted(found.name(),
+                        EntryText.dose(found), Lengths.clock(scene.timeline().ofEntry(found.id()).shown()),
+                        Lengths.clock(scene.timeline().ofEntry(found.id()).start()))));
+        Tooltip.install(this, tip);
+    }
+
+    /** Returns the blocks as drawn, for tests. */
+    List<Block> blocks() {
+        return scene.blocks();
+    }
+
+    /** Returns the middle of an entry's first block, measured in this control, for tests. */
+    public Point2D middleOf(int entryId) {
+        Block block = scene.blocks().stream().filter(each -> each.entry() == entryId).findFirst()
+                .orElseThrow();
+        SwitchbackGeometry.Piece piece = geometry().pieces(block.stretch()).getFirst();
+        return new Point2D(insets().getLeft() + piece.x() + piece.width() / 2,
+                insets().getTop() + geometry().blockTop(piece.row()) + SwitchbackGeometry.BLOCK / 2);
+    }
+}

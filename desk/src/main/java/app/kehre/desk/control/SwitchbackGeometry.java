@@ -1,0 +1,73 @@
+package app.kehre.desk.control;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import app.kehre.core.timeline.Stretch;
+
+/**
+ * Where a moment of the class lies on the drawn road.
+ *
+ * @param width of the whole drawing
+ * @param row the height of a row
+ * @param firstRow the row that is drawn first
+ */
+record SwitchbackGeometry(double width, double row, int firstRow) {
+
+    /** The length of a row. */
+    static final Duration ROW = Duration.ofMinutes(10);
+    /** Room for the minutes on the left and the hairpin beside them. */
+    static final double LEFT = 62;
+    /** Room for the hairpin on the right. */
+    static final double RIGHT = 30;
+    /** The height of a block. */
+    static final double BLOCK = 26;
+
+    /** A part of a stretch that lies in one row. */
+    record Piece(int row, double x, double width, boolean first) {}
+
+    static int rowOf(Duration moment) {
+        return (int) (moment.toNanos() / ROW.toNanos());
+    }
+
+    double roadWidth() {
+        return Math.max(10, width - LEFT - RIGHT);
+    }
+
+    double x(Duration moment, int inRow) {
+        return LEFT + roadWidth() * moment.minus(ROW.multipliedBy(inRow)).toNanos() / ROW.toNanos();
+    }
+
+    double top(int inRow) {
+        return (inRow - firstRow) * row;
+    }
+
+    double blockTop(int inRow) {
+        return top(inRow) + Math.max(2, (row - BLOCK - 16) / 2);
+    }
+
+    List<Piece> pieces(Stretch stretch) {
+        List<Piece> pieces = new ArrayList<>();
+        int from = rowOf(stretch.start());
+        int to = rowOf(stretch.end().minusNanos(1));
+        for (int i = from; i <= to; i++) {
+            Duration rowStart = ROW.multipliedBy(i);
+            Duration rowEnd = rowStart.plus(ROW);
+            Duration start = stretch.start().compareTo(rowStart) > 0 ? stretch.start() : rowStart;
+            Duration end = stretch.end().compareTo(rowEnd) < 0 ? stretch.end() : rowEnd;
+            pieces.add(new Piece(i, x(start, i), x(end, i) - x(start, i), i == from));
+        }
+        return pieces;
+    }
+
+    Optional<Duration> moment(double x, double y) {
+        int inRow = firstRow + (int) Math.floor(y / row);
+        double part = (x - LEFT) / roadWidth();
+        boolean onBlock = y >= blockTop(inRow) && y <= blockTop(inRow) + BLOCK;
+        return part < 0 || part >= 1 || !onBlock
+                ? Optional.empty()
+                : Optional.of(ROW.multipliedBy(inRow).plusNanos((long) (part * ROW.toNanos())));
+    }
+}

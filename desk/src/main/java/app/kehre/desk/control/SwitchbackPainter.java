@@ -1,0 +1,205 @@
+package app.kehre.desk.control;
+
+import java.time.Duration;
+import java.util.Comparator;
+import java.util.List;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
+import javafx.scene.shape.StrokeLineCap;
+import javafx.scene.text.Font;
+import javafx.scene.text.TextAlignment;
+
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Segment;
+import app.kehre.core.timeline.Block;
+import app.kehre.core.timeline.Mark;
+import app.kehre.core.timeline.Stretch;
+import app.kehre.desk.look.Palette;
+import app.kehre.desk.look.Type;
+import app.kehre.formats.font.Weight;
+
+/** Draws a switchback. */
+final class SwitchbackPainter {
+
+    private static final int MINUTES = 10;
+    private static final double GAP = 1.4;
+
+    private final GraphicsContext pen;
+    private final Palette palette;
+    private final SwitchbackGeometry where;
+    private final Font name = Type.of(Weight.MEDIUM, 12);
+    private final Font small = Type.of(Weight.REGULAR, 11);
+    private final Font minutes = Type.of(Weight.REGULAR, 12.5);
+
+    SwitchbackPainter(GraphicsContext pen, Palette palette, SwitchbackGeometry where) {
+        this.pen = pen;
+        this.palette = palette;
+        this.where = where;
+    }
+
+    void paint(SwitchbackScene scene, boolean focused) {
+        pen.clearRect(0, 0, pen.getCanvas().getWidth(), pen.getCanvas().getHeight());
+        pen.setTextBaseline(VPos.CENTER);
+        int last = scene.firstRow() + scene.rows() - 1;
+        for (int row = scene.firstRow(); row <= last; row++) {
+            paintRow(row);
+            if (row < last) {
+                paintHairpin(row);
+            }
+        }
+        for (Block block : scene.blocks()) {
+            paintBlock(scene, block, last, focused);
+        }
+        paintMarks(scene, last);
+        paintSlotEnd(scene, last);
+        scene.now().ifPresent(this::paintNow);
+    }
+
+    private void paintRow(int row) {
+        double top = where.blockTop(row);
+        pen.setFont(minutes);
+        pen.setFill(palette.soft());
+        pen.setTextAlign(TextAlignment.LEFT);
+        pen.fillText(row * MINUTES + ":00", 0, top + SwitchbackGeometry.BLOCK / 2);
+        pen.setStroke(palette.faint());
+        pen.setLineWidth(1);
+        for (int minute = 0; minute <= MINUTES; minute++) {
+            double x = Math.round(where.x(SwitchbackGeometry.ROW.multipliedBy(row).plusMinutes(minute), row))
+                    + 0.5;
+            pen.strokeLine(x, top - 4, x, top + SwitchbackGeometry.BLOCK + 5);
+        }
+    }
+
+    private void paintHairpin(int row) {
+        double right = SwitchbackGeometry.LEFT + where.roadWidth();
+        double from = where.blockTop(row) + SwitchbackGeometry.BLOCK / 2;
+        double to = where.blockTop(row + 1) + SwitchbackGeometry.BLOCK / 2;
+        double between = (from + to) / 2 + 1;
+        pen.setStroke(palette.line());
+        pen.setLineWidth(3);
+        pen.setLineCap(StrokeLineCap.ROUND);
+        pen.beginPath();
+        pen.moveTo(right + 4, from);
+        pen.bezierCurveTo(right + 28, from, right + 28, between, right + 8, between);
+        pen.stroke();
+        double left = SwitchbackGeometry.LEFT;
+        pen.beginPath();
+        pen.moveTo(left - 8, between);
+        pen.bezierCurveTo(left - 26, between, left - 26, to, left - 4, to);
+        pen.stroke();
+    }
+
+    private void paintBlock(SwitchbackScene scene, Block block, int last, boolean focused) {
+        ClassPlan plan = scene.timeline().plan();
+        Role role = plan.findSegment(block.segment()).map(Segment::role).orElse(Role.PAUSE);
+        String text = plan.find(block.entry()).map(Entry::name).orElse("");
+        Palette.Tint tint = palette.tint(role);
+        boolean selected = block.entry() == scene.selected();
+        List<SwitchbackGeometry.Piece> pieces = where.pieces(block.stretch()).stream()
+                .filter(piece -> piece.row() >= scene.firstRow() && piece.row() <= last).toList();
+        for (SwitchbackGeometry.Piece piece : pieces) {
+            double x = piece.x() + GAP / 2;
+            double y = where.blockTop(piece.row());
+            double width = Math.max(1, piece.width() - GAP);
+            pen.setFill(tint.ground());
+            pen.fillRoundRect(x, y, width, SwitchbackGeometry.BLOCK, 5, 5);
+            if (selected) {
+                pen.setStroke(palette.mark());
+                pen.setLineWidth(focused ? 3 : 2);
+                pen.strokeRoundRect(x + 1, y + 1, Math.max(1, width - 2), SwitchbackGeometry.BLOCK - 2, 5, 5);
+            }
+        }
+        pieces.stream().max(Comparator.comparingDouble(SwitchbackGeometry.Piece::width))
+                .ifPresent(widest -> paintName(widest, text, block.side().letter(), tint.ink()));
+    }
+
+    private void paintName(SwitchbackGeometry.Piece piece, String text, String side, Color ink) {
+        String fitted = Type.fit(text, side, name, piece.width() - 11);
+        if (!fitted.isEmpty()) {
+            pen.setFont(name);
+            pen.setFill(ink);
+            pen.setTextAlign(TextAlignment.LEFT);
+            pen.fillText(fitted, piece.x() + 6,
+                    where.blockTop(piece.row()) + SwitchbackGeometry.BLOCK / 2 + 0.5);
+        }
+    }
+
+    private void paintMarks(SwitchbackScene scene, int last) {
+        double until = 0;
+        int inRow = -1;
+        for (Mark mark : scene.marks()) {
+            int row = SwitchbackGeometry.rowOf(mark.at());
+            if (row < scene.firstRow() || row > last) {
+                continue;
+            }
+            double x = where.x(mark.at(), row);
+            double from = row == inRow ? Math.max(x, until + 6) : x;
+            until = paintMark(mark, x, from, where.blockTop(row) + SwitchbackGeometry.BLOCK + 9);
+            inRow = row;
+        }
+    }
+
+    private double paintMark(Mark mark, double x, double from, double y) {
+        pen.setFill(palette.soft());
+        if (from == x) {
+            double point = mark.kind() == Mark.Kind.DOWN ? y + 3 : y - 4;
+            double flat = mark.kind() == Mark.Kind.DOWN ? y - 3 : y + 2;
+            pen.fillPolygon(new double[]{x + 1, x + 4.5, x + 8}, new double[]{flat, point, flat}, 3);
+        }
+        double textAt = from == x ? x + 12 : from;
+        pen.setFont(small);
+        pen.setTextAlign(TextAlignment.LEFT);
+        pen.fillText(mark.words(), textAt, y);
+        return textAt + Type.width(mark.words(), small);
+    }
+
+    private void paintSlotEnd(SwitchbackScene scene, int last) {
+        Duration slot = scene.timeline().plan().brief().slot();
+        Duration total = scene.timeline().total();
+        int row = SwitchbackGeometry.rowOf(slot.minusNanos(1));
+        if (row < scene.firstRow() || row > last) {
+            return;
+        }
+        double x = where.x(slot, row);
+        double top = where.blockTop(row);
+        boolean over = total.compareTo(slot) > 0;
+        pen.setStroke(over ? palette.mark() : palette.ink());
+        pen.setLineWidth(2);
+        pen.strokeLine(x, top - 6, x, top + SwitchbackGeometry.BLOCK + 6);
+        pen.setFill(over ? palette.mark() : palette.ink());
+        pen.setFont(small);
+        pen.setTextAlign(TextAlignment.RIGHT);
+        pen.fillText("slot ends " + Lengths.clock(slot), x - 4, top + SwitchbackGeometry.BLOCK + 9);
+        pen.setTextAlign(TextAlignment.LEFT);
+        if (over) {
+            paintOverrun(new Stretch(slot, total), last);
+        }
+    }
+
+    private void paintOverrun(Stretch overrun, int last) {
+        pen.setStroke(palette.mark());
+        pen.setLineWidth(1.2);
+        for (SwitchbackGeometry.Piece piece : where.pieces(overrun)) {
+            if (piece.row() <= last) {
+                double top = where.blockTop(piece.row());
+                for (double x = piece.x() + 3; x < piece.x() + piece.width() + 8; x += 6) {
+                    double end = Math.min(x, piece.x() + piece.width());
+                    pen.strokeLine(Math.max(piece.x(), x - 8), top + SwitchbackGeometry.BLOCK - 1, end,
+                            top + 1);
+                }
+            }
+        }
+    }
+
+    private void paintNow(Duration moment) {
+        int row = SwitchbackGeometry.rowOf(moment);
+        double x = where.x(moment, row);
+        double top = where.blockTop(row);
+        pen.setFill(palette.mark());
+        pen.fillPolygon(new double[]{x - 7, x + 7, x}, new double[]{top - 12, top - 12, top - 2}, 3);
+    }
+}

@@ -1,0 +1,202 @@
+package app.kehre.desk.plan;
+
+import java.util.List;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import javafx.application.Platform;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.TableColumn;
+import javafx.scene.control.TableRow;
+import javafx.scene.control.TableView;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.DragEvent;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.HBox;
+
+import app.kehre.core.dose.Reading;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.EntryText;
+
+/** The lines of the selected segment, edited, moved and removed in place. */
+final class LineTable extends TableView<Row> {
+
+    private static final PseudoClass DROP = PseudoClass.getPseudoClass("drop");
+
+    private final PlanViewModel model;
+    private final Runnable chooseExercise;
+    private final TableColumn<Row, Row> dose;
+    private final TableColumn<Row, Row> load;
+    private final TableColumn<Row, Row> note;
+    private boolean showing;
+
+    LineTable(PlanViewModel model, Runnable chooseExercise) {
+        this.model = model;
+        this.chooseExercise = chooseExercise;
+        setId("lines");
+        getStyleClass().add("lines");
+        setEditable(true);
+        setFixedCellSize(33);
+        setColumnResizePolicy(CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
+        TableColumn<Row, Row> start = plain("start", 54, row -> label(row.start(), "soft"));
+        TableColumn<Row, Row> name = plain("exercise", 170, row -> label(row.entry().name(), "line-name"));
+        dose = edited("dose", 236, row -> label(row.dose(), "line-dose"), EntryText::dose, "Dose",
+                EntryText::withDose);
+        load = edited("load", 118, row -> label(row.load(), "line-load"), EntryText::load, "Load",
+                EntryText::withLoad);
+        note = edited("note", 150, LineTable::noteNode, Entry::note, "Note", EntryText::withNote);
+        TableColumn<Row, Row> length = plain("length", 56, row -> label(row.length(), "line-length"));
+        length.getStyleClass().add("right");
+        getColumns().setAll(List.of(start, name, dose, load, note, length));
+        for (TableColumn<Row, ?> fixed : List.of(start, length)) {
+            fixed.setMinWidth(fixed.getPrefWidth());
+            fixed.setMaxWidth(fixed.getPrefWidth());
+        }
+        note.setMaxWidth(Double.MAX_VALUE);
+        setPlaceholder(new Label("Nothing here yet. Type below to add an exercise, water or talk."));
+        setRowFactory(_ -> row());
+        getSelectionModel().selectedItemProperty().addListener((_, _, row) -> {
+            if (row != null && !showing) {
+                model.entry().set(row.entry().id());
+            }
+        });
+        addEventFilter(KeyEvent.KEY_PRESSED, this::onKey);
+    }
+
+    /** Shows the lines of the selected segment and marks the selected one. */
+    void show() {
+        showing = true;
+        getItems().setAll(model.rows());
+        for (int i = 0; i < getItems().size(); i++) {
+            if (getItems().get(i).entry().id() == model.entry().get()) {
+                getSelectionModel().clearAndSelect(i);
+                scrollTo(Math.max(0, i - 2));
+            }
+        }
+        showing = false;
+    }
+
+    /** Starts editing the dose of the selected line. */
+    void editDose() {
+        editSelected(dose);
+    }
+
+    private void editSelected(TableColumn<Row, Row> column) {
+        int at = getSelectionModel().getSelectedIndex();
+        if (at >= 0) {
+            layout();
+            edit(at, column);
+        }
+    }
+
+    private void onKey(KeyEvent event) {
+        if (getEditingCell() != null) {
+            return;
+        }
+        KeyCode code = event.getCode();
+        if (event.isAltDown() && (code == KeyCode.UP || code == KeyCode.DOWN)) {
+            model.nudgeEntry(code == KeyCode.UP ? -1 : 1);
+        } else if (event.isShortcutDown() && code == KeyCode.D) {
+            model.duplicateEntry();
+        } else if (code == KeyCode.DELETE || code == KeyCode.BACK_SPACE) {
+            model.removeEntry();
+        } else if (code == KeyCode.ENTER) {
+            editDose();
+        } else if (code == KeyCode.F2) {
+            chooseExercise.run();
+        } else {
+            return;
+        }
+        event.consume();
+    }
+
+    private TableColumn<Row, Row> plain(String title, double width, Function<Row, Node> show) {
+        TableColumn<Row, Row> column = new TableColumn<>(title);
+        column.setPrefWidth(width);
+        column.setMinWidth(Math.min(width, 60));
+        column.setSortable(false);
+        column.setReorderable(false);
+        column.setEditable(false);
+        column.setCellValueFactory(each -> new ReadOnlyObjectWrapper<>(each.getValue()));
+        column.setCellFactory(_ -> new LineCell(
+                new LineCell.Column(show, _ -> "", _ -> _ -> "", _ -> {}, (_, _) -> {})));
+        return column;
+    }
+
+    private TableColumn<Row, Row> edited(String title, double width, Function<Row, Node> show,
+            Function<Entry, String> text, String step, BiFunction<Entry, String, Reading<Entry>> reader) {
+        TableColumn<Row, Row> column = plain(title, width, show);
+        column.setEditable(true);
+        column.setCellFactory(_ -> new LineCell(new LineCell.Column(show, row -> text.apply(row.entry()),
+                row -> model.ofEntry(row.entry().id(), step, reader), model::setHint,
+                (_, by) -> Platform.runLater(() -> editNeighbour(column, by)))));
+        return column;
+    }
+
+    private void editNeighbour(TableColumn<Row, Row> from, int by) {
+        List<TableColumn<Row, Row>> order = List.of(dose, load, note);
+        int to = order.indexOf(from) + by;
+        if (to >= 0 && to < order.size()) {
+            editSelected(order.get(to));
+        }
+    }
+
+    private TableRow<Row> row() {
+        TableRow<Row> row = new TableRow<>();
+        row.setOnDragDetected(event -> {
+            if (row.getItem() != null && getEditingCell() == null) {
+                ClipboardContent content = new ClipboardContent();
+                content.putString("line " + row.getItem().entry().id());
+                row.startDragAndDrop(TransferMode.MOVE).setContent(content);
+                event.consume();
+            }
+        });
+        row.setOnDragOver(event -> {
+            if (dragged(event) > 0) {
+                event.acceptTransferModes(TransferMode.MOVE);
+                row.pseudoClassStateChanged(DROP, true);
+                event.consume();
+            }
+        });
+        row.setOnDragExited(_ -> row.pseudoClassStateChanged(DROP, false));
+        row.setOnDragDropped(event -> {
+            int at = row.getItem() == null ? getItems().size() : row.getIndex();
+            int id = dragged(event);
+            event.setDropCompleted(id > 0);
+            event.consume();
+            Platform.runLater(() -> model.moveEntry(id, at));
+        });
+        return row;
+    }
+
+    private static int dragged(DragEvent event) {
+        String text = event.getDragboard().hasString() ? event.getDragboard().getString() : "";
+        return text.matches("line \\d{1,7}") ? Integer.parseInt(text.substring(5)) : 0;
+    }
+
+    private static Node label(String text, String style) {
+        Label label = new Label(text);
+        label.getStyleClass().add(style);
+        return label;
+    }
+
+    private static Node noteNode(Row row) {
+        Label note = new Label(row.entry().note());
+        Label options = new Label(
+                (row.entry().note().isEmpty() || row.options().isEmpty() ? "" : "\u00b7 ") + row.options());
+        options.getStyleClass().add("soft");
+        options.setMinWidth(0);
+        HBox both = new HBox(4, note, options);
+        if (row.entry().note().isEmpty()) {
+            both.getChildren().remove(note);
+        }
+        both.setAlignment(Pos.CENTER_LEFT);
+        both.getStyleClass().add("line-note");
+        return both;
+    }
+}

@@ -1,0 +1,275 @@
+package app.kehre.desk.plan;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import javafx.beans.property.IntegerProperty;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.beans.property.SimpleIntegerProperty;
+
+import app.kehre.core.dose.DoseWords;
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.dose.Reading;
+import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.Brief;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Edits;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Segment;
+import app.kehre.core.timeline.Timeline;
+import app.kehre.desk.control.Commit;
+import app.kehre.desk.session.OpenPlan;
+
+/** What the Plan place shows and does, without a single node. Numbers of 0 stand for nothing selected. */
+public final class PlanViewModel {
+
+    private final OpenPlan open;
+    private final Library library;
+    private final IntegerProperty segment = new SimpleIntegerProperty();
+    private final IntegerProperty entry = new SimpleIntegerProperty();
+    private final ReadOnlyStringWrapper hint = new ReadOnlyStringWrapper("");
+
+    /** Makes a view model of the open plan. */
+    public PlanViewModel(OpenPlan open, Library library) {
+        this.open = open;
+        this.library = library;
+        open.settled().addListener((_, _, _) -> settleSelection());
+        settleSelection();
+    }
+
+    OpenPlan open() {
+        return open;
+    }
+
+    ClassPlan plan() {
+        return open.plan();
+    }
+
+    Timeline timeline() {
+        return open.settled().get();
+    }
+
+    /** Returns the number of the selected segment. */
+    public IntegerProperty segment() {
+        return segment;
+    }
+
+    /** Returns the number of the selected entry. */
+    public IntegerProperty entry() {
+        return entry;
+    }
+
+    /** Returns what the text that is being typed would mean, or what is against it. */
+    ReadOnlyStringProperty hint() {
+        return hint.getReadOnlyProperty();
+    }
+
+    void setHint(String text) {
+        hint.set(text);
+    }
+
+    Optional<Segment> selectedSegment() {
+        return plan().findSegment(segment.get());
+    }
+
+    Optional<Entry> selectedEntry() {
+        return plan().find(entry.get());
+    }
+
+    List<Row> rows() {
+        return selectedSegment()
+                .map(found -> found.entries().stream().map(each -> Row.of(timeline(), each)).toList())
+                .orElse(List.of());
+    }
+
+    /** Selects an entry together with its segment. */
+    public void select(int entryId) {
+        plan().segmentOf(entryId).ifPresent(found -> {
+            segment.set(found.id());
+            entry.set(entryId);
+        });
+    }
+
+    void selectSegment(int segmentId) {
+        plan().findSegment(segmentId).ifPresent(found -> {
+            if (found.entries().stream().noneMatch(each -> each.id() == entry.get())) {
+                entry.set(found.entries().isEmpty() ? 0 : found.entries().getFirst().id());
+            }
+            segment.set(segmentId);
+        });
+    }
+
+    void selectNeighbour(int by) {
+        List<Integer> ids = plan().entries().map(Entry::id).toList();
+        int at = ids.indexOf(entry.get()) + by;
+        if (at >= 0 && at < ids.size()) {
+            select(ids.get(at));
+        }
+    }
+
+    List<Edits.Addable> addables(String typed) {
+        return Edits.addables(library, typed, selectedSegment().map(Segment::role).orElse(Role.TONING));
+    }
+
+    void add(Edits.Addable addable) {
+        if (selectedSegment().isPresent()) {
+            int id = plan().nextEntryId();
+            open.edit("Add " + addable.name(), plan -> Edits.add(plan, segment.get(), entry.get(), addable));
+            select(id);
+        }
+    }
+
+    void replace(Edits.Addable addable) {
+        selectedEntry().ifPresent(old -> open.edit("%s for %s".formatted(addable.name(), old.name()),
+                plan -> Edits.replace(plan, old.id(), addable)));
+    }
+
+    void removeEntry() {
+        selectedEntry().ifPresent(old -> {
+            int neighbour = neighbourOf(old.id());
+            open.edit("Remove " + old.name(), plan -> plan.remove(old.id()));
+            entry.set(neighbour);
+        });
+    }
+
+    void duplicateEntry() {
+        selectedEntry().ifPresent(old -> {
+            int id = plan().nextEntryId();
+            open.edit("Duplicate " + old.name(), plan -> plan.duplicate(old.id()));
+            select(id);
+        });
+    }
+
+    void nudgeEntry(int by) {
+        selectedEntry().ifPresent(moved -> {
+            open.edit("Move " + moved.name(), plan -> plan.nudge(moved.id(), by));
+            select(moved.id());
+        });
+    }
+
+    void moveEntry(int entryId, int at) {
+        plan().find(entryId).ifPresent(moved -> {
+            open.edit("Move " + moved.name(), plan -> plan.move(entryId, segment.get(), at));
+            select(entryId);
+        });
+    }
+
+    void addSegment(Role role) {
+        int id = plan().nextSegmentId();
+        open.edit("Add a segment", plan -> Edits.addSegment(plan, segment.get(), role));
+        selectSegment(id);
+    }
+
+    void removeSegment() {
+        selectedSegment().ifPresent(old -> {
+            List<Integer> ids = plan().segments().stream().map(Segment::id).toList();
+            int at = ids.indexOf(old.id());
+            open.edit("Remove " + old.name(), plan -> plan.removeSegment(old.id()));
+            selectSegment(ids.get(at == 0 ? Math.min(1, ids.size() - 1) : at - 1));
+        });
+    }
+
+    void moveSegment(int by) {
+        selectedSegment().ifPresent(
+                moved -> open.edit("Move " + moved.name(), plan -> plan.moveSegment(moved.id(), by)));
+    }
+
+    void changeRole(Role role) {
+        selectedSegment()
+                .ifPresent(old -> open.edit("Role of " + old.name(), plan -> plan.with(old.withRole(role))));
+    }
+
+    /** Returns what happens with a typed text of the brief. */
+    Commit ofBrief(String name, BiFunction<Brief, String, Reading<Brief>> reader) {
+        return new Typed(() -> name, text -> reader.apply(plan().brief(), text).map(plan()::with), _ -> "");
+    }
+
+    /** Returns what happens with a typed text of the selected segment. */
+    Commit ofSegment(String name, BiFunction<Segment, String, Reading<Segment>> reader) {
+        return new Typed(() -> name + " of " + selectedSegment().map(Segment::name).orElse(""),
+                text -> reader.apply(plan().segment(segment.get()), text).map(plan()::with), _ -> "");
+    }
+
+    /** Returns what happens with a typed text of an entry. */
+    Commit ofEntry(int entryId, String name, BiFunction<Entry, String, Reading<Entry>> reader) {
+        return new Typed(() -> name + " of " + plan().find(entryId).map(Entry::name).orElse(""),
+                text -> plan().find(entryId).map(found -> reader.apply(found, text).map(plan()::with))
+                        .orElse(Reading.refused("This line is no longer in the plan.")),
+                timeline -> describe(timeline, entryId));
+    }
+
+    private static String describe(Timeline timeline, int entryId) {
+        String length = Lengths.clock(timeline.ofEntry(entryId).shown());
+        return timeline.plan().find(entryId).map(
+                found -> found instanceof Item item
+                        ? "%s: %s \u00b7 ".formatted(DoseWords.of(item.dose()), length)
+                        : length + " \u00b7 ")
+                .orElse("");
+    }
+
+    private int neighbourOf(int entryId) {
+        List<Integer> ids = rows().stream().map(row -> row.entry().id()).toList();
+        int at = ids.indexOf(entryId);
+        return ids.size() < 2 ? 0 : ids.get(at + 1 < ids.size() ? at + 1 : at - 1);
+    }
+
+    private void settleSelection() {
+        if (selectedSegment().isEmpty()) {
+            int first = plan().segments().stream().filter(each -> !each.entries().isEmpty()).findFirst()
+                    .or(() -> plan().segments().stream().findFirst()).map(Segment::id).orElse(0);
+            segment.set(first);
+        }
+        boolean inSegment = selectedSegment().stream().flatMap(found -> found.entries().stream())
+                .anyMatch(each -> each.id() == entry.get());
+        if (!inSegment) {
+            plan().segmentOf(entry.get()).ifPresentOrElse(found -> segment.set(found.id()),
+                    () -> entry.set(rows().isEmpty() ? 0 : rows().getFirst().entry().id()));
+        }
+    }
+
+    private final class Typed implements Commit {
+
+        private final Supplier<String> name;
+        private final Function<String, Reading<ClassPlan>> reader;
+        private final Function<Timeline, String> describe;
+
+        Typed(Supplier<String> name, Function<String, Reading<ClassPlan>> reader,
+                Function<Timeline, String> describe) {
+            this.name = name;
+            this.reader = reader;
+            this.describe = describe;
+        }
+
+        @Override
+        public String preview(String text) {
+            Reading<ClassPlan> reading = reader.apply(text);
+            reading.value().ifPresentOrElse(open::preview, open::endPreview);
+            return reading.value().isEmpty()
+                    ? reading.problem()
+                    : describe.apply(open.shown().get()) + classLine();
+        }
+
+        @Override
+        public String take(String text) {
+            open.endPreview();
+            Reading<ClassPlan> reading = reader.apply(text);
+            reading.value().ifPresent(result -> open.edit(name.get(), _ -> result));
+            return reading.problem();
+        }
+
+        @Override
+        public void drop() {
+            open.endPreview();
+        }
+
+        private String classLine() {
+            Timeline timeline = open.shown().get();
+            return "class %s, %s".formatted(Lengths.clock(timeline.fit().length()), timeline.fit().words());
+        }
+    }
+}
