@@ -28,9 +28,9 @@ public record TeachingRun(Timeline timeline, RunState state, Duration place, Ins
                 Instant.EPOCH);
     }
 
-    /** Starts the class. @throws IllegalStateException unless it is ready */
+    /** Starts the class at its place, usually 0. @throws IllegalStateException unless it is ready */
     public TeachingRun start(Instant now, Instant end) {
-        return new TeachingRun(timeline, state.to(RunState.TEACHING), Duration.ZERO, now, now, end).at(now);
+        return new TeachingRun(timeline, state.to(RunState.TEACHING), place, now, now, end).at(now);
     }
 
     /** Stops the class for a while. @throws IllegalStateException unless it is being taught */

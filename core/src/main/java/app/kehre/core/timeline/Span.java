@@ -38,4 +38,10 @@ public record Span(Stretch stretch, int segment, int entry, Phase phase, int pas
         long into = Math.max(0, moment.minus(start()).toNanos());
         return (int) Math.min(parts, Math.multiplyExact(into, parts) / length + 1);
     }
+
+    /** Returns how much of the span is over at a moment, from 0 to 1. */
+    public double partDone(Duration moment) {
+        double length = stretch.length().toNanos();
+        return length == 0 ? 1 : Math.clamp(moment.minus(start()).toNanos() / length, 0, 1);
+    }
 }

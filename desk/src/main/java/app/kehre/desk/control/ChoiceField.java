@@ -4,11 +4,15 @@ import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.geometry.Bounds;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
 import javafx.stage.Popup;
 
 /**
@@ -44,7 +48,7 @@ public final class ChoiceField<T> extends TextField {
             @Override
             protected void updateItem(T item, boolean empty) {
                 super.updateItem(item, empty);
-                setText(empty || item == null ? null : words.apply(item));
+                setGraphic(empty || item == null ? null : choice(words.apply(item)));
             }
         });
         list.setOnMouseClicked(_ -> takeSelected());
@@ -64,6 +68,18 @@ public final class ChoiceField<T> extends TextField {
     /** Returns the list of what is offered, for tests and screen readers. */
     public ListView<T> list() {
         return list;
+    }
+
+    private static Node choice(String words) {
+        int tab = words.indexOf('\t');
+        Label name = new Label(tab < 0 ? words : words.substring(0, tab));
+        name.getStyleClass().add("choice-name");
+        name.setMinWidth(USE_PREF_SIZE);
+        Label rest = new Label(tab < 0 ? "" : words.substring(tab + 1));
+        rest.getStyleClass().add("soft");
+        HBox row = new HBox(10, name, rest);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
     }
 
     private void offer() {

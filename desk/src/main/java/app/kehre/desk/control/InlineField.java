@@ -6,6 +6,8 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 
+import app.kehre.desk.look.Type;
+
 /**
  * A text that is edited where it stands. Enter or leaving the field takes the text over; Escape drops it;
  * a text that is refused stays to be mended on Enter, and is dropped on leaving.
@@ -39,6 +41,20 @@ public final class InlineField extends TextField {
             }
         });
         addEventFilter(KeyEvent.KEY_PRESSED, this::onKey);
+    }
+
+    /** Keeps the field as wide as its text, between two widths in pixels. */
+    public InlineField fitted(double least, double most) {
+        Runnable fit = () -> setPrefWidth(Math.clamp(Type.width(getText(), getFont()) + 9, least, most));
+        textProperty().addListener(_ -> fit.run());
+        fontProperty().addListener(_ -> fit.run());
+        fit.run();
+        return this;
+    }
+
+    /** Returns whether somebody is typing: the text is not the settled one. */
+    public boolean typing() {
+        return isFocused() && !getText().equals(settled);
     }
 
     /** Shows a settled text; while somebody types, it waits. */

@@ -29,8 +29,9 @@ import app.kehre.desk.look.Palette;
 public final class Switchback extends Region {
 
     private static final double LOWEST_ROW = 46;
-    private static final double HIGHEST_ROW = 62;
+    private static final double HIGHEST_ROW = 54;
 
+    private final double scale;
     private final ObjectProperty<Palette> palette = new SimpleObjectProperty<>(Palette.LIGHT);
     private final Canvas canvas = new Canvas();
     private final Tooltip tip = new Tooltip();
@@ -44,6 +45,19 @@ public final class Switchback extends Region {
      * @param onNeighbour told -1 or 1 when the arrow keys ask for a neighbour
      */
     public Switchback(Timeline timeline, IntConsumer onSelect, IntConsumer onNeighbour) {
+        this(timeline, onSelect, onNeighbour, 1);
+    }
+
+    /** Makes a road that is only looked at, drawn larger. */
+    public static Switchback large(Timeline timeline, double scale) {
+        Switchback road = new Switchback(timeline, _ -> {}, _ -> {}, scale);
+        road.setFocusTraversable(false);
+        road.setMouseTransparent(true);
+        return road;
+    }
+
+    private Switchback(Timeline timeline, IntConsumer onSelect, IntConsumer onNeighbour, double scale) {
+        this.scale = scale;
         this.scene = SwitchbackScene.of(timeline);
         getStyleClass().add("switchback");
         setFocusTraversable(true);
@@ -91,12 +105,12 @@ public final class Switchback extends Region {
 
     @Override
     protected double computePrefHeight(double width) {
-        return scene.rows() * HIGHEST_ROW + insets().getTop() + insets().getBottom();
+        return scene.rows() * HIGHEST_ROW * scale + insets().getTop() + insets().getBottom();
     }
 
     @Override
     protected double computeMinHeight(double width) {
-        return scene.rows() * LOWEST_ROW + insets().getTop() + insets().getBottom();
+        return scene.rows() * LOWEST_ROW * scale + insets().getTop() + insets().getBottom();
     }
 
     @Override
@@ -107,13 +121,14 @@ public final class Switchback extends Region {
         canvas.relocate(insets.getLeft(), insets.getTop());
         canvas.setWidth(width);
         canvas.setHeight(height);
+        canvas.getGraphicsContext2D().setTransform(scale, 0, 0, scale, 0, 0);
         new SwitchbackPainter(canvas.getGraphicsContext2D(), palette.get(), geometry()).paint(scene,
                 isFocused());
     }
 
     private SwitchbackGeometry geometry() {
-        double row = Math.min(HIGHEST_ROW, canvas.getHeight() / Math.max(1, scene.rows()));
-        return new SwitchbackGeometry(canvas.getWidth(), row, scene.firstRow());
+        double row = Math.min(HIGHEST_ROW, canvas.getHeight() / scale / Math.max(1, scene.rows()));
+        return new SwitchbackGeometry(canvas.getWidth() / scale, row, scene.firstRow());
     }
 
     private Insets insets() {

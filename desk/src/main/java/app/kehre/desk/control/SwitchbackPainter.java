@@ -27,6 +27,7 @@ final class SwitchbackPainter {
 
     private static final int MINUTES = 10;
     private static final double GAP = 1.4;
+    private static final double NARROW = 44;
 
     private final GraphicsContext pen;
     private final Palette palette;
@@ -118,12 +119,17 @@ final class SwitchbackPainter {
     }
 
     private void paintName(SwitchbackGeometry.Piece piece, String text, String side, Color ink) {
-        String fitted = Type.fit(text, side, name, piece.width() - 11);
+        boolean narrow = piece.width() < NARROW;
+        double room = piece.width() - (narrow ? 6 : 11);
+        String fitted = Type.fit(text, side, name, room);
+        if (fitted.isEmpty() || fitted.equals(side)) {
+            fitted = Type.start(text, side, name, room);
+        }
         if (!fitted.isEmpty()) {
             pen.setFont(name);
             pen.setFill(ink);
             pen.setTextAlign(TextAlignment.LEFT);
-            pen.fillText(fitted, piece.x() + 6,
+            pen.fillText(fitted, piece.x() + (narrow ? 3.5 : 6),
                     where.blockTop(piece.row()) + SwitchbackGeometry.BLOCK / 2 + 0.5);
         }
     }
@@ -150,11 +156,16 @@ final class SwitchbackPainter {
             double flat = mark.kind() == Mark.Kind.DOWN ? y - 3 : y + 2;
             pen.fillPolygon(new double[]{x + 1, x + 4.5, x + 8}, new double[]{flat, point, flat}, 3);
         }
+        double end = SwitchbackGeometry.LEFT + where.roadWidth();
+        double wide = Type.width(mark.words(), small);
         double textAt = from == x ? x + 12 : from;
+        if (from == x && textAt + wide > end) {
+            textAt = x - 4 - wide;
+        }
         pen.setFont(small);
         pen.setTextAlign(TextAlignment.LEFT);
         pen.fillText(mark.words(), textAt, y);
-        return textAt + Type.width(mark.words(), small);
+        return Math.max(x + 8, textAt + wide);
     }
 
     private void paintSlotEnd(SwitchbackScene scene, int last) {

@@ -64,6 +64,18 @@ public final class Type {
         return !end.isEmpty() && width(end, font) <= width ? end : "";
     }
 
+    /** Returns the first letters of a text that has no room to be cut in its middle; at least two, or its end. */
+    public static String start(String text, String end, Font font, double width) {
+        String tail = end.isEmpty() ? "" : " " + end;
+        for (int letters = Math.min(4, text.length()); letters >= 2; letters--) {
+            String shown = text.substring(0, letters).stripTrailing() + tail;
+            if (width(shown, font) <= width) {
+                return shown;
+            }
+        }
+        return width(end, font) <= width ? end : "";
+    }
+
     private static String cut(String text, int letters) {
         int back = letters > 8 ? letters / 3 : 0;
         return text.substring(0, letters - back).stripTrailing() + "\u2026"

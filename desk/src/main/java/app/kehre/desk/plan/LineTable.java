@@ -72,13 +72,22 @@ final class LineTable extends TableView<Row> {
     void show() {
         showing = true;
         getItems().setAll(model.rows());
+        mark();
+        showing = false;
+    }
+
+    /** Marks the selected line. */
+    void mark() {
+        boolean before = showing;
+        showing = true;
         for (int i = 0; i < getItems().size(); i++) {
-            if (getItems().get(i).entry().id() == model.entry().get()) {
+            if (getItems().get(i).entry().id() == model.entry().get()
+                    && getSelectionModel().getSelectedIndex() != i) {
                 getSelectionModel().clearAndSelect(i);
                 scrollTo(Math.max(0, i - 2));
             }
         }
-        showing = false;
+        showing = before;
     }
 
     /** Starts editing the dose of the selected line. */

@@ -65,7 +65,7 @@ public final class PlanViewModel {
     }
 
     /** Returns what the text that is being typed would mean, or what is against it. */
-    ReadOnlyStringProperty hint() {
+    public ReadOnlyStringProperty hint() {
         return hint.getReadOnlyProperty();
     }
 

@@ -20,7 +20,7 @@ import app.kehre.desk.look.Palette;
 /** The segments side by side, as wide as they are long, each with its minutes against its target. */
 final class SegmentBar extends Pane {
 
-    private static final double NARROWEST = 58;
+    private static final double NARROWEST = 82;
     private static final double HEIGHT = 44;
     private static final double GAP = 2;
 

@@ -1,0 +1,110 @@
+package app.kehre.desk.command;
+
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.atomic.AtomicReference;
+import javafx.application.Platform;
+import javafx.stage.Stage;
+import javafx.stage.Window;
+
+import org.jspecify.annotations.Nullable;
+
+import app.kehre.core.exercise.Library;
+import app.kehre.core.plan.Skeleton;
+import app.kehre.desk.look.Type;
+import app.kehre.desk.session.Folders;
+import app.kehre.desk.session.OpenPlan;
+import app.kehre.desk.window.AppWindow;
+import app.kehre.desk.window.FileChoice;
+import app.kehre.desk.window.Surroundings;
+import app.kehre.formats.disk.DiskTrouble;
+import app.kehre.formats.disk.LocalDisk;
+import app.kehre.formats.json.UnreadableFile;
+import app.kehre.formats.library.BuiltInLibrary;
+import app.kehre.formats.plan.DemoPlan;
+import app.kehre.formats.plan.PlanDocument;
+
+/** Starts JavaFX, with or without a display. */
+final class Launch {
+
+    /** The exit code where there is no display. */
+    static final int NO_DISPLAY = 2;
+
+    private static final String HOW = "No display was found, so the window cannot open."
+            + " See the program all the same with \"kehre shots DIR\", or under a virtual display"
+            + " (xvfb-run ./kehre demo).";
+
+    private Launch() {}
+
+    /** Opens the window. Returns at once with 0, or with {@link #NO_DISPLAY} after saying so in one line. */
+    static int window(Optional<Path> file, boolean demo) {
+        if (!displayNamed() || !toolkitStarts()) {
+            System.err.println(HOW);
+            return NO_DISPLAY;
+        }
+        Platform.runLater(() -> {
+            Type.load();
+            Library library = BuiltInLibrary.load();
+            Stage stage = new Stage();
+            OpenPlan open = new OpenPlan(demo
+                    ? DemoPlan.load(library)
+                    : PlanDocument.of(Skeleton.of(LocalDate.now(Clock.systemDefaultZone())), library));
+            AppWindow window = new AppWindow(stage, open, library, surroundings(stage));
+            window.show();
+            file.ifPresent(window.content()::open);
+            window.content().offerRescue();
+        });
+        return 0;
+    }
+
+    /** Draws the main views into a folder. */
+    static int shots(Path folder, Optional<Path> plan, ShotsCommand.Size size)
+            throws DiskTrouble, UnreadableFile {
+        System.setProperty("glass.platform", "Headless");
+        System.setProperty("prism.order", "sw");
+        Library library = BuiltInLibrary.load();
+        PlanDocument document = plan.isPresent()
+                ? PlanDocument.read(plan.get().toString(), new LocalDisk().read(plan.get()), library)
+                : DemoPlan.load(library);
+        if (!toolkitStarts()) {
+            throw new IllegalStateException("JavaFX's headless platform did not start.");
+        }
+        try {
+            new Shots(document, library, size).into(folder);
+        } finally {
+            Platform.exit();
+        }
+        return 0;
+    }
+
+    private static Surroundings surroundings(Window owner) {
+        return new Surroundings(new LocalDisk(), Folders.data(), Clock.systemDefaultZone(),
+                FileChoice.ofSystem(() -> owner));
+    }
+
+    private static boolean displayNamed() {
+        boolean unix = !System.getProperty("os.name", "").toLowerCase(Locale.ROOT).matches("(windows|mac).*");
+        boolean headless = "Headless".equalsIgnoreCase(System.getProperty("glass.platform", ""));
+        return !unix || headless || !System.getenv().getOrDefault("DISPLAY", "").isBlank();
+    }
+
+    /** Starts JavaFX and waits for it. A display that is named but not there fails here. */
+    private static boolean toolkitStarts() {
+        CountDownLatch started = new CountDownLatch(1);
+        AtomicReference<@Nullable Throwable> fault = new AtomicReference<>();
+        try {
+            Platform.startup(started::countDown);
+            started.await();
+        } catch (UnsupportedOperationException | UnsatisfiedLinkError noDisplay) {
+            fault.set(noDisplay);
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            fault.set(stopped);
+        }
+        return fault.get() == null;
+    }
+}

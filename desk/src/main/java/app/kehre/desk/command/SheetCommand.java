@@ -1,0 +1,40 @@
+package app.kehre.desk.command;
+
+import java.nio.file.Path;
+import java.util.Objects;
+import java.util.concurrent.Callable;
+
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Parameters;
+
+import app.kehre.core.sheet.CribSheet;
+import app.kehre.core.timeline.Timeline;
+import app.kehre.formats.disk.DiskTrouble;
+import app.kehre.formats.disk.LocalDisk;
+import app.kehre.formats.json.UnreadableFile;
+import app.kehre.formats.library.BuiltInLibrary;
+import app.kehre.formats.plan.PlanDocument;
+import app.kehre.formats.sheet.MissingGlyph;
+import app.kehre.formats.sheet.SheetPdf;
+
+/** {@code kehre sheet PLAN PDF}. */
+@Command(name = "sheet", mixinStandardHelpOptions = true, description = "Writes the sheet of a class as PDF.")
+final class SheetCommand implements Callable<Integer> {
+
+    @Parameters(index = "0", paramLabel = "PLAN", description = "A plan, NAME.kehre.json.")
+    private @Nullable Path plan;
+
+    @Parameters(index = "1", paramLabel = "PDF", description = "The file to write.")
+    private @Nullable Path pdf;
+
+    @Override
+    public Integer call() throws DiskTrouble, UnreadableFile, MissingGlyph {
+        LocalDisk disk = new LocalDisk();
+        Path from = Objects.requireNonNull(plan, "PLAN");
+        PlanDocument document = PlanDocument.read(from.toString(), disk.read(from), BuiltInLibrary.load());
+        disk.replace(Objects.requireNonNull(pdf, "PDF"),
+                SheetPdf.of(CribSheet.of(Timeline.of(document.plan()))));
+        return 0;
+    }
+}

@@ -1,0 +1,89 @@
+package app.kehre.desk.plan;
+
+import java.util.function.BiFunction;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.dose.Reading;
+import app.kehre.core.plan.Brief;
+import app.kehre.core.plan.BriefText;
+import app.kehre.core.timeline.Timeline;
+import app.kehre.desk.control.InlineField;
+
+/** The brief, and how the class stands to its slot. */
+final class BriefBar extends HBox {
+
+    private final InlineField title;
+    private final InlineField date;
+    private final InlineField start;
+    private final Label end = label("", "soft");
+    private final InlineField slot;
+    private final InlineField people;
+    private final Label length = label("", "slot-length");
+    private final Label of = label("", "slot-of");
+    private final Label spare = label("", "soft");
+
+    BriefBar(PlanViewModel model) {
+        title = field(model, "title", "Title", BriefText::withTitle).fitted(120, 2000);
+        title.getStyleClass().add("title");
+        title.setTooltip(new Tooltip());
+        date = field(model, "date", "Day", BriefText::withDate).fitted(60, 160);
+        start = field(model, "start", "Start", BriefText::withStart).fitted(40, 80);
+        slot = field(model, "slot", "Slot", BriefText::withSlot).fitted(40, 90);
+        people = field(model, "people", "People", BriefText::withPeople).fitted(50, 120);
+        spare.setId("spare");
+        length.setId("class-length");
+
+        HBox line = new HBox(3, date, dot(), start, end, dot(), label("slot", "soft"), slot, dot(), people);
+        line.setAlignment(Pos.BASELINE_LEFT);
+        VBox words = new VBox(2, title, line);
+        title.maxWidthProperty().bind(title.prefWidthProperty());
+        HBox.setHgrow(words, Priority.ALWAYS);
+        words.setMinWidth(0);
+        HBox total = new HBox(6, length, of);
+        total.setAlignment(Pos.BASELINE_RIGHT);
+        VBox fit = new VBox(2, total, spare);
+        fit.setAlignment(Pos.TOP_RIGHT);
+        fit.setMinWidth(USE_PREF_SIZE);
+        setSpacing(18);
+        getChildren().addAll(words, fit);
+    }
+
+    void show(Timeline timeline) {
+        Brief brief = timeline.plan().brief();
+        title.show(brief.title());
+        title.getTooltip().setText(brief.title());
+        date.show(BriefText.date(brief));
+        start.show(BriefText.start(brief));
+        end.setText("to " + BriefText.end(brief));
+        slot.show(BriefText.slot(brief));
+        people.show(BriefText.people(brief));
+        length.setText(Lengths.clock(timeline.fit().length()));
+        of.setText("of " + Lengths.clock(timeline.fit().slot()));
+        spare.setText(timeline.fit().words());
+        spare.getStyleClass().setAll("label", timeline.fit().over() ? "over" : "soft");
+    }
+
+    private static InlineField field(PlanViewModel model, String id, String name,
+            BiFunction<Brief, String, Reading<Brief>> reader) {
+        InlineField field = new InlineField(name, model.ofBrief(name, reader), model::setHint);
+        field.setId(id);
+        return field;
+    }
+
+    private static Label dot() {
+        return label("\u00b7", "soft");
+    }
+
+    private static Label label(String text, String style) {
+        Label label = new Label(text);
+        label.getStyleClass().add(style);
+        label.setMinWidth(USE_PREF_SIZE);
+        return label;
+    }
+}

@@ -1,0 +1,106 @@
+package app.kehre.desk.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+import app.kehre.core.exercise.Caution;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Named;
+import app.kehre.core.exercise.Option;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Pause;
+
+/** What the instructor wants to know of the selected line: how it is done, its options, whom it may hurt. */
+final class LineCard extends ScrollPane {
+
+    private static final String DEFER = "Usual cautions, no diagnosis. Local rules and licensed professionals"
+            + " come first.";
+
+    private final VBox content = new VBox(5);
+
+    LineCard() {
+        setId("card");
+        setContent(content);
+        setFitToWidth(true);
+        setFitToHeight(true);
+        setHbarPolicy(ScrollBarPolicy.NEVER);
+        setFocusTraversable(false);
+        getStyleClass().add("card-scroll");
+        content.getStyleClass().add("card");
+    }
+
+    void show(Optional<Entry> entry) {
+        List<Node> rows = new ArrayList<>();
+        entry.ifPresent(found -> {
+            rows.add(heading(found.name()));
+            switch (found) {
+                case Item item -> addExercise(rows, item.exercise());
+                case Pause pause -> rows.add(text(pause.kind().words(), "soft"));
+            }
+        });
+        content.getChildren().setAll(rows);
+        setVvalue(0);
+    }
+
+    private static void addExercise(List<Node> rows, Exercise exercise) {
+        rows.add(text(summary(exercise), "soft"));
+        rows.add(text(String.join(" ", exercise.how()), "how"));
+        rows.add(row("breathe", exercise.breathing()));
+        rows.add(row("easier", words(exercise.easier())));
+        rows.add(row("harder", words(exercise.harder())));
+        for (Caution caution : exercise.cautions()) {
+            rows.add(row(caution.limit().words(), caution.advice()));
+        }
+        if (!exercise.cautions().isEmpty()) {
+            rows.add(text(DEFER, "soft"));
+        }
+    }
+
+    private static String summary(Exercise exercise) {
+        String muscles = exercise.main().stream().map(Named::words).collect(Collectors.joining(", "));
+        return exercise.position().words() + (muscles.isEmpty() ? "" : " \u00b7 " + muscles);
+    }
+
+    private static String words(Option option) {
+        return option.name() + ": " + option.change();
+    }
+
+    private static Node heading(String text) {
+        Label label = text(text, "heading");
+        label.setPadding(new javafx.geometry.Insets(2, 0, 0, 0));
+        return label;
+    }
+
+    private static Node row(String word, String text) {
+        Label left = new Label(word);
+        left.getStyleClass().add("card-word");
+        left.setWrapText(true);
+        left.setMaxWidth(82);
+        left.setPrefWidth(82);
+        left.setMinHeight(USE_PREF_SIZE);
+        Label right = text(text, "card-text");
+        HBox.setHgrow(right, Priority.ALWAYS);
+        right.setMaxWidth(Double.MAX_VALUE);
+        HBox row = new HBox(6, left, right);
+        row.setAlignment(Pos.TOP_LEFT);
+        return row;
+    }
+
+    private static Label text(String text, String style) {
+        Label label = new Label(text);
+        label.setWrapText(true);
+        label.setMinHeight(USE_PREF_SIZE);
+        label.getStyleClass().add(style);
+        return label;
+    }
+}

@@ -1,0 +1,208 @@
+package app.kehre.desk.plan;
+
+import javafx.beans.binding.Bindings;
+import javafx.beans.property.ObjectProperty;
+import javafx.geometry.Insets;
+import javafx.scene.control.Button;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+import app.kehre.core.plan.Edits;
+import app.kehre.core.plan.Segment;
+import app.kehre.core.timeline.Timeline;
+import app.kehre.desk.control.ChoiceField;
+import app.kehre.desk.control.Switchback;
+import app.kehre.desk.look.Palette;
+
+/** The Plan place. */
+public final class PlanView extends VBox {
+
+    private static final double CARD_WIDTH = 330;
+    private static final double LEAST_LOWER = 230;
+
+    private final PlanViewModel model;
+    private final ObjectProperty<Palette> palette;
+    private final BriefBar brief;
+    private final SegmentBar segments;
+    private final Switchback road;
+    private final ScrollPane roadScroll;
+    private final SegmentHead head;
+    private final LineTable lines;
+    private final ChoiceField<Edits.Addable> add;
+    private final LineCard card = new LineCard();
+    private boolean replacing;
+
+    /**
+     * Makes the view.
+     *
+     * @param palette the theme that drawings follow
+     * @param teach the button that leads on to teaching
+     */
+    public PlanView(PlanViewModel model, ObjectProperty<Palette> palette, Button teach) {
+        this.model = model;
+        this.palette = palette;
+        brief = new BriefBar(model);
+        segments = new SegmentBar(model);
+        road = new Switchback(model.timeline(), model::select, model::selectNeighbour);
+        road.setId("road");
+        roadScroll = new ScrollPane(road);
+        head = new SegmentHead(model);
+        lines = new LineTable(model, this::chooseExercise);
+        add = new ChoiceField<>(model::addables, PlanView::choiceWords, this::take);
+        lay(teach);
+        bind();
+        showAll();
+    }
+
+    private void lay(Button teach) {
+        getStyleClass().add("plan");
+        setPadding(new Insets(14, 22, 8, 22));
+        teach.setMinWidth(USE_PREF_SIZE);
+        HBox top = new HBox(18, brief, teach);
+        HBox.setHgrow(brief, Priority.ALWAYS);
+        brief.setMinWidth(0);
+
+        roadScroll.getStyleClass().add("road-scroll");
+        roadScroll.setFitToWidth(true);
+        roadScroll.setFitToHeight(true);
+        roadScroll.setFocusTraversable(false);
+        roadScroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        roadScroll.setMinHeight(110);
+        roadScroll.prefHeightProperty().bind(Bindings.createDoubleBinding(() -> road.prefHeight(-1) + 2,
+                model.open().shown()));
+        road.heightProperty().addListener(_ -> revealSelected());
+
+        add.setId("add");
+        add.getStyleClass().add("add-field");
+        VBox left = new VBox(4, head, lines, add);
+        VBox.setVgrow(lines, Priority.ALWAYS);
+        lines.setMinHeight(100);
+        HBox.setHgrow(left, Priority.ALWAYS);
+        left.setMinWidth(420);
+        card.setPrefWidth(CARD_WIDTH);
+        card.setMinWidth(240);
+        HBox lower = new HBox(16, left, card);
+        lower.setMinHeight(LEAST_LOWER);
+        lower.setPrefHeight(LEAST_LOWER);
+        VBox.setVgrow(lower, Priority.ALWAYS);
+        setSpacing(9);
+        getChildren().setAll(top, segments, roadScroll, lower);
+    }
+
+    private void bind() {
+        model.open().settled().addListener((_, _, _) -> showSettled());
+        model.open().shown().addListener((_, _, shown) -> showTimes(shown));
+        model.segment().addListener((_, _, _) -> showSettled());
+        model.entry().addListener((_, _, _) -> showSelected());
+        road.palette().bind(palette);
+        palette.addListener(_ -> showTimes(model.timeline()));
+        road.addEventHandler(KeyEvent.KEY_PRESSED, event -> {
+            if (event.getCode() == KeyCode.ENTER) {
+                lines.requestFocus();
+                lines.editDose();
+                event.consume();
+            }
+        });
+        addEventFilter(KeyEvent.KEY_PRESSED, this::onKey);
+        add.focusedProperty().addListener((_, _, focused) -> {
+            if (!focused) {
+                replacing = false;
+                showPrompt();
+            }
+        });
+    }
+
+    /** Puts the typing mark where something can be added. */
+    public void focusAdd() {
+        add.requestFocus();
+    }
+
+    /** Puts the keyboard on the lines. */
+    public void focusLines() {
+        lines.requestFocus();
+    }
+
+    private void onKey(KeyEvent event) {
+        boolean sideways = event.getCode() == KeyCode.LEFT || event.getCode() == KeyCode.RIGHT;
+        if (sideways && event.isShortcutDown() && event.isAltDown()) {
+            model.moveSegment(event.getCode() == KeyCode.LEFT ? -1 : 1);
+            event.consume();
+        }
+    }
+
+    private void chooseExercise() {
+        if (model.selectedEntry().isPresent()) {
+            replacing = true;
+            showPrompt();
+            add.requestFocus();
+        }
+    }
+
+    private void take(Edits.Addable addable) {
+        boolean wasReplacing = replacing;
+        replacing = false;
+        if (wasReplacing) {
+            model.replace(addable);
+        } else {
+            model.add(addable);
+        }
+        showPrompt();
+        lines.requestFocus();
+    }
+
+    private void showAll() {
+        showTimes(model.timeline());
+        showSettled();
+    }
+
+    private void showTimes(Timeline shown) {
+        brief.show(shown);
+        segments.show(shown, palette.get());
+        road.show(shown);
+        head.show(shown);
+    }
+
+    private void showSettled() {
+        segments.show(model.timeline(), palette.get());
+        head.show(model.timeline());
+        lines.show();
+        add.setDisable(model.selectedSegment().isEmpty());
+        showPrompt();
+        showSelected();
+    }
+
+    private void showSelected() {
+        lines.mark();
+        road.select(model.entry().get());
+        card.show(model.selectedEntry());
+        revealSelected();
+    }
+
+    private void revealSelected() {
+        double hidden = road.getHeight() - roadScroll.getViewportBounds().getHeight();
+        if (hidden > 1 && model.entry().get() > 0) {
+            double middle = road.middleOf(model.entry().get()).getY();
+            double half = roadScroll.getViewportBounds().getHeight() / 2;
+            roadScroll.setVvalue(Math.clamp((middle - half) / hidden, 0, 1));
+        }
+    }
+
+    private void showPrompt() {
+        String segment = model.selectedSegment().map(Segment::name).orElse("");
+        add.setPromptText(replacing
+                ? "Another exercise instead of %s".formatted(
+                        model.selectedEntry().map(entry -> entry.name()).orElse(""))
+                : segment.isEmpty()
+                        ? "Add a segment first"
+                        : "Add to %s: type an exercise, a muscle, water, talk\u2026   Ctrl+L"
+                                .formatted(segment));
+    }
+
+    private static String choiceWords(Edits.Addable addable) {
+        return addable.name() + "\t" + addable.words();
+    }
+}

@@ -1,0 +1,102 @@
+package app.kehre.desk.plan;
+
+import java.util.Arrays;
+import java.util.function.BiFunction;
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.dose.Reading;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.SegmentText;
+import app.kehre.core.timeline.Timeline;
+import app.kehre.desk.control.InlineField;
+import app.kehre.desk.look.Icons;
+
+/** The selected segment: name, role, target, tempo, and what can be done with it as a whole. */
+final class SegmentHead extends HBox {
+
+    private final PlanViewModel model;
+    private final InlineField name;
+    private final MenuButton role;
+    private final Label length = soft("");
+    private final InlineField target;
+    private final InlineField bpm;
+
+    SegmentHead(PlanViewModel model) {
+        this.model = model;
+        name = field("segment-name", "Name", SegmentText::withName).fitted(60, 260);
+        name.getStyleClass().add("segment-title");
+        target = field("segment-target", "Target", SegmentText::withTarget).fitted(34, 80);
+        bpm = field("segment-bpm", "Tempo", SegmentText::withBpm).fitted(40, 90);
+        role = roles("segment-role", model::changeRole);
+        role.getStyleClass().add("flat");
+        MenuButton add = roles("add-segment", model::addSegment);
+        add.setText("Add segment");
+        add.setGraphic(new FontIcon(Feather.PLUS));
+        add.getStyleClass().add("flat");
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        setSpacing(4);
+        setAlignment(Pos.CENTER_LEFT);
+        getChildren().addAll(name, role, length, soft("of"), target, soft("\u00b7"), bpm, gap, add,
+                Icons.button(Feather.ARROW_LEFT, "Move this segment earlier (Ctrl+Alt+Left)",
+                        () -> model.moveSegment(-1)),
+                Icons.button(Feather.ARROW_RIGHT, "Move this segment later (Ctrl+Alt+Right)",
+                        () -> model.moveSegment(1)),
+                Icons.button(Feather.TRASH_2, "Remove this segment and its lines", model::removeSegment));
+        add.setMinWidth(USE_PREF_SIZE);
+    }
+
+    void show(Timeline timeline) {
+        model.selectedSegment().flatMap(each -> timeline.plan().findSegment(each.id())).ifPresentOrElse(
+                segment -> show(timeline, segment), () -> getChildren().forEach(each -> {
+                    if (!"add-segment".equals(each.getId())) {
+                        each.setVisible(false);
+                    }
+                }));
+    }
+
+    private void show(Timeline timeline, Segment segment) {
+        getChildren().forEach(each -> each.setVisible(true));
+        name.show(segment.name());
+        role.setText(segment.role().words());
+        length.setText(Lengths.clock(timeline.ofSegment(segment.id()).shown()));
+        target.show(SegmentText.target(segment));
+        bpm.show(SegmentText.bpm(segment));
+    }
+
+    private static MenuButton roles(String id, Consumer<Role> use) {
+        MenuButton button = new MenuButton();
+        button.setId(id);
+        button.getItems().setAll(Arrays.stream(Role.values()).map(each -> {
+            MenuItem item = new MenuItem(each.words());
+            item.setOnAction(_ -> use.accept(each));
+            return item;
+        }).toList());
+        return button;
+    }
+
+    private InlineField field(String id, String words, BiFunction<Segment, String, Reading<Segment>> reader) {
+        InlineField field = new InlineField(words, model.ofSegment(words, reader), model::setHint);
+        field.setId(id);
+        return field;
+    }
+
+    private static Label soft(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("soft");
+        label.setMinWidth(USE_PREF_SIZE);
+        return label;
+    }
+}

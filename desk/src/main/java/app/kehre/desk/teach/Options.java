@@ -1,0 +1,58 @@
+package app.kehre.desk.teach;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Item;
+
+/** Easier, harder, breathing and the instructor's own note, in one row. */
+final class Options extends HBox {
+
+    private int shown = -1;
+
+    Options() {
+        super(36);
+        setMinHeight(58);
+    }
+
+    void show(Optional<Entry> entry) {
+        int id = entry.map(Entry::id).orElse(0);
+        if (id != shown) {
+            shown = id;
+            List<Node> columns = new ArrayList<>();
+            entry.ifPresent(found -> {
+                if (found instanceof Item item) {
+                    add(columns, item.exercise());
+                }
+                if (!found.note().isEmpty()) {
+                    columns.add(column("your note", found.note()));
+                }
+            });
+            getChildren().setAll(columns);
+        }
+    }
+
+    private static void add(List<Node> columns, Exercise exercise) {
+        columns.add(column("easier", exercise.easier().name()));
+        columns.add(column("harder", exercise.harder().name()));
+        columns.add(column("breathe", exercise.breathing()));
+    }
+
+    private static Node column(String word, String text) {
+        Label above = new Label(word);
+        above.getStyleClass().addAll("small", "soft");
+        Label below = new Label(text);
+        below.getStyleClass().add("option");
+        below.setWrapText(true);
+        VBox column = new VBox(2, above, below);
+        column.setMaxWidth(420);
+        return column;
+    }
+}

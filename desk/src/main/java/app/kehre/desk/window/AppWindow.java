@@ -1,0 +1,86 @@
+package app.kehre.desk.window;
+
+import javafx.geometry.Rectangle2D;
+import javafx.stage.Screen;
+import javafx.stage.Stage;
+
+import app.kehre.core.exercise.Library;
+import app.kehre.desk.look.Theme;
+import app.kehre.desk.session.OpenPlan;
+import app.kehre.desk.session.Settings;
+import app.kehre.formats.disk.DiskTrouble;
+
+/** The window on the screen: its title, its size and place from one time to the next. */
+public final class AppWindow {
+
+    private static final double LEAST_WIDTH = 900;
+    private static final double LEAST_HEIGHT = 600;
+    private static final double FARTHEST = 20_000;
+
+    private final Stage stage;
+    private final OpenPlan open;
+    private final MainWindow content;
+    private final Settings settings;
+
+    /** Makes the window on a stage that is not shown yet. */
+    public AppWindow(Stage stage, OpenPlan open, Library library, Surroundings around) {
+        this.stage = stage;
+        this.open = open;
+        this.content = new MainWindow(open, library, around);
+        this.settings = new Settings(around.data(), around.disk());
+        stage.setScene(content.scene());
+        stage.setMinWidth(LEAST_WIDTH);
+        stage.setMinHeight(LEAST_HEIGHT);
+        open.settled().addListener(_ -> title());
+        open.unsaved().addListener(_ -> title());
+        stage.setOnCloseRequest(event -> {
+            event.consume();
+            content.leave(this::close);
+        });
+        title();
+    }
+
+    /** Returns what is in the window. */
+    public MainWindow content() {
+        return content;
+    }
+
+    /** Shows the window where it last was. */
+    public void show() {
+        stage.setWidth(settings.number("width", LEAST_WIDTH, FARTHEST, 1280));
+        stage.setHeight(settings.number("height", LEAST_HEIGHT, FARTHEST, 800));
+        double x = settings.number("x", -FARTHEST, FARTHEST, Double.NaN);
+        double y = settings.number("y", -FARTHEST, FARTHEST, Double.NaN);
+        boolean onScreen = !Double.isNaN(x) && !Double.isNaN(y)
+                && !Screen.getScreensForRectangle(new Rectangle2D(x + 40, y + 10, 200, 40)).isEmpty();
+        if (onScreen) {
+            stage.setX(x);
+            stage.setY(y);
+        }
+        content.dress(settings.text("theme", "light").equals("dark") ? Theme.DARK : Theme.LIGHT);
+        stage.setMaximized(settings.text("maximized", "").equals("true"));
+        stage.show();
+    }
+
+    private void title() {
+        stage.setTitle("%s%s \u2013 Kehre".formatted(open.unsaved().get() ? "* " : "",
+                open.plan().brief().title()));
+    }
+
+    private void close() {
+        settings.set("maximized", stage.isMaximized());
+        if (!stage.isMaximized()) {
+            settings.set("x", stage.getX());
+            settings.set("y", stage.getY());
+            settings.set("width", stage.getWidth());
+            settings.set("height", stage.getHeight());
+        }
+        settings.set("theme", content.theme() == Theme.DARK ? "dark" : "light");
+        try {
+            settings.save();
+        } catch (DiskTrouble trouble) {
+            System.err.println(trouble.sentence());
+        }
+        stage.close();
+    }
+}

@@ -1,0 +1,93 @@
+package app.kehre.desk.window;
+
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+
+import org.kordamp.ikonli.feather.Feather;
+
+import app.kehre.desk.look.Icons;
+import app.kehre.desk.session.OpenPlan;
+
+/** The line at the foot: what the typed text means, where the class is saved, and undo by name. */
+final class Foot extends HBox {
+
+    private final OpenPlan open;
+    private final ReadOnlyStringProperty hint;
+    private final Label words = new Label();
+    private final Button undo;
+    private final Button redo;
+    private String said = "";
+
+    Foot(OpenPlan open, ReadOnlyStringProperty hint) {
+        this.open = open;
+        this.hint = hint;
+        undo = button("undo", Feather.CORNER_UP_LEFT, "Ctrl+Z", open::undo);
+        redo = button("redo", Feather.CORNER_UP_RIGHT, "Ctrl+Shift+Z", open::redo);
+        words.setId("hint");
+        words.setMaxWidth(Double.MAX_VALUE);
+        words.setMinWidth(0);
+        words.setMinHeight(22);
+        HBox.setHgrow(words, Priority.ALWAYS);
+        getStyleClass().add("foot");
+        setSpacing(6);
+        setAlignment(Pos.CENTER_LEFT);
+        getChildren().setAll(words, undo, redo);
+        hint.addListener(_ -> show());
+        open.settled().addListener(_ -> {
+            said = "";
+            show();
+        });
+        open.unsaved().addListener(_ -> show());
+        open.file().addListener(_ -> show());
+        open.undoName().addListener(_ -> show());
+        open.redoName().addListener(_ -> show());
+        show();
+    }
+
+    /** Says something by the way, until the next edit. */
+    void say(String sentence) {
+        said = sentence;
+        show();
+    }
+
+    private void show() {
+        boolean hinting = !hint.get().isEmpty();
+        words.setText(hinting ? hint.get() : said.isEmpty() ? saved() : said);
+        words.getStyleClass().setAll("label", hinting ? "medium" : "soft");
+        show(undo, "Undo", open.undoName().get());
+        show(redo, "Redo", open.redoName().get());
+    }
+
+    private String saved() {
+        Optional<Path> file = open.file().get();
+        if (open.unsaved().get()) {
+            return file.map(path -> path.getFileName() + " \u00b7 changes not saved yet")
+                    .orElse("Not in a file yet");
+        }
+        return file.map(path -> path.getFileName() + " \u00b7 all changes saved").orElse("");
+    }
+
+    private static void show(Button button, String verb, String step) {
+        button.setVisible(!step.isEmpty());
+        button.setManaged(!step.isEmpty());
+        button.setText("%s: %s".formatted(verb, step.isEmpty()
+                ? ""
+                : Character.toLowerCase(step.charAt(0)) + step.substring(1)));
+    }
+
+    private static Button button(String id, Feather sign, String keys, Runnable action) {
+        Button button = Icons.labelled(sign, "", action);
+        button.setId(id);
+        button.getStyleClass().add("flat");
+        button.setTooltip(new Tooltip(keys));
+        button.setMaxWidth(330);
+        return button;
+    }
+}

@@ -1,0 +1,271 @@
+package app.kehre.desk.window;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Executors;
+import javafx.application.Platform;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.control.Button;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.image.Image;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.StackPane;
+
+import app.kehre.core.exercise.Library;
+import app.kehre.desk.control.InlineField;
+import app.kehre.desk.control.NoticeBar;
+import app.kehre.desk.look.Palette;
+import app.kehre.desk.look.Theme;
+import app.kehre.desk.plan.PlanView;
+import app.kehre.desk.plan.PlanViewModel;
+import app.kehre.desk.session.OpenPlan;
+import app.kehre.desk.session.Recovery;
+import app.kehre.desk.sheet.SheetView;
+import app.kehre.desk.sheet.SheetViewModel;
+import app.kehre.desk.teach.TeachView;
+import app.kehre.desk.teach.TeachViewModel;
+import app.kehre.formats.disk.DiskTrouble;
+
+/** Everything in the window: the rail, the places, notices, and the keys that work everywhere. */
+public final class MainWindow {
+
+    private final OpenPlan open;
+    private final Surroundings around;
+    private final ObjectProperty<Palette> palette = new SimpleObjectProperty<>(Palette.LIGHT);
+    private final NoticeBar notices = new NoticeBar();
+    private final Recovery recovery;
+    private final PlanFiles files;
+    private final PlanViewModel planModel;
+    private final SheetViewModel sheetModel;
+    private final TeachViewModel teachModel;
+    private final PlanView planView;
+    private final SheetView sheetView;
+    private final TeachView teachView;
+    private final Rail rail;
+    private final Foot foot;
+    private final Button wear;
+    private final StackPane stage = new StackPane();
+    private final BorderPane main = new BorderPane();
+    private final BorderPane root = new BorderPane();
+    private final Scene scene;
+    private Theme theme = Theme.LIGHT;
+    private Place place = Place.PLAN;
+
+    /** Makes the window's content around an open class. */
+    public MainWindow(OpenPlan open, Library library, Surroundings around) {
+        this.open = open;
+        this.around = around;
+        recovery = new Recovery(around.data().resolve("recovery"), around.disk(),
+                trouble -> Platform.runLater(() -> tellUnkept(trouble)));
+        files = new PlanFiles(open, library, around, notices, recovery);
+        planModel = new PlanViewModel(open, library);
+        sheetModel = new SheetViewModel(Executors.newSingleThreadExecutor(
+                work -> Thread.ofPlatform().daemon().name("sheet").unstarted(work)), around.disk());
+        teachModel = new TeachViewModel(open.settled().get(), around.clock());
+        Button teach = new Button("Teach");
+        teach.setId("teach");
+        teach.getStyleClass().add("go");
+        teach.setOnAction(_ -> go(Place.TEACH));
+        planView = new PlanView(planModel, palette, teach);
+        sheetView = new SheetView(sheetModel, this::saveSheet, this::print);
+        teachView = new TeachView(teachModel, () -> go(Place.PLAN));
+        rail = new Rail(palette, this::go);
+        foot = new Foot(open, planModel.hint());
+        wear = addCommands();
+        lay();
+        scene = new Scene(root, 1280, 800);
+        dress(Theme.LIGHT);
+        bind();
+        go(Place.PLAN);
+    }
+
+    private void lay() {
+        root.setLeft(rail);
+        root.setTop(notices);
+        root.setCenter(main);
+        main.setCenter(stage);
+        main.setBottom(foot);
+    }
+
+    private Button addCommands() {
+        rail.command("new", "New", "Ctrl+N", files::startNew);
+        rail.command("open", "Open\u2026", "Ctrl+O", files::open);
+        rail.command("save", "Save", "Ctrl+S", files::save);
+        rail.command("save-as", "Save as\u2026", "", files::saveAs);
+        return rail.command("theme", "Dark", "", () -> dress(theme.other()));
+    }
+
+    private void bind() {
+        open.settled().addListener(_ -> keep());
+        open.unsaved().addListener(_ -> keep());
+        open.settled().addListener((_, _, planned) -> {
+            if (place == Place.SHEET) {
+                sheetModel.show(planned);
+            }
+        });
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, this::onKey);
+    }
+
+    /** Returns the scene. */
+    public Scene scene() {
+        return scene;
+    }
+
+    /** Returns the place that is shown. */
+    public Place place() {
+        return place;
+    }
+
+    /** Returns the theme that is worn. */
+    public Theme theme() {
+        return theme;
+    }
+
+    /** Returns whether the sheet has been made since the Sheet place was opened. */
+    public boolean sheetReady() {
+        return sheetModel.ready();
+    }
+
+    /** Returns the class being planned. */
+    public PlanViewModel planning() {
+        return planModel;
+    }
+
+    /** Returns the class being taught. */
+    public TeachViewModel teaching() {
+        return teachModel;
+    }
+
+    /** Offers what an earlier run left unsaved. */
+    public void offerRescue() {
+        files.offerRescue();
+    }
+
+    /** Opens a file, or says why not. */
+    public void open(java.nio.file.Path file) {
+        files.open(file);
+    }
+
+    /** Runs what closes the window, after asking about unsaved changes. Returns whether it ran at once. */
+    public boolean leave(Runnable close) {
+        return files.unlessUnsaved(() -> {
+            recovery.forget();
+            recovery.close();
+            close.run();
+        });
+    }
+
+    /** Goes to a place. */
+    public void go(Place to) {
+        place = to;
+        Node view = switch (to) {
+            case PLAN -> planView;
+            case SHEET -> sheetView;
+            case TEACH -> teachView;
+        };
+        if (to == Place.SHEET) {
+            sheetModel.show(open.settled().get());
+        } else if (to == Place.TEACH) {
+            teachModel.prepare(open.settled().get());
+        }
+        boolean hall = to == Place.TEACH;
+        root.setLeft(hall ? null : rail);
+        main.setBottom(hall ? null : foot);
+        stage.getChildren().setAll(view);
+        rail.show(to);
+        teachView.follow(hall);
+        switch (to) {
+            case PLAN -> planView.focusLines();
+            case SHEET -> sheetView.focusPages();
+            case TEACH -> teachView.requestFocus();
+        }
+    }
+
+    /** Wears a theme. */
+    public void dress(Theme other) {
+        theme = other;
+        palette.set(other.palette());
+        other.dress(scene);
+        wear.setText(other == Theme.LIGHT ? "Dark" : "Light");
+    }
+
+    private void keep() {
+        if (open.unsaved().get()) {
+            recovery.keep(open.document().bytes());
+        } else {
+            recovery.forget();
+        }
+    }
+
+    private void tellUnkept(DiskTrouble trouble) {
+        files.tell(
+                "The class is not being kept for recovery: %s Save it soon.".formatted(trouble.sentence()));
+    }
+
+    private void saveSheet() {
+        around.files().toWrite(FileChoice.Kind.PDF, files.suggestion()).ifPresent(file -> {
+            try {
+                sheetModel.save(file);
+                foot.say("The sheet lies in %s.".formatted(file));
+            } catch (DiskTrouble trouble) {
+                files.tell(trouble.sentence());
+            }
+        });
+    }
+
+    private void print(List<Image> pages) {
+        Printing.print(pages, scene.getWindow()).ifPresentOrElse(files::tell,
+                () -> foot.say("The sheet is on its way to the printer."));
+    }
+
+    private void onKey(KeyEvent event) {
+        if (!event.isShortcutDown() || event.isAltDown()) {
+            return;
+        }
+        Optional<Runnable> action = switch (event.getCode()) {
+            case N -> Optional.of(files::startNew);
+            case O -> Optional.of(files::open);
+            case S -> Optional.of(event.isShiftDown() ? files::saveAs : files::save);
+            case Z -> undoing(event.isShiftDown());
+            case L -> Optional.of(() -> {
+                go(Place.PLAN);
+                planView.focusAdd();
+            });
+            case DIGIT1 -> Optional.of(() -> go(Place.PLAN));
+            case DIGIT2 -> Optional.of(() -> go(Place.SHEET));
+            case DIGIT3 -> Optional.of(() -> go(Place.TEACH));
+            default -> Optional.empty();
+        };
+        action.ifPresent(found -> {
+            if (event.getCode() == KeyCode.S || event.getCode() == KeyCode.N
+                    || event.getCode() == KeyCode.O) {
+                settleTyping();
+            }
+            found.run();
+            event.consume();
+        });
+    }
+
+    /** While somebody types, undo belongs to the text. */
+    private Optional<Runnable> undoing(boolean again) {
+        boolean typing = switch (scene.getFocusOwner()) {
+            case InlineField field -> field.typing();
+            case TextInputControl field -> field.isUndoable() || field.isRedoable();
+            case null, default -> false;
+        };
+        return typing ? Optional.empty() : Optional.of(again ? open::redo : open::undo);
+    }
+
+    /** Takes over what is being typed, so that it is saved too. */
+    private void settleTyping() {
+        if (scene.getFocusOwner() instanceof TextInputControl) {
+            root.requestFocus();
+            planView.focusLines();
+        }
+    }
+}

@@ -1,0 +1,33 @@
+@echo off
+rem Starts Kehre on Windows: finds a JDK 25 or newer, builds once, passes its arguments on.
+setlocal
+set "HOME_DIR=%~dp0"
+set "APP=%HOME_DIR%desk\target\app"
+set "JAVA="
+if defined JAVA_HOME call :try "%JAVA_HOME%\bin\java.exe"
+if not defined JAVA for /f "delims=" %%J in ('where java 2^>nul') do call :try "%%J"
+if not defined JAVA for /d %%D in ("%ProgramFiles%\Eclipse Adoptium\jdk-*" "%ProgramFiles%\Java\jdk-*") do call :try "%%D\bin\java.exe"
+if not defined JAVA (
+    echo Kehre needs a JDK 25 or newer ^(for example Eclipse Temurin 25^). Install one, or set JAVA_HOME to it. 1>&2
+    exit /b 1
+)
+if not exist "%APP%\built" (
+    echo Building Kehre ... 1>&2
+    pushd "%HOME_DIR%"
+    call mvn -B -q -DskipTests package
+    if errorlevel 1 (
+        popd
+        exit /b 1
+    )
+    popd
+    type nul > "%APP%\built"
+)
+"%JAVA%" --module-path "%APP%\fx" --add-modules javafx.controls,javafx.swing --enable-native-access=javafx.graphics,ALL-UNNAMED -cp "%APP%\lib\*" app.kehre.desk.command.Main %*
+exit /b %errorlevel%
+
+:try
+if defined JAVA exit /b 0
+if not exist "%~1" exit /b 0
+for /f "tokens=3" %%V in ('""%~1" -version 2^>^&1 ^| findstr /i version"') do set "VERSION=%%~V"
+for /f "delims=.-+ tokens=1" %%M in ("%VERSION%") do if %%M GEQ 25 set "JAVA=%~1"
+exit /b 0
