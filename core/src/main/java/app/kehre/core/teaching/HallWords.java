@@ -48,11 +48,19 @@ public final class HallWords {
         };
     }
 
-    /** Returns where the kit of an exercise is to be fetched: " · by the wall"; empty when it is at hand. */
-    public static String fetch(Item item, Brief brief) {
+    /** Returns what to know of the coming line: "2 x 12 reps · 2 light weights, by the wall · 1:20". */
+    public static String next(Entry entry, Timeline timeline) {
+        String length = Lengths.clock(timeline.ofEntry(entry.id()).shown());
+        return switch (entry) {
+            case Pause _ -> length;
+            case Item item -> dose(item) + fetch(item, timeline.plan().brief()) + DOT + length;
+        };
+    }
+
+    private static String fetch(Item item, Brief brief) {
         return item.load() instanceof Load.Carried carried
                 && brief.placeOf(carried.kit()) == KitPlace.BY_THE_WALL
-                        ? DOT + KitPlace.BY_THE_WALL.words()
+                        ? ", " + KitPlace.BY_THE_WALL.words()
                         : "";
     }
 

@@ -97,8 +97,7 @@ public final class ChoiceField<T> extends TextField {
         list.setPrefHeight(Math.min(ROWS, found.size()) * ROW_HEIGHT + 4);
         list.setPrefWidth(Math.max(420, getWidth()));
         if (!popup.isShowing()) {
-            list.getStylesheets().setAll(getScene().getStylesheets());
-            list.setStyle(getScene().getRoot().getStyle());
+            popup.getScene().getStylesheets().setAll(getScene().getStylesheets());
             Bounds bounds = localToScreen(getBoundsInLocal());
             popup.show(this, bounds.getMinX(),
                     above(bounds) ? bounds.getMinY() - list.getPrefHeight() - 4 : bounds.getMaxY() + 2);

@@ -196,11 +196,9 @@ final class SwitchbackPainter {
         pen.setLineWidth(1.2);
         for (SwitchbackGeometry.Piece piece : where.pieces(overrun)) {
             if (piece.row() <= last) {
-                double top = where.blockTop(piece.row());
-                for (double x = piece.x() + 3; x < piece.x() + piece.width() + 8; x += 6) {
-                    double end = Math.min(x, piece.x() + piece.width());
-                    pen.strokeLine(Math.max(piece.x(), x - 8), top + SwitchbackGeometry.BLOCK - 1, end,
-                            top + 1);
+                double top = where.blockTop(piece.row()) + SwitchbackGeometry.BLOCK;
+                for (double x = piece.x() + 6; x <= piece.x() + piece.width(); x += 5) {
+                    pen.strokeLine(x - 5, top + 8, x, top + 2);
                 }
             }
         }

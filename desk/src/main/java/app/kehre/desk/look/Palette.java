@@ -1,6 +1,8 @@
 package app.kehre.desk.look;
 
+import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
+import java.util.Base64;
 import java.util.List;
 import javafx.scene.paint.Color;
 
@@ -61,10 +63,16 @@ public record Palette(Color paper, Color sheet, Color ink, Color soft, Color lin
         });
     }
 
-    /** Returns the theme as looked-up colours, to be set as the style of a root. */
+    /** Returns the theme as looked-up colours, to be set as the style of a node. */
     public String style() {
         return named("paper", paper) + named("sheet", sheet) + named("ink", ink) + named("soft", soft)
                 + named("line", line) + named("faint", faint) + named("mark", mark) + named("glow", glow);
+    }
+
+    /** Returns the theme as a style sheet, which windows of menus and tips take over from their owner. */
+    public String sheet() {
+        byte[] rule = ".root { %s}".formatted(style()).getBytes(StandardCharsets.UTF_8);
+        return "data:text/css;base64," + Base64.getEncoder().encodeToString(rule);
     }
 
     /** Returns a colour as style sheets write it. */

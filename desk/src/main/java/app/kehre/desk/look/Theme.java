@@ -39,8 +39,7 @@ public enum Theme {
         Application.setUserAgentStylesheet(this == LIGHT
                 ? new PrimerLight().getUserAgentStylesheet()
                 : new PrimerDark().getUserAgentStylesheet());
-        scene.getStylesheets().setAll(SHEET);
-        scene.getRoot().setStyle(palette.style());
+        scene.getStylesheets().setAll(SHEET, palette.sheet());
         scene.setFill(palette.paper());
     }
 }

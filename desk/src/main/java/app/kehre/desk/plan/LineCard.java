@@ -87,6 +87,7 @@ final class LineCard extends ScrollPane {
         left.setWrapText(true);
         left.setMaxWidth(82);
         left.setPrefWidth(82);
+        left.setMinWidth(82);
         left.setMinHeight(USE_PREF_SIZE);
         Label right = text(text, "card-text");
         HBox.setHgrow(right, Priority.ALWAYS);

@@ -6,7 +6,6 @@ import java.util.function.Function;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.css.PseudoClass;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TableColumn;
@@ -17,7 +16,6 @@ import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
-import javafx.scene.layout.HBox;
 
 import app.kehre.core.dose.Reading;
 import app.kehre.core.plan.Entry;
@@ -44,10 +42,10 @@ final class LineTable extends TableView<Row> {
         setFixedCellSize(33);
         setColumnResizePolicy(CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
         TableColumn<Row, Row> start = plain("start", 54, row -> label(row.start(), "soft"));
-        TableColumn<Row, Row> name = plain("exercise", 170, row -> label(row.entry().name(), "line-name"));
-        dose = edited("dose", 236, row -> label(row.dose(), "line-dose"), EntryText::dose, "Dose",
+        TableColumn<Row, Row> name = plain("exercise", 164, row -> label(row.entry().name(), "line-name"));
+        dose = edited("dose", 272, row -> label(row.dose(), "line-dose"), EntryText::dose, "Dose",
                 EntryText::withDose);
-        load = edited("load", 118, row -> label(row.load(), "line-load"), EntryText::load, "Load",
+        load = edited("load", 106, row -> label(row.load(), "line-load"), EntryText::load, "Load",
                 EntryText::withLoad);
         note = edited("note", 150, LineTable::noteNode, Entry::note, "Note", EntryText::withNote);
         TableColumn<Row, Row> length = plain("length", 56, row -> label(row.length(), "line-length"));
@@ -195,17 +193,9 @@ final class LineTable extends TableView<Row> {
     }
 
     private static Node noteNode(Row row) {
-        Label note = new Label(row.entry().note());
-        Label options = new Label(
-                (row.entry().note().isEmpty() || row.options().isEmpty() ? "" : "\u00b7 ") + row.options());
-        options.getStyleClass().add("soft");
-        options.setMinWidth(0);
-        HBox both = new HBox(4, note, options);
-        if (row.entry().note().isEmpty()) {
-            both.getChildren().remove(note);
-        }
-        both.setAlignment(Pos.CENTER_LEFT);
-        both.getStyleClass().add("line-note");
-        return both;
+        boolean own = !row.entry().note().isEmpty();
+        Label note = new Label(own ? row.entry().note() : row.options());
+        note.getStyleClass().addAll("line-note", own ? "own" : "soft");
+        return note;
     }
 }

@@ -21,7 +21,7 @@ import app.kehre.desk.look.Palette;
 /** The Plan place. */
 public final class PlanView extends VBox {
 
-    private static final double CARD_WIDTH = 330;
+    private static final double CARD_WIDTH = 310;
     private static final double LEAST_LOWER = 230;
 
     private final PlanViewModel model;

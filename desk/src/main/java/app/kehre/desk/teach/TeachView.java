@@ -15,7 +15,6 @@ import javafx.scene.layout.VBox;
 
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.plan.Entry;
-import app.kehre.core.plan.Item;
 import app.kehre.core.teaching.HallWords;
 import app.kehre.core.teaching.Moment;
 import app.kehre.core.teaching.RunState;
@@ -173,12 +172,8 @@ public final class TeachView extends VBox {
         nextWord.setText(there ? "next" : moment.state() == RunState.FINISHED ? "over" : "last");
         nextName.setText(moment.next().map(Entry::name)
                 .orElse(moment.state() == RunState.FINISHED ? "" : "This is the last line of the class"));
-        nextDose.setText(moment.next().map(entry -> HallWords.dose(entry) + " \u00b7 "
-                + Lengths.clock(model.timeline().get().ofEntry(entry.id()).shown()) + kit(entry)).orElse(""));
-    }
-
-    private String kit(Entry entry) {
-        return entry instanceof Item item ? HallWords.fetch(item, model.timeline().get().plan().brief()) : "";
+        nextDose.setText(
+                moment.next().map(entry -> HallWords.next(entry, model.timeline().get())).orElse(""));
     }
 
     private void showStart(RunState state) {

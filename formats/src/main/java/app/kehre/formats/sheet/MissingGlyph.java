@@ -6,7 +6,7 @@ public final class MissingGlyph extends Exception {
     /** Says which character of which text it is. */
     MissingGlyph(int character, String text) {
         super("The sheet was not made: its font has no \"%s\" (U+%04X), which stands in \"%s\". Write it another way."
-                .formatted(Character.toString(character), character, text));
+                .formatted(Character.toString(character), character, text.strip()));
     }
 
     /** Returns the sentence. */

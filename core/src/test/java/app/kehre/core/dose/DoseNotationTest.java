@@ -1,0 +1,103 @@
+package app.kehre.core.dose;
+
+import java.time.Duration;
+
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+import app.kehre.core.testing.Draws;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+class DoseNotationTest {
+
+    @Property
+    void readingWhatWasPrintedGivesTheSameDose(@ForAll("doses") Dose dose) {
+        assertThat(DoseNotation.parse(DoseNotation.print(dose)).value()).contains(dose);
+    }
+
+    @Provide
+    Arbitrary<Dose> doses() {
+        return Draws.doses();
+    }
+
+    @Property(tries = 2000)
+    void noTextAtAllMakesTheReaderStumble(@ForAll String text) {
+        Reading<Dose> reading = DoseNotation.parse(text);
+
+        assertThat(reading.value().isPresent()).isEqualTo(reading.problem().isEmpty());
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"3 x 12 reps 2-0-2 counts, rest 25 s, each side|",
+            "45 s on, 15 s off, x5|", "2 x hold 25 s, rest 10 s|", "5 eights, half time|",
+            "hold 25 s each side|hold 25 s, each side", "3X12 Reps,REST 25s|3 x 12 reps, rest 25 s",
+            "3 \u00d7 12 reps|3 x 12 reps", "1:30 on|90 s on", "2 min on, 20 s off|2 min on, 20 s off",
+            "40 counts|5 eights", "1 rep|", "30 counts|", "4 eights, double time, alternating|",
+            "10 reps each side, left first|10 reps, each side, left first",
+            "40 s on, no last rest, 20 s off, x3|40 s on, 20 s off, x3, no last rest"})
+    void whatAnInstructorWritesIsReadAndPrintedInOneWay(String written, String printed) {
+        assertThat(DoseNotation.parse(written).map(DoseNotation::print).value())
+                .contains(printed == null ? written : printed);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+            "30 s|\"30 s\" can be a hold or an interval: write hold 30 s, or 30 s on.",
+            "12|12 has no unit: write 12 reps, 12 counts or hold 12 s.",
+            "3 x 12|After \"3 x 12\" the unit is missing: write 3 x 12 reps.",
+            "hold 20|20 has no unit: write 20 s or 20 min.",
+            "12 reps 2-0-2|The tempo 2-0-2 has no unit: write 2-0-2 s or 2-0-2 counts.",
+            "12 reps 0-0-0 s|A tempo must have at least one part that is not 0.",
+            "0 reps|Reps must be from 1 to 300, not 0.", "10000 reps|Reps must be from 1 to 300, not 10000.",
+            "hold 3:00:00|\"hold 3:00:00\" does not fit",
+            "12 reps, rest 5 s, rest 6 s|\"12 reps, rest 5 s, rest 6 s\" says the rest twice.",
+            "12 reps,|\"12 reps,\" ends with a comma: something is missing.",
+            "-3 reps|\"-3 reps\" is not a dose: write it like 3 x 12 reps, hold 25 s each side,"
+                    + " 45 s on, 15 s off, x5 or 5 eights.",
+            "99999999 reps|99999999 is far too large for a dose.",
+            "5 eights, rest 5 s|\"rest\" does not fit in \"5 eights, rest 5 s\": write it like 3 x 12 reps,"
+                    + " hold 25 s each side, 45 s on, 15 s off, x5 or 5 eights."})
+    void whatCannotBeADoseIsRefusedWithTheWayOut(String written, String sentence) {
+        Reading<Dose> reading = DoseNotation.parse(written);
+
+        assertThat(reading.value()).isEmpty();
+        if (sentence.endsWith("fit")) {
+            assertThat(reading.problem()).isNotEmpty();
+        } else {
+            assertThat(reading.problem()).isEqualTo(sentence);
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+            "3 x 12 reps 2-0-2 s, rest 25 s, each side|3 sets of 12 reps of 4 s with 25 s rest, right then left",
+            "2 x hold 25 s|2 times hold for 25 s", "45 s on, 15 s off, x5|5 rounds of 45 s with 15 s rest",
+            "5 eights, half time|40 counts at half time", "8 counts, alternating|8 counts, sides in turn"})
+    void aDoseCanBeSaidAsASentence(String written, String sentence) {
+        assertThat(DoseNotation.parse(written).map(DoseWords::of).value()).contains(sentence);
+    }
+
+    @Property
+    void everyCountStartsWhereTheExactFractionRounds(@ForAll("bpms") int bpm, @ForAll("halves") long half) {
+        java.math.BigDecimal exact = java.math.BigDecimal.valueOf(half)
+                .multiply(java.math.BigDecimal.valueOf(30_000_000_000L))
+                .divide(java.math.BigDecimal.valueOf(bpm), 0, java.math.RoundingMode.HALF_UP);
+
+        assertThat(new Bpm(bpm).at(half)).isEqualTo(Duration.ofNanos(exact.longValueExact()));
+    }
+
+    @Provide
+    Arbitrary<Integer> bpms() {
+        return net.jqwik.api.Arbitraries.integers().between(60, 200);
+    }
+
+    @Provide
+    Arbitrary<Long> halves() {
+        return net.jqwik.api.Arbitraries.longs().between(0, 60_000);
+    }
+}

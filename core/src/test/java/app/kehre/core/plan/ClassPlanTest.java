@@ -1,0 +1,129 @@
+package app.kehre.core.plan;
+
+import java.util.List;
+import java.util.Optional;
+
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+
+import app.kehre.core.dose.Reps;
+import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.testing.Draws;
+import app.kehre.core.testing.Exercises;
+import app.kehre.core.testing.Plans;
+
+import static app.kehre.core.testing.Exercises.PLANK;
+import static app.kehre.core.testing.Exercises.ROW;
+import static app.kehre.core.testing.Exercises.SQUAT;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+class ClassPlanTest {
+
+    private final ClassPlan plan = Plans.of(30).segment("Toning", Role.TONING, 120).item(SQUAT, "12 reps")
+            .item(ROW, "10 reps").segment("Core", Role.CORE, 112).item(PLANK, "hold 30 s").plan();
+
+    private static List<String> names(ClassPlan plan) {
+        return plan.segments().stream()
+                .map(segment -> segment.name() + " " + segment.entries().stream().map(Entry::name).toList())
+                .toList();
+    }
+
+    @Test
+    void movingALineDownPastTheEndTakesItIntoTheNextSegment() {
+        assertThat(names(plan.nudge(2, 1))).containsExactly("Toning [Squat]",
+                "Core [Bent-over row, Forearm plank]");
+        assertThat(plan.nudge(3, 1)).isEqualTo(plan);
+    }
+
+    @Property
+    void movingALineDownAndUpAgainChangesNothing(@ForAll("plans") ClassPlan any) {
+        any.entries().forEach(entry -> {
+            ClassPlan down = any.nudge(entry.id(), 1);
+            if (!down.equals(any)) {
+                assertThat(down.nudge(entry.id(), -1)).isEqualTo(any);
+            }
+        });
+    }
+
+    @Provide
+    Arbitrary<ClassPlan> plans() {
+        return Draws.plans();
+    }
+
+    @Test
+    void aCopyStandsBehindItsOriginalUnderANumberOfItsOwn() {
+        ClassPlan copied = plan.duplicate(1);
+
+        assertThat(names(copied)).containsExactly("Toning [Squat, Squat, Bent-over row]",
+                "Core [Forearm plank]");
+        assertThat(copied.segments().getFirst().entries().get(1).id()).isEqualTo(4);
+    }
+
+    @Test
+    void draggingALineElsewhereCountsThePlaceWithoutIt() {
+        assertThat(names(plan.move(1, 1, 1))).first().isEqualTo("Toning [Bent-over row, Squat]");
+        assertThat(names(plan.move(1, 2, 1))).containsExactly("Toning [Bent-over row]",
+                "Core [Forearm plank, Squat]");
+    }
+
+    @Test
+    void twoLinesMayNotHaveOneNumber() {
+        assertThatThrownBy(() -> plan.add(1, 0, Item.of(3, SQUAT)))
+                .hasMessage("Each entry must have its own id from 1 up, not 3.");
+    }
+
+    @Test
+    void anotherExerciseComesWithItsOwnDoseAndKeepsTheNote() {
+        ClassPlan noted = plan.with(plan.find(1).orElseThrow().withNote("Smile"));
+
+        Entry swapped = Edits.replace(noted, 1, new Edits.Addable.OfExercise(PLANK)).find(1).orElseThrow();
+
+        assertThat(swapped).isEqualTo(Item.of(1, PLANK).withNote("Smile"));
+    }
+
+    @Test
+    void segmentsAreAddedMovedAndRemovedAsAWhole() {
+        ClassPlan more = Edits.addSegment(plan, 1, Role.PAUSE);
+
+        assertThat(names(more)).containsExactly("Toning [Squat, Bent-over row]", "Water []",
+                "Core [Forearm plank]");
+        assertThat(names(more.moveSegment(1, 5)).getLast()).startsWith("Toning");
+        assertThat(names(more.removeSegment(1))).containsExactly("Water []", "Core [Forearm plank]");
+    }
+
+    @Test
+    void undoTakesBackEveryStepByNameAndRedoMakesItAgain() {
+        History history = new History(plan);
+        ClassPlan changed = plan.with(Item.of(1, SQUAT).withDose(Reps.of(8)));
+        history.make(new Edit("Dose of Squat", changed));
+        history.make(new Edit("Remove Squat", changed.remove(1)));
+        assertThat(history.make(new Edit("Nothing", changed.remove(1)))).isFalse();
+
+        assertThat(history.nextUndo()).contains("Remove Squat");
+        assertThat(history.undo()).contains("Remove Squat");
+        assertThat(history.current()).isEqualTo(changed);
+        assertThat(history.undo()).contains("Dose of Squat");
+        assertThat(history.current()).isEqualTo(plan);
+        assertThat(history.undo()).isEmpty();
+        assertThat(history.redo()).contains("Dose of Squat");
+        history.make(new Edit("Duplicate Squat", changed.duplicate(1)));
+        assertThat(history.nextRedo()).isEqualTo(Optional.empty());
+    }
+
+    @Test
+    void whatSuitsTheSegmentIsOfferedFirstAndPausesAreFoundByName() {
+        Library library = Library.of(Exercises.all());
+
+        assertThat(Edits.addables(library, "wat", Role.TONING)).extracting(Edits.Addable::name)
+                .containsExactly("Water");
+        assertThat(Edits.addables(library, "plank", Role.CORE)).extracting(Edits.Addable::name)
+                .containsExactly("Forearm plank", "Side plank");
+        assertThat(Edits.addables(library, "", Role.PAUSE)).first()
+                .isInstanceOf(Edits.Addable.OfPause.class);
+    }
+}

@@ -1,0 +1,96 @@
+package app.kehre.core.testing;
+
+import java.time.Duration;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+import app.kehre.core.dose.Bpm;
+import app.kehre.core.dose.DoseNotation;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.kit.LoadNotation;
+import app.kehre.core.plan.Brief;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Pause;
+import app.kehre.core.plan.Segment;
+
+/**
+ * A class written down line by line: {@code Plans.of(60).segment("Toning", TONING, 120).item(SQUAT, "12
+ * reps").plan()}. Segments and entries are numbered from 1.
+ */
+public final class Plans {
+
+    private final int minutes;
+    private final List<Segment> segments = new ArrayList<>();
+    private int entries;
+
+    private Plans(int minutes) {
+        this.minutes = minutes;
+    }
+
+    /** Begins a class of so many minutes. */
+    public static Plans of(int minutes) {
+        return new Plans(minutes);
+    }
+
+    /** Returns a class of one toning segment at 120 BPM (a count lasts half a second) with one item. */
+    public static ClassPlan one(Exercise exercise, String dose) {
+        return of(30).segment("Toning", Role.TONING, 120).item(exercise, dose).plan();
+    }
+
+    /** Begins a segment without a target. */
+    public Plans segment(String name, Role role, int bpm) {
+        segments.add(new Segment(segments.size() + 1, name, role, Duration.ZERO, new Bpm(bpm), List.of()));
+        return this;
+    }
+
+    /** Gives the last segment a target. */
+    public Plans target(int targetMinutes) {
+        segments.add(segments.removeLast().withTarget(Duration.ofMinutes(targetMinutes)));
+        return this;
+    }
+
+    /** Adds an exercise without load. */
+    public Plans item(Exercise exercise, String dose) {
+        return item(exercise, dose, "none");
+    }
+
+    /** Adds an exercise. */
+    public Plans item(Exercise exercise, String dose, String load) {
+        return add(new Item(++entries, exercise, DoseNotation.parse(dose).value().orElseThrow(),
+                LoadNotation.parse(load).value().orElseThrow(), ""));
+    }
+
+    /** Adds a pause of its usual length. */
+    public Plans pause(Pause.Kind kind) {
+        return add(Pause.of(++entries, kind));
+    }
+
+    /** Gives the last entry a note. */
+    public Plans note(String note) {
+        Segment last = segments.removeLast();
+        List<Entry> lines = new ArrayList<>(last.entries());
+        lines.add(lines.removeLast().withNote(note));
+        segments.add(last.withEntries(lines));
+        return this;
+    }
+
+    private Plans add(Entry entry) {
+        Segment last = segments.removeLast();
+        List<Entry> lines = new ArrayList<>(last.entries());
+        lines.add(entry);
+        segments.add(last.withEntries(lines));
+        return this;
+    }
+
+    /** Returns the plan: Tuesday 24 November 2026, 18:30, twelve people. */
+    public ClassPlan plan() {
+        return new ClassPlan(new Brief("Tuesday", LocalDate.of(2026, 11, 24), LocalTime.of(18, 30),
+                Duration.ofMinutes(minutes), 12, Map.of()), segments);
+    }
+}

@@ -1,0 +1,168 @@
+package app.kehre.formats.plan;
+
+import java.nio.charset.StandardCharsets;
+import java.util.Map;
+
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.node.ObjectNode;
+
+import app.kehre.core.exercise.Library;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.testing.Draws;
+import app.kehre.core.testing.Exercises;
+import app.kehre.formats.json.JsonText;
+import app.kehre.formats.json.UnreadableFile;
+import app.kehre.formats.library.BuiltInLibrary;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.catchThrowableOfType;
+
+class PlanDocumentTest {
+
+    private static final String PLAN = """
+            {
+              "format": "kehre-plan",
+              "version": 1,
+              "brief": {"title": "Morning", "date": "2026-11-24", "start": "09:15", "slotMinutes": 30,
+                "people": 8},
+              "segments": [
+                {"id": 1, "name": "Toning", "role": "toning", "target": "9 min", "bpm": 120, "entries": [
+                  {"id": 1, "exercise": "squat", "dose": "12 reps"},
+                  {"id": 2, "pause": "water", "name": "Water", "length": "40 s"}
+                ]}
+              ]
+            }
+            """;
+
+    private final Library library = BuiltInLibrary.load();
+
+    private PlanDocument read(String text) throws UnreadableFile {
+        return PlanDocument.read("morning.kehre.json", text.getBytes(StandardCharsets.UTF_8), library);
+    }
+
+    private String refusal(String text) {
+        UnreadableFile fault = catchThrowableOfType(UnreadableFile.class, () -> read(text));
+        assertThat(fault).as("a refusal of %s", text).isNotNull();
+        return fault.sentence();
+    }
+
+    @Property(tries = 300)
+    void aPlanIsTheSameAfterSavingAndOpening(@ForAll("plans") ClassPlan plan) throws UnreadableFile {
+        Library bare = Library.of(Exercises.all().subList(0, 2));
+        byte[] saved = PlanDocument.of(plan, bare).bytes();
+
+        PlanDocument opened = PlanDocument.read("any", saved, bare);
+
+        assertThat(opened.plan()).isEqualTo(plan);
+        assertThat(opened.bytes()).isEqualTo(saved);
+    }
+
+    @Provide
+    Arbitrary<ClassPlan> plans() {
+        return Draws.plans();
+    }
+
+    @Test
+    void aPlanByHandIsReadAndTheDemoToo() throws UnreadableFile {
+        assertThat(read(PLAN).plan().entries()).extracting(entry -> entry.name()).containsExactly("Squat",
+                "Water");
+        PlanDocument demo = DemoPlan.load(library);
+        assertThat(PlanDocument.read("demo", demo.bytes(), library).plan()).isEqualTo(demo.plan());
+    }
+
+    @Test
+    void aPlanBringsExercisesThatTheColleagueDoesNotHave() throws UnreadableFile {
+        byte[] sent = read(PLAN).bytes();
+        ClassPlan plan = read(PLAN).plan();
+        Library none = Library.of(java.util.List.of());
+
+        byte[] carried = PlanDocument.of(plan, none).bytes();
+
+        assertThat(PlanDocument.read("sent", carried, none).plan()).isEqualTo(plan);
+        assertThat(new String(sent, StandardCharsets.UTF_8)).doesNotContain("\"exercises\"");
+    }
+
+    @Test
+    void fieldsThatThisKehreDoesNotKnowSurviveAnEdit() throws UnreadableFile {
+        String text = PLAN.replace("\"people\": 8", "\"people\": 8, \"floor\": {\"m2\": 90}")
+                .replace("\"dose\": \"12 reps\"", "\"dose\": \"12 reps\", \"rounds\": [1, 2]")
+                .replace("\"version\": 1,", "\"version\": 1, \"series\": 3,");
+        PlanDocument document = read(text);
+
+        String saved = new String(document.with(document.plan().remove(2)).bytes(), StandardCharsets.UTF_8);
+
+        ObjectNode node = JsonTextOf.parse(saved);
+        assertThat(node.at("/series").intValue()).isEqualTo(3);
+        assertThat(node.at("/brief/floor/m2").intValue()).isEqualTo(90);
+        assertThat(node.at("/segments/0/entries/0/rounds/1").intValue()).isEqualTo(2);
+        assertThat(saved).doesNotContain("water");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+            "\"people\": 8|\"people\": \"many\"|brief.people: found \"many\", expected a whole number from 1 to 200.",
+            "\"people\": 8|\"people\": -8|brief.people: People must be from 1 to 200, not -8.",
+            "\"slotMinutes\": 30,||brief.slotMinutes: found nothing, expected a whole number from 5 to 180.",
+            "\"2026-11-24\"|\"24 Nov\"|brief.date: found \"24 Nov\", expected a day like 2026-11-24.",
+            "\"12 reps\"|\"-12 reps\"|segments[0].entries[0].dose: \"-12 reps\" is not a dose: write it like"
+                    + " 3 x 12 reps, hold 25 s each side, 45 s on, 15 s off, x5 or 5 eights.",
+            "\"12 reps\"|12|segments[0].entries[0].dose: found 12, expected a text in quotes.",
+            "\"squat\"|\"moonwalk\"|segments[0].entries[0].exercise: \"moonwalk\" is not in the library; expected"
+                    + " the id of one of its exercises, such as \"squat\", or one that the plan brings under"
+                    + " \"exercises\".",
+            "\"role\": \"toning\"|\"role\": \"disco\"|segments[0].role: found \"disco\", expected one of: talk,"
+                    + " warm-up, aerobic, toning, core, cool-down, stretch, pause.",
+            "\"bpm\": 120|\"bpm\": 1000|segments[0].bpm: The tempo must be from 60 to 200 BPM, not 1000.",
+            "\"id\": 2|\"id\": 1|segments[0].entries[1].id: 1 is used twice, expected a number of its own.",
+            "\"40 s\"|\"3 h\"|segments[0].entries[1].length: \"3 h\" is not a length: write it like 40 s, 2 min"
+                    + " or 1:30.",
+            "\"version\": 1|\"version\": 9|version: found 9, but this Kehre reads plans up to version 1. Open it"
+                    + " with a newer Kehre.",
+            "\"version\": 1,||version: found nothing, expected a whole number from 1 to 1.",
+            "kehre-plan|song-list|It is no class plan of Kehre's: format: found \"song-list\", expected"
+                    + " \"kehre-plan\".",
+            "\"segments\": [|\"segments\": 7, \"other\": [|segments: found 7, expected a list in [ ]."})
+    void aFaultIsNamedWithItsPlaceWhatWasFoundAndWhatWasExpected(String old, String bad, String sentence) {
+        assertThat(refusal(PLAN.replace(old, bad == null ? "" : bad)))
+                .isEqualTo("morning.kehre.json was not opened. " + sentence);
+    }
+
+    @Test
+    void brokenJsonIsNamedWithLineAndColumn() {
+        assertThat(refusal(PLAN.replace("\"bpm\": 120,", "\"bpm\": 120"))).startsWith(
+                "morning.kehre.json was not opened. Line 7, column 81: this is not JSON (");
+        assertThat(refusal("")).startsWith("morning.kehre.json was not opened. ");
+        assertThat(refusal("[1, 2]")).isEqualTo(
+                "morning.kehre.json was not opened. It should hold one JSON object, in { }.");
+        assertThat(refusal(PLAN.replace("\"people\": 8", "\"people\": 8, \"people\": 9")))
+                .contains("this is not JSON (", "people");
+    }
+
+    @Test
+    void allFaultsAreFoundInOnePass() {
+        assertThat(refusal(PLAN.replace("120", "12").replace("12 reps", "12").replace("40 s", "40")
+                .replace("\"people\": 8", "\"people\": 0"))).endsWith("And 1 more.");
+    }
+
+    @Test
+    void anOlderDocumentIsBroughtUpStepByStep() throws UnreadableFile {
+        Upgrades upgrades = new Upgrades(3, Map.of(1, document -> document.put("tempo", 120), 2,
+                document -> document.put("bpm", document.remove("tempo").intValue())));
+
+        ObjectNode newest = upgrades.apply("old", JsonTextOf.parse("{\"version\": 1}"));
+
+        assertThat(newest.toString()).isEqualTo("{\"version\":3,\"bpm\":120}");
+    }
+
+    private static final class JsonTextOf {
+        static ObjectNode parse(String text) throws UnreadableFile {
+            return JsonText.parse("text", text.getBytes(StandardCharsets.UTF_8));
+        }
+    }
+}

@@ -1,0 +1,109 @@
+package app.kehre.formats.sheet;
+
+import java.io.IOException;
+
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+
+import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.sheet.CribSheet;
+import app.kehre.core.testing.Plans;
+import app.kehre.core.timeline.Timeline;
+import app.kehre.formats.library.BuiltInLibrary;
+import app.kehre.formats.plan.DemoPlan;
+
+import static app.kehre.core.testing.Exercises.ROW;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+class SheetPdfTest {
+
+    /** The size under which type on a sheet on the floor can no longer be read at arm's length. */
+    private static final float SMALLEST_NAME = 9;
+
+    private static PDDocument print(ClassPlan plan) throws IOException, MissingGlyph {
+        return Loader.loadPDF(SheetPdf.of(CribSheet.of(Timeline.of(plan))));
+    }
+
+    private static ClassPlan demo() {
+        return DemoPlan.load(BuiltInLibrary.load()).plan();
+    }
+
+    @Test
+    void anHourFitsOnTwoPagesAndNamesEveryLine() throws IOException, MissingGlyph {
+        try (PDDocument pdf = print(demo())) {
+            String text = new PDFTextStripper().getText(pdf).replace('\u00a0', ' ').replaceAll("\\s+", " ");
+
+            assertThat(pdf.getNumberOfPages()).isEqualTo(2);
+            assertThat(demo().entries()).allSatisfy(entry -> assertThat(text).contains(entry.name()));
+            assertThat(text).contains("3 x 12 reps 2-0-2 s, rest 15 s", "with 2 light weights",
+                    "light weights: 2 each, 36 in all", "a filled bottle", "Before the start", "128 BPM");
+        }
+    }
+
+    @Test
+    void stopSignsStandOnEveryPage() throws IOException, MissingGlyph {
+        try (PDDocument pdf = print(demo())) {
+            PDFTextStripper stripper = new PDFTextStripper();
+            for (int page = 1; page <= pdf.getNumberOfPages(); page++) {
+                stripper.setStartPage(page);
+                stripper.setEndPage(page);
+                assertThat(stripper.getText(pdf)).contains("chest pain or pressure");
+            }
+        }
+    }
+
+    @Test
+    void allFontsAreEmbedded() throws IOException, MissingGlyph {
+        try (PDDocument pdf = print(demo())) {
+            for (PDPage page : pdf.getPages()) {
+                for (var name : page.getResources().getFontNames()) {
+                    PDFont font = page.getResources().getFont(name);
+                    assertThat(font.isEmbedded()).as(font.getName()).isTrue();
+                }
+            }
+        }
+    }
+
+    @Test
+    void aShortClassIsSetLargeOnOnePage() throws IOException, MissingGlyph {
+        ClassPlan express = Plans.of(15).segment("Toning", Role.TONING, 120).item(ROW, "12 reps").plan();
+        try (PDDocument pdf = print(express)) {
+            assertThat(pdf.getNumberOfPages()).isEqualTo(1);
+            assertThat(sizeOf(pdf, "Bent-over row")).isGreaterThanOrEqualTo(13);
+        }
+        try (PDDocument pdf = print(demo())) {
+            assertThat(sizeOf(pdf, "Split squat")).isGreaterThanOrEqualTo(SMALLEST_NAME);
+        }
+    }
+
+    private static float sizeOf(PDDocument pdf, String words) throws IOException {
+        float[] size = {0};
+        new PDFTextStripper() {
+            @Override
+            protected void writeString(String text, java.util.List<org.apache.pdfbox.text.TextPosition> at)
+                    throws IOException {
+                if (text.contains(words)) {
+                    size[0] = Math.max(size[0], at.getFirst().getFontSizeInPt());
+                }
+                super.writeString(text, at);
+            }
+        }.getText(pdf);
+        return size[0];
+    }
+
+    @Test
+    void aCharacterThatTheFontLacksIsAnErrorNotAGap() {
+        ClassPlan plan = Plans.of(15).segment("Toning", Role.TONING, 120).item(ROW, "12 reps")
+                .note("Up \u2191 and hold").plan();
+
+        assertThatThrownBy(() -> print(plan)).isInstanceOf(MissingGlyph.class).hasMessage(
+                "The sheet was not made: its font has no \"\u2191\" (U+2191), which stands in"
+                        + " \"Up \u2191 and hold\". Write it another way.");
+    }
+}
