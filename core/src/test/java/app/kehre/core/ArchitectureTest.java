@@ -10,17 +10,17 @@ import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.sli
 
 class ArchitectureTest {
 
-    private final JavaClasses core = new ClassFileImporter()
+    private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests()).importPackages("app.kehre.core");
 
     @Test
     void theCoreKnowsNothingButItself() {
         classes().should().onlyDependOnClassesThat().resideInAnyPackage("app.kehre.core..", "java.lang..",
-                "java.util..", "java.time..", "java.text..", "org.jspecify..").check(core);
+                "java.util..", "java.time..", "java.text..", "org.jspecify..").check(CORE);
     }
 
     @Test
     void itsPackagesFormNoCircle() {
-        slices().matching("app.kehre.core.(*)..").should().beFreeOfCycles().check(core);
+        slices().matching("app.kehre.core.(*)..").should().beFreeOfCycles().check(CORE);
     }
 }

@@ -63,12 +63,12 @@ public record TeachingRun(Timeline timeline, RunState state, Duration place, Ins
         return moved(timeline.ofEntry(previous.entry()).start(), now);
     }
 
-    /** Returns the run at an instant: finished when the class has come to its end. */
+    /** Returns the run at an instant: finished, since the class came to its end. */
     public TeachingRun at(Instant now) {
         boolean over = state == RunState.TEACHING && placeAt(now).compareTo(timeline.total()) >= 0;
         return over
-                ? new TeachingRun(timeline, state.to(RunState.FINISHED), timeline.total(), now, started,
-                        hardEnd)
+                ? new TeachingRun(timeline, state.to(RunState.FINISHED), timeline.total(),
+                        since.plus(timeline.total().minus(place)), started, hardEnd)
                 : this;
     }
 

@@ -125,6 +125,11 @@ class TeachingRunTest {
     }
 
     @Test
+    void aClassEndsWhenItEndsHoweverLateSomebodyLooks() {
+        assertThat(Moment.of(started, at(400)).end()).isEqualTo(at(316));
+    }
+
+    @Test
     void beforeTheStartTheWallSaysHowTheClassWillFit() {
         TeachingRun ready = TeachingRun.ready(timeline);
 

@@ -3,15 +3,13 @@ package app.kehre.desk.command;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
-import java.util.concurrent.atomic.AtomicReference;
 import javafx.application.Platform;
 import javafx.stage.Stage;
 import javafx.stage.Window;
-
-import org.jspecify.annotations.Nullable;
 
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.Skeleton;
@@ -52,7 +50,7 @@ final class Launch {
             Stage stage = new Stage();
             OpenPlan open = new OpenPlan(demo
                     ? DemoPlan.load(library)
-                    : PlanDocument.of(Skeleton.of(LocalDate.now(Clock.systemDefaultZone())), library));
+                    : PlanDocument.of(Skeleton.of(LocalDate.now(ZoneId.systemDefault())), library));
             AppWindow window = new AppWindow(stage, open, library, surroundings(stage));
             window.show();
             file.ifPresent(window.content()::open);
@@ -82,7 +80,7 @@ final class Launch {
     }
 
     private static Surroundings surroundings(Window owner) {
-        return new Surroundings(new LocalDisk(), Folders.data(), Clock.systemDefaultZone(),
+        return new Surroundings(new LocalDisk(), Folders.data(), Clock.system(ZoneId.systemDefault()),
                 FileChoice.ofSystem(() -> owner));
     }
 
@@ -95,16 +93,15 @@ final class Launch {
     /** Starts JavaFX and waits for it. A display that is named but not there fails here. */
     private static boolean toolkitStarts() {
         CountDownLatch started = new CountDownLatch(1);
-        AtomicReference<@Nullable Throwable> fault = new AtomicReference<>();
         try {
             Platform.startup(started::countDown);
             started.await();
+            return true;
         } catch (UnsupportedOperationException | UnsatisfiedLinkError noDisplay) {
-            fault.set(noDisplay);
+            return false;
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
-            fault.set(stopped);
+            return false;
         }
-        return fault.get() == null;
     }
 }

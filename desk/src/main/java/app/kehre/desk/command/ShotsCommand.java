@@ -9,6 +9,7 @@ import java.util.regex.Pattern;
 
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.ITypeConverter;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.TypeConversionException;
@@ -27,15 +28,20 @@ final class ShotsCommand implements Callable<Integer> {
     @Option(names = "--plan", paramLabel = "PLAN", description = "Another class than the demo's.")
     private @Nullable Path plan;
 
-    @Option(names = "--size", paramLabel = "WxH", defaultValue = "1280x800", description = "The size of the window in pixels: ${DEFAULT-VALUE}.")
-    private String size = "1280x800";
+    @Option(names = "--size", paramLabel = "WxH", defaultValue = "1280x800", converter = SizeReader.class, description = "The size of the window in pixels: ${DEFAULT-VALUE}.")
+    private Size size = new Size(1280, 800);
 
     /** A window's size in pixels. */
-    record Size(int width, int height) {
+    record Size(int width, int height) {}
 
-        /** Reads a size like 1280x800. */
-        static Size parse(String text) {
-            Matcher parts = Pattern.compile("(\\d{3,4})x(\\d{3,4})").matcher(text);
+    /** Reads sizes like 1280x800. */
+    static final class SizeReader implements ITypeConverter<Size> {
+
+        private static final Pattern SIZE = Pattern.compile("(\\d{3,4})x(\\d{3,4})");
+
+        @Override
+        public Size convert(String text) {
+            Matcher parts = SIZE.matcher(text);
             if (!parts.matches()) {
                 throw new TypeConversionException(
                         "\"%s\" is not a size: write it like 1280x800.".formatted(text));
@@ -47,6 +53,6 @@ final class ShotsCommand implements Callable<Integer> {
     @Override
     public Integer call() throws DiskTrouble, UnreadableFile {
         return Launch.shots(Objects.requireNonNull(folder, "DIR"), Optional.ofNullable(plan),
-                Size.parse(size));
+                size);
     }
 }

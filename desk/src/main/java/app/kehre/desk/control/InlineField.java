@@ -19,6 +19,7 @@ public final class InlineField extends TextField {
     private final Commit commit;
     private final Consumer<String> hint;
     private String settled = "";
+    private String latest = "";
     private boolean dropping;
 
     /**
@@ -59,8 +60,9 @@ public final class InlineField extends TextField {
 
     /** Shows a settled text; while somebody types, it waits. */
     public void show(String text) {
-        settled = text;
-        if (!isFocused() || getText().equals(text)) {
+        latest = text;
+        if (!typing()) {
+            settled = text;
             setText(text);
         }
     }
@@ -76,7 +78,6 @@ public final class InlineField extends TextField {
         if (event.getCode() == KeyCode.ENTER) {
             String problem = getText().equals(settled) ? "" : commit.take(getText());
             if (problem.isEmpty()) {
-                settled = getText();
                 finish();
             } else {
                 pseudoClassStateChanged(REFUSED, true);
@@ -98,13 +99,18 @@ public final class InlineField extends TextField {
             }
             hint.accept(problem.isEmpty() ? "" : problem + " Nothing was changed.");
         }
-        setText(settled);
+        settle();
         pseudoClassStateChanged(REFUSED, false);
+    }
+
+    private void settle() {
+        settled = latest;
+        setText(settled);
     }
 
     private void finish() {
         dropping = true;
-        setText(settled);
+        settle();
         hint.accept("");
         getParent().requestFocus();
         dropping = false;

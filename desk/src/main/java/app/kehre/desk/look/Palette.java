@@ -70,7 +70,7 @@ public record Palette(Color paper, Color sheet, Color ink, Color soft, Color lin
     }
 
     /** Returns the theme as a style sheet, which windows of menus and tips take over from their owner. */
-    public String sheet() {
+    public String styleSheet() {
         byte[] rule = ".root { %s}".formatted(style()).getBytes(StandardCharsets.UTF_8);
         return "data:text/css;base64," + Base64.getEncoder().encodeToString(rule);
     }

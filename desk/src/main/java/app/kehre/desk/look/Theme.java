@@ -39,7 +39,7 @@ public enum Theme {
         Application.setUserAgentStylesheet(this == LIGHT
                 ? new PrimerLight().getUserAgentStylesheet()
                 : new PrimerDark().getUserAgentStylesheet());
-        scene.getStylesheets().setAll(SHEET, palette.sheet());
+        scene.getStylesheets().setAll(SHEET, palette.styleSheet());
         scene.setFill(palette.paper());
     }
 }

@@ -101,7 +101,8 @@ final class LineTable extends TableView<Row> {
         }
     }
 
-    private void onKey(KeyEvent event) {
+    /** Does what a key asks for with the selected line. */
+    void onKey(KeyEvent event) {
         if (getEditingCell() != null) {
             return;
         }

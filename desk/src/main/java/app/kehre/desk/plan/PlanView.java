@@ -103,9 +103,8 @@ public final class PlanView extends VBox {
         road.addEventHandler(KeyEvent.KEY_PRESSED, event -> {
             if (event.getCode() == KeyCode.ENTER) {
                 lines.requestFocus();
-                lines.editDose();
-                event.consume();
             }
+            lines.onKey(event);
         });
         addEventFilter(KeyEvent.KEY_PRESSED, this::onKey);
         add.focusedProperty().addListener((_, _, focused) -> {

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.function.BiFunction;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -45,6 +46,9 @@ final class SegmentHead extends HBox {
         add.setText("Add segment");
         add.setGraphic(new FontIcon(Feather.PLUS));
         add.getStyleClass().add("flat");
+        Button remove = Icons.button(Feather.TRASH_2, "Remove this segment and its lines",
+                model::removeSegment);
+        remove.setId("remove-segment");
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         setSpacing(4);
@@ -54,7 +58,7 @@ final class SegmentHead extends HBox {
                         () -> model.moveSegment(-1)),
                 Icons.button(Feather.ARROW_RIGHT, "Move this segment later (Ctrl+Alt+Right)",
                         () -> model.moveSegment(1)),
-                Icons.button(Feather.TRASH_2, "Remove this segment and its lines", model::removeSegment));
+                remove);
         add.setMinWidth(USE_PREF_SIZE);
     }
 

@@ -65,8 +65,10 @@ public final class SheetView extends VBox {
         VBox words = new VBox(2, title, about);
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
+        Button larger = Icons.button(Feather.ZOOM_IN, "Larger", () -> zoomBy(1));
+        larger.setId("larger");
         HBox top = new HBox(8, words, gap, Icons.button(Feather.ZOOM_OUT, "Smaller", () -> zoomBy(-1)),
-                Icons.button(Feather.ZOOM_IN, "Larger", () -> zoomBy(1)), print, save);
+                larger, print, save);
         top.setAlignment(Pos.TOP_LEFT);
         top.setPadding(new Insets(14, 22, 10, 22));
         pages.setAlignment(Pos.TOP_CENTER);

@@ -97,6 +97,7 @@ public final class TeachView extends VBox {
         setStyle(Palette.HALL.style());
         HBox top = new HBox(place, gap(), classLine);
         left.setId("left");
+        classLine.setId("class-line");
         now.setId("now");
         dose.setId("dose");
         left.setStyle("-fx-font-size: %.0fpx;".formatted(CLOCK));

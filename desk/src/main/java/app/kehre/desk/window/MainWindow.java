@@ -203,8 +203,7 @@ public final class MainWindow {
     }
 
     private void tellUnkept(DiskTrouble trouble) {
-        files.tell(
-                "The class is not being kept for recovery: %s Save it soon.".formatted(trouble.sentence()));
+        files.tellUnkept(trouble);
     }
 
     private void saveSheet() {

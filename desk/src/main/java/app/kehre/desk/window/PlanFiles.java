@@ -23,6 +23,7 @@ final class PlanFiles {
     private static final String TROUBLE = "file trouble";
     private static final String ASK = "unsaved";
     private static final String RESCUE = "rescue";
+    private static final String UNKEPT = "unkept";
 
     private final OpenPlan open;
     private final Library library;
@@ -74,9 +75,10 @@ final class PlanFiles {
             open.save(file, around.disk());
             notices.dismiss(TROUBLE);
             notices.dismiss(ASK);
+            notices.dismiss(UNKEPT);
             return true;
         } catch (DiskTrouble trouble) {
-            notices.show(TROUBLE, trouble.sentence() + " The class is still open and kept for recovery.",
+            notices.show(TROUBLE, trouble.sentence() + " The class is still open.",
                     List.of(new Way("Save elsewhere\u2026", this::saveAs), new Way("Later", () -> {})));
             return false;
         }
@@ -129,6 +131,12 @@ final class PlanFiles {
                     List.of(new Way("Throw it away", () -> recovery.discard(file)),
                             new Way("Later", () -> {})));
         }
+    }
+
+    /** Says that a crash would now lose work. */
+    void tellUnkept(DiskTrouble trouble) {
+        notices.show(UNKEPT, "The class is not being kept for recovery: %s Save it soon."
+                .formatted(trouble.sentence()), List.of(new Way("All right", () -> {})));
     }
 
     /** Says a sentence that must not be missed. */

@@ -1,0 +1,381 @@
+package app.kehre.desk;
+
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Duration;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.LinkedHashSet;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.BooleanSupplier;
+import java.util.function.Supplier;
+import javafx.animation.AnimationTimer;
+import javafx.application.Platform;
+import javafx.geometry.Bounds;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.TableView;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseButton;
+import javafx.scene.robot.Robot;
+import javafx.stage.Stage;
+
+import org.jspecify.annotations.Nullable;
+
+import app.kehre.core.exercise.Library;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.desk.command.HandClock;
+import app.kehre.desk.control.Switchback;
+import app.kehre.desk.look.Type;
+import app.kehre.desk.session.OpenPlan;
+import app.kehre.desk.window.AppWindow;
+import app.kehre.desk.window.FileChoice;
+import app.kehre.desk.window.MainWindow;
+import app.kehre.desk.window.Place;
+import app.kehre.desk.window.Surroundings;
+import app.kehre.formats.disk.Disk;
+import app.kehre.formats.library.BuiltInLibrary;
+import app.kehre.formats.plan.DemoPlan;
+import app.kehre.formats.plan.PlanDocument;
+
+/** Somebody at the real window: clicks, presses keys, types, and says what is to be seen. */
+public final class Instructor implements AutoCloseable {
+
+    /** The library that ships with Kehre. */
+    public static final Library LIBRARY = BuiltInLibrary.load();
+
+    private static final long PATIENCE_SECONDS = 20;
+    private static boolean started;
+
+    private final Stage stage;
+    private final OpenPlan open;
+    private final AppWindow window;
+    private final HandClock clock;
+    private final Deque<Path> answers = new ArrayDeque<>();
+
+    private Instructor(PlanDocument document, Path data, Disk disk) {
+        clock = HandClock.at(document.plan().brief());
+        open = new OpenPlan(document);
+        stage = new Stage();
+        window = new AppWindow(stage, open, LIBRARY, new Surroundings(disk, data, clock, new Answers()));
+        window.show();
+        window.content().offerRescue();
+    }
+
+    /** Opens the window with a plan. */
+    public static Instructor with(ClassPlan plan, Path data, Disk disk) {
+        startOnce();
+        Instructor instructor = onFx(() -> {
+            Type.load();
+            return new Instructor(PlanDocument.of(plan, LIBRARY), data, disk);
+        });
+        instructor.settle();
+        return instructor;
+    }
+
+    /** Opens the window with the demo class. */
+    public static Instructor withDemo(Path data, Disk disk) {
+        return with(DemoPlan.load(LIBRARY).plan(), data, disk);
+    }
+
+    private static synchronized void startOnce() {
+        if (!started) {
+            started = true;
+            CountDownLatch up = new CountDownLatch(1);
+            Platform.startup(up::countDown);
+            await(up);
+            Platform.setImplicitExit(false);
+        }
+    }
+
+    /** Says which file to answer with when the window asks next. */
+    public Instructor answers(Path file) {
+        answers.add(file);
+        return this;
+    }
+
+    /** Presses a key, with others held down. */
+    public Instructor presses(KeyCode key, KeyCode... held) {
+        onFx(() -> {
+            Robot robot = new Robot();
+            for (KeyCode each : held) {
+                robot.keyPress(each);
+            }
+            robot.keyPress(key);
+            robot.keyRelease(key);
+            for (KeyCode each : held) {
+                robot.keyRelease(each);
+            }
+            return robot;
+        });
+        settle();
+        return this;
+    }
+
+    /** Types over what is selected in the field that has the keyboard. */
+    public Instructor types(String text) {
+        for (int i = 0; i < text.length(); i++) {
+            String character = text.substring(i, i + 1);
+            onFx(() -> {
+                Node focused = focused();
+                focused.fireEvent(new KeyEvent(KeyEvent.KEY_TYPED, character, "", KeyCode.UNDEFINED, false,
+                        false, false, false));
+                return focused;
+            });
+        }
+        settle();
+        return this;
+    }
+
+    /** Selects all of the field that has the keyboard, then types. */
+    public Instructor writes(String text) {
+        onFx(() -> {
+            ((TextInputControl) focused()).selectAll();
+            return stage;
+        });
+        return types(text);
+    }
+
+    /** Clicks into the middle of a node. */
+    public Instructor clicks(String selector) {
+        return clicksAt(onFx(() -> {
+            Node node = find(selector);
+            Bounds bounds = node.localToScreen(node.getBoundsInLocal());
+            return new Point2D(bounds.getCenterX(), bounds.getCenterY());
+        }));
+    }
+
+    /** Clicks on an entry of the road. */
+    public Instructor clicksOnRoad(int entry) {
+        return clicksAt(onFx(() -> {
+            Switchback road = (Switchback) find("#road");
+            return road.localToScreen(road.middleOf(entry));
+        }));
+    }
+
+    /** Clicks on the button with these words. */
+    public Instructor clicksButton(String words) {
+        return clicksAt(onFx(() -> {
+            Node button = window.content().scene().getRoot().lookupAll(".button").stream()
+                    .filter(each -> each instanceof Button found && words.equals(found.getText())
+                            && each.isVisible())
+                    .findFirst().orElseThrow(() -> new AssertionError("no button \"" + words + "\""));
+            Bounds bounds = button.localToScreen(button.getBoundsInLocal());
+            return new Point2D(bounds.getCenterX(), bounds.getCenterY());
+        }));
+    }
+
+    private Instructor clicksAt(Point2D at) {
+        onFx(() -> {
+            Robot robot = new Robot();
+            robot.mouseMove(at);
+            robot.mouseClick(MouseButton.PRIMARY);
+            return robot;
+        });
+        settle();
+        return this;
+    }
+
+    /** Asks the window to close. */
+    public Instructor closesWindow() {
+        onFx(() -> {
+            stage.fireEvent(new javafx.stage.WindowEvent(stage,
+                    javafx.stage.WindowEvent.WINDOW_CLOSE_REQUEST));
+            return stage;
+        });
+        settle();
+        return this;
+    }
+
+    /** Returns whether the window is open. */
+    public boolean isThere() {
+        return onFx(stage::isShowing);
+    }
+
+    /** Lets time pass on the wall of the hall. */
+    public Instructor waits(Duration length) {
+        clock.pass(length);
+        onFx(() -> {
+            window.content().teaching().tick();
+            return stage;
+        });
+        return this;
+    }
+
+    /** Lets a length of class time pass in steps, and returns all that a label showed meanwhile. */
+    public Set<String> watches(String selector, Duration length, Duration step) {
+        return onFx(() -> {
+            Set<String> seen = new LinkedHashSet<>();
+            for (Duration passed = Duration.ZERO; passed.compareTo(length) <= 0; passed = passed.plus(step)) {
+                seen.add(((Label) find(selector)).getText());
+                clock.pass(step);
+                window.content().teaching().tick();
+            }
+            return seen;
+        });
+    }
+
+    /** Waits until something is so. */
+    public Instructor until(String what, BooleanSupplier so) {
+        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(PATIENCE_SECONDS);
+        while (!onFx(so::getAsBoolean)) {
+            if (System.nanoTime() > end) {
+                throw new AssertionError("It never came about that " + what);
+            }
+            settle();
+        }
+        return this;
+    }
+
+    /** Returns the text of a label, button or field. */
+    public String sees(String selector) {
+        return onFx(() -> switch (find(selector)) {
+            case Labeled labeled -> Objects.requireNonNullElse(labeled.getText(), "");
+            case TextInputControl field -> field.getText();
+            default -> throw new AssertionError(selector + " has no text");
+        });
+    }
+
+    /** Returns the sentences of the notices. */
+    public String notices() {
+        return onFx(() -> String.join("\n", window.content().scene().getRoot().lookupAll(".notice .label")
+                .stream().map(each -> ((Label) each).getText()).distinct().toList()));
+    }
+
+    /** Returns the place that is shown. */
+    public Place place() {
+        return onFx(window.content()::place);
+    }
+
+    /** Returns what is in the window. */
+    public MainWindow content() {
+        return window.content();
+    }
+
+    /** Returns the plan as it stands. */
+    public ClassPlan plan() {
+        return onFx(open::plan);
+    }
+
+    /** Returns whether there are changes that no file has. */
+    public boolean unsaved() {
+        return onFx(() -> open.unsaved().get());
+    }
+
+    /** Returns the names of the lines in the table. */
+    public java.util.List<String> lines() {
+        return onFx(() -> ((TableView<?>) find("#lines")).getItems().stream()
+                .map(row -> row.toString().replaceAll("(?s)^.*?name=([^,\\]]*).*", "$1")).toList());
+    }
+
+    /** Returns whether a node can be seen. */
+    public boolean canSee(String selector) {
+        return onFx(() -> {
+            Node node = window.content().scene().getRoot().lookup(selector);
+            return node != null && node.isVisible() && node.isManaged();
+        });
+    }
+
+    /** Returns a node. */
+    public Node find(String selector) {
+        return Optional.ofNullable(window.content().scene().getRoot().lookup(selector))
+                .orElseThrow(() -> new AssertionError("no " + selector));
+    }
+
+    /** Returns the window's stage. */
+    public Stage stage() {
+        return stage;
+    }
+
+    private Node focused() {
+        return Objects.requireNonNull(window.content().scene().getFocusOwner(), "nothing has the keyboard");
+    }
+
+    /** Lets everything that was asked for be done and drawn. */
+    public void settle() {
+        CountDownLatch drawn = new CountDownLatch(2);
+        AnimationTimer timer = onFx(() -> {
+            AnimationTimer counting = new AnimationTimer() {
+                @Override
+                public void handle(long now) {
+                    drawn.countDown();
+                }
+            };
+            counting.start();
+            return counting;
+        });
+        await(drawn);
+        onFx(() -> {
+            timer.stop();
+            return timer;
+        });
+    }
+
+    /** Runs something on the JavaFX thread and returns what came of it. */
+    public static <T> T onFx(Supplier<T> work) {
+        AtomicReference<@Nullable T> result = new AtomicReference<>();
+        AtomicReference<@Nullable Throwable> fault = new AtomicReference<>();
+        CountDownLatch done = new CountDownLatch(1);
+        Platform.runLater(() -> {
+            try {
+                result.set(work.get());
+            } catch (RuntimeException | AssertionError found) {
+                fault.set(found);
+            } finally {
+                done.countDown();
+            }
+        });
+        await(done);
+        Throwable found = fault.get();
+        if (found != null) {
+            throw new AssertionError(found.getMessage(), found);
+        }
+        return Objects.requireNonNull(result.get());
+    }
+
+    private static void await(CountDownLatch latch) {
+        try {
+            if (!latch.await(PATIENCE_SECONDS, TimeUnit.SECONDS)) {
+                throw new AssertionError("The window did not answer.");
+            }
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            throw new AssertionError(stopped);
+        }
+    }
+
+    /** Returns the clock on the wall. */
+    public Clock clock() {
+        return clock;
+    }
+
+    @Override
+    public void close() {
+        onFx(() -> {
+            stage.close();
+            return stage;
+        });
+    }
+
+    private final class Answers implements FileChoice {
+        @Override
+        public Optional<Path> toOpen(Kind kind) {
+            return Optional.ofNullable(answers.poll());
+        }
+
+        @Override
+        public Optional<Path> toWrite(Kind kind, String suggestion) {
+            return Optional.ofNullable(answers.poll());
+        }
+    }
+}

@@ -1,0 +1,104 @@
+package app.kehre.desk.command;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.junit.jupiter.api.Assumptions.assumeFalse;
+
+/** The packaged program as a process of its own, started as a person starts it. */
+class PackagedCommandIT {
+
+    private static final Path HOME = Path.of(System.getProperty("kehre.home", "."));
+
+    private record Ended(int code, String out, String err) {}
+
+    @TempDir
+    private Path folder = Path.of("");
+
+    @BeforeEach
+    void needsAShell() {
+        assumeFalse(System.getProperty("os.name", "").startsWith("Windows"),
+                "the launcher is a POSIX script");
+    }
+
+    private Ended run(String... arguments) throws IOException, InterruptedException {
+        Path app = HOME.resolve("desk/target/app");
+        List<String> command = new ArrayList<>(List.of(ProcessHandle.current().info().command().orElseThrow(),
+                "--module-path", app.resolve("fx").toString(), "--add-modules",
+                "javafx.controls,javafx.swing", "--enable-native-access=javafx.graphics,ALL-UNNAMED", "-cp",
+                app.resolve("lib") + "/*", "app.kehre.desk.command.Main"));
+        command.addAll(List.of(arguments));
+        ProcessBuilder builder = new ProcessBuilder(command);
+        builder.environment().remove("DISPLAY");
+        builder.environment().put("KEHRE_DATA", folder.resolve("data").toString());
+        Path out = folder.resolve("out");
+        Path err = folder.resolve("err");
+        Process process = builder.redirectOutput(out.toFile()).redirectError(err.toFile()).start();
+        assertThat(process.waitFor(120, TimeUnit.SECONDS)).isTrue();
+        return new Ended(process.exitValue(), Files.readString(out), Files.readString(err));
+    }
+
+    @Test
+    void helpListsTheCommands() throws IOException, InterruptedException {
+        Ended help = run("--help");
+
+        assertThat(help.code()).isZero();
+        assertThat(help.out()).contains("demo", "shots", "sheet", "PLAN");
+        assertThat(help.err()).isEmpty();
+    }
+
+    @Test
+    void withoutADisplayItSaysSoInOneLine() throws IOException, InterruptedException {
+        Ended demo = run("demo");
+
+        assertThat(demo.code()).isEqualTo(2);
+        assertThat(demo.err().lines()).singleElement().asString().contains("No display", "shots DIR",
+                "virtual display");
+    }
+
+    @Test
+    void theMainViewsAreDrawnWithoutADisplay() throws IOException, InterruptedException {
+        Ended shots = run("shots", folder.resolve("shots").toString());
+
+        assertThat(shots.err()).isEmpty();
+        assertThat(shots.code()).isZero();
+        for (String view : List.of("plan", "plan-dark", "sheet", "teach")) {
+            assertThat(javax.imageio.ImageIO.read(folder.resolve("shots/" + view + ".png").toFile()))
+                    .satisfies(picture -> {
+                        assertThat(picture.getWidth()).isEqualTo(1280);
+                        assertThat(picture.getHeight()).isEqualTo(800);
+                    });
+        }
+    }
+
+    @Test
+    void aFaultyPlanIsSaidInOneLineToo() throws IOException, InterruptedException {
+        Path plan = Files.writeString(folder.resolve("bad.kehre.json"), "{}", StandardCharsets.UTF_8);
+
+        Ended sheet = run("sheet", plan.toString(), folder.resolve("bad.pdf").toString());
+
+        assertThat(sheet.code()).isEqualTo(1);
+        assertThat(sheet.err()).isEqualTo(plan
+                + " was not opened. It is no class plan of Kehre's: format: found nothing, expected"
+                + " \"kehre-plan\"." + System.lineSeparator());
+        assertThat(folder.resolve("bad.pdf")).doesNotExist();
+    }
+
+    @Test
+    void aWrongWordIsAnsweredWithTheUsage() throws IOException, InterruptedException {
+        Ended wrong = run("shots", folder.toString(), "--size", "big");
+
+        assertThat(wrong.code()).isEqualTo(2);
+        assertThat(wrong.err()).contains("\"big\" is not a size: write it like 1280x800.");
+    }
+}
