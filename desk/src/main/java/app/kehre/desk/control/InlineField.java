@@ -16,6 +16,8 @@ public final class InlineField extends TextField {
 
     private static final PseudoClass REFUSED = PseudoClass.getPseudoClass("refused");
 
+    private static final double PADDING = 9;
+
     private final Commit commit;
     private final Consumer<String> hint;
     private String settled = "";
@@ -36,20 +38,38 @@ public final class InlineField extends TextField {
         textProperty().addListener((_, _, typed) -> typed(typed));
         focusedProperty().addListener((_, _, focused) -> {
             if (focused) {
+                setText(settled);
                 selectAll();
             } else if (!dropping) {
                 leave();
             }
         });
+        widthProperty().addListener(_ -> {
+            if (!isFocused()) {
+                showSettled();
+            }
+        });
         addEventFilter(KeyEvent.KEY_PRESSED, this::onKey);
     }
 
-    /** Keeps the field as wide as its text, between two widths in pixels. */
+    /** Keeps the field as wide as its text, between two widths in pixels; it is never squeezed. */
     public InlineField fitted(double least, double most) {
-        Runnable fit = () -> setPrefWidth(Math.clamp(Type.width(getText(), getFont()) + 9, least, most));
+        return shrinkable(least, least, most).unsqueezed();
+    }
+
+    /** Keeps the field as wide as its text where there is room, else at least so wide. */
+    public InlineField shrinkable(double squeezed, double least, double most) {
+        Runnable fit = () -> setPrefWidth(
+                Math.clamp(Type.width(isFocused() ? getText() : settled, getFont()) + PADDING, least, most));
         textProperty().addListener(_ -> fit.run());
         fontProperty().addListener(_ -> fit.run());
+        setMinWidth(squeezed);
         fit.run();
+        return this;
+    }
+
+    private InlineField unsqueezed() {
+        setMinWidth(USE_PREF_SIZE);
         return this;
     }
 
@@ -63,7 +83,7 @@ public final class InlineField extends TextField {
         latest = text;
         if (!typing()) {
             settled = text;
-            setText(text);
+            showSettled();
         }
     }
 
@@ -105,7 +125,13 @@ public final class InlineField extends TextField {
 
     private void settle() {
         settled = latest;
-        setText(settled);
+        showSettled();
+    }
+
+    /** A text that has no room is shortened in its middle until somebody edits it. */
+    private void showSettled() {
+        double room = getWidth() - PADDING + 2;
+        setText(isFocused() || room <= 0 ? settled : Type.fit(settled, "", getFont(), room));
     }
 
     private void finish() {

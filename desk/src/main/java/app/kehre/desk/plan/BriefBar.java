@@ -29,7 +29,7 @@ final class BriefBar extends HBox {
     private final Label spare = label("", "soft");
 
     BriefBar(PlanViewModel model) {
-        title = field(model, "title", "Title", BriefText::withTitle).fitted(120, 2000);
+        title = field(model, "title", "Title", BriefText::withTitle).shrinkable(120, 120, 2000);
         title.getStyleClass().add("title");
         title.setTooltip(new Tooltip());
         date = field(model, "date", "Day", BriefText::withDate).fitted(60, 160);

@@ -31,6 +31,7 @@ final class LineTable extends TableView<Row> {
     private final TableColumn<Row, Row> dose;
     private final TableColumn<Row, Row> load;
     private final TableColumn<Row, Row> note;
+    private final Label empty = new Label();
     private boolean showing;
 
     LineTable(PlanViewModel model, Runnable chooseExercise) {
@@ -56,7 +57,10 @@ final class LineTable extends TableView<Row> {
             fixed.setMaxWidth(fixed.getPrefWidth());
         }
         note.setMaxWidth(Double.MAX_VALUE);
-        setPlaceholder(new Label("Nothing here yet. Type below to add an exercise, water or talk."));
+        dose.setMinWidth(208);
+        name.setMinWidth(118);
+        load.setMinWidth(88);
+        setPlaceholder(empty);
         setRowFactory(_ -> row());
         getSelectionModel().selectedItemProperty().addListener((_, _, row) -> {
             if (row != null && !showing) {
@@ -70,6 +74,9 @@ final class LineTable extends TableView<Row> {
     void show() {
         showing = true;
         getItems().setAll(model.rows());
+        empty.setText(model.selectedSegment().isPresent()
+                ? "Nothing here yet. Type below to add an exercise, water or talk."
+                : "This class has no segments yet. Add one above, warm-up first.");
         mark();
         showing = false;
     }

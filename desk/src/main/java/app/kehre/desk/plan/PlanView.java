@@ -21,7 +21,9 @@ import app.kehre.desk.look.Palette;
 /** The Plan place. */
 public final class PlanView extends VBox {
 
-    private static final double CARD_WIDTH = 310;
+    private static final double CARD_SHARE = 0.26;
+    private static final double LEAST_CARD = 226;
+    private static final double MOST_CARD = 330;
     private static final double LEAST_LOWER = 230;
 
     private final PlanViewModel model;
@@ -83,8 +85,9 @@ public final class PlanView extends VBox {
         lines.setMinHeight(100);
         HBox.setHgrow(left, Priority.ALWAYS);
         left.setMinWidth(420);
-        card.setPrefWidth(CARD_WIDTH);
-        card.setMinWidth(240);
+        card.prefWidthProperty().bind(Bindings.createDoubleBinding(
+                () -> Math.clamp(getWidth() * CARD_SHARE, LEAST_CARD, MOST_CARD), widthProperty()));
+        card.setMinWidth(USE_PREF_SIZE);
         HBox lower = new HBox(16, left, card);
         lower.setMinHeight(LEAST_LOWER);
         lower.setPrefHeight(LEAST_LOWER);

@@ -36,12 +36,13 @@ final class SegmentHead extends HBox {
 
     SegmentHead(PlanViewModel model) {
         this.model = model;
-        name = field("segment-name", "Name", SegmentText::withName).fitted(60, 260);
+        name = field("segment-name", "Name", SegmentText::withName).shrinkable(60, 60, 260);
         name.getStyleClass().add("segment-title");
         target = field("segment-target", "Target", SegmentText::withTarget).fitted(34, 80);
         bpm = field("segment-bpm", "Tempo", SegmentText::withBpm).fitted(40, 90);
         role = roles("segment-role", model::changeRole);
         role.getStyleClass().add("flat");
+        role.setMinWidth(USE_PREF_SIZE);
         MenuButton add = roles("add-segment", model::addSegment);
         add.setText("Add segment");
         add.setGraphic(new FontIcon(Feather.PLUS));

@@ -6,20 +6,28 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
+import app.kehre.desk.look.Type;
+import app.kehre.formats.font.Weight;
 
 /** Easier, harder, breathing and the instructor's own note, in one row. */
 final class Options extends HBox {
+
+    private static final double SIZE = 21;
+    private static final double LEAST = 170;
+    private static final double MOST = 440;
 
     private int shown = -1;
 
     Options() {
         super(36);
-        setMinHeight(58);
+        setMinHeight(84);
+        setPrefHeight(84);
     }
 
     void show(Optional<Entry> entry) {
@@ -52,7 +60,9 @@ final class Options extends HBox {
         below.getStyleClass().add("option");
         below.setWrapText(true);
         VBox column = new VBox(2, above, below);
-        column.setMaxWidth(420);
+        column.setMaxWidth(MOST);
+        column.setMinWidth(Math.min(LEAST, Type.width(text, Type.of(Weight.REGULAR, SIZE)) + 4));
+        HBox.setHgrow(column, Priority.SOMETIMES);
         return column;
     }
 }

@@ -95,7 +95,9 @@ public final class TeachView extends VBox {
     private void lay(Button... others) {
         getStyleClass().add("hall");
         setStyle(Palette.HALL.style());
-        HBox top = new HBox(place, gap(), classLine);
+        classLine.setMinWidth(USE_PREF_SIZE);
+        place.setMinWidth(0);
+        HBox top = new HBox(24, place, gap(), classLine);
         left.setId("left");
         classLine.setId("class-line");
         now.setId("now");
@@ -109,7 +111,7 @@ public final class TeachView extends VBox {
         words.setMinWidth(0);
         HBox large = new HBox(30, words, left);
         large.setAlignment(Pos.TOP_LEFT);
-        large.setMinHeight(210);
+        large.setMinHeight(190);
         Region rule = new Region();
         rule.getStyleClass().add("rule");
         nextName.setTextOverrun(OverrunStyle.CENTER_ELLIPSIS);
@@ -119,9 +121,10 @@ public final class TeachView extends VBox {
         HBox keys = new HBox(10, start);
         keys.getChildren().addAll(others);
         keys.setAlignment(Pos.CENTER_LEFT);
+        keys.setMinHeight(USE_PREF_SIZE);
         Region room = new Region();
         VBox.setVgrow(room, Priority.ALWAYS);
-        setSpacing(16);
+        setSpacing(13);
         getChildren().setAll(top, large, parts, options, rule, next, road, room, keys);
     }
 
