@@ -323,6 +323,9 @@ public final class Instructor implements AutoCloseable {
 
     /** Runs something on the JavaFX thread and returns what came of it. */
     public static <T> T onFx(Supplier<T> work) {
+        if (Platform.isFxApplicationThread()) {
+            return work.get();
+        }
         AtomicReference<@Nullable T> result = new AtomicReference<>();
         AtomicReference<@Nullable Throwable> fault = new AtomicReference<>();
         CountDownLatch done = new CountDownLatch(1);

@@ -48,6 +48,19 @@ public final class Edits {
             }
         }
 
+        /** The same pause under another name. */
+        record Renamed(Pause pause, String name) implements Addable {
+            @Override
+            public Entry entry(int id) {
+                return pause.withName(name).withId(id);
+            }
+
+            @Override
+            public String words() {
+                return "as its name";
+            }
+        }
+
         /** A pause of its usual length. */
         record OfPause(Pause.Kind kind) implements Addable {
             @Override
@@ -77,6 +90,17 @@ public final class Edits {
         Stream<Addable> exercises = library.search(typed, role).stream().map(Addable.OfExercise::new);
         boolean pausesFirst = role == Role.PAUSE || role == Role.TALK;
         return (pausesFirst ? Stream.concat(pauses, exercises) : Stream.concat(exercises, pauses)).toList();
+    }
+
+    /**
+     * Returns what can stand in a line instead of its entry: for a pause first the typed words as its name,
+     * then all that can be added.
+     */
+    public static List<Addable> replacements(Library library, String typed, Entry entry, Role role) {
+        Stream<Addable> renamed = entry instanceof Pause pause && !typed.isBlank()
+                ? Stream.of(new Addable.Renamed(pause, typed.strip()))
+                : Stream.empty();
+        return Stream.concat(renamed, addables(library, typed, role).stream()).toList();
     }
 
     /** Returns the plan with something added after an entry, or at the end of the segment when it is not in it. */

@@ -28,6 +28,7 @@ public final class ChoiceField<T> extends TextField {
 
     private final Function<String, List<T>> search;
     private final Consumer<T> take;
+    private final Runnable leave;
     private final ListView<T> list = new ListView<>();
     private final Popup popup = new Popup();
 
@@ -37,10 +38,13 @@ public final class ChoiceField<T> extends TextField {
      * @param search what fits the typed words, best first
      * @param words how one of them is written: name, and what is said by the way after a tab
      * @param take called with the one that was chosen
+     * @param leave called when Escape is pressed
      */
-    public ChoiceField(Function<String, List<T>> search, Function<T, String> words, Consumer<T> take) {
+    public ChoiceField(Function<String, List<T>> search, Function<T, String> words, Consumer<T> take,
+            Runnable leave) {
         this.search = search;
         this.take = take;
+        this.leave = leave;
         list.getStyleClass().add("choices");
         list.setFixedCellSize(ROW_HEIGHT);
         list.setFocusTraversable(false);
@@ -126,7 +130,7 @@ public final class ChoiceField<T> extends TextField {
             case ESCAPE -> {
                 clear();
                 popup.hide();
-                getParent().requestFocus();
+                leave.run();
                 event.consume();
             }
             default -> {

@@ -87,6 +87,7 @@ final class LineCell extends TableCell<Row, Row> {
         }
     }
 
+    @SuppressWarnings("ReferenceEquality") // the very editor that is still at work, not one like it
     private void leave(TextField editor, Commit commit, Row row) {
         if (field == editor) {
             field = null;

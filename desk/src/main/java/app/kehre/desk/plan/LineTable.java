@@ -5,17 +5,13 @@ import java.util.function.BiFunction;
 import java.util.function.Function;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectWrapper;
-import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TableColumn;
 import javafx.scene.control.TableRow;
 import javafx.scene.control.TableView;
-import javafx.scene.input.ClipboardContent;
-import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.input.TransferMode;
 
 import app.kehre.core.dose.Reading;
 import app.kehre.core.plan.Entry;
@@ -24,26 +20,25 @@ import app.kehre.core.plan.EntryText;
 /** The lines of the selected segment, edited, moved and removed in place. */
 final class LineTable extends TableView<Row> {
 
-    private static final PseudoClass DROP = PseudoClass.getPseudoClass("drop");
-
     private final PlanViewModel model;
-    private final Runnable chooseExercise;
+    private final TableColumn<Row, Row> name;
     private final TableColumn<Row, Row> dose;
     private final TableColumn<Row, Row> load;
     private final TableColumn<Row, Row> note;
     private final Label empty = new Label();
     private boolean showing;
 
-    LineTable(PlanViewModel model, Runnable chooseExercise) {
+    LineTable(PlanViewModel model) {
         this.model = model;
-        this.chooseExercise = chooseExercise;
         setId("lines");
         getStyleClass().add("lines");
         setEditable(true);
         setFixedCellSize(33);
         setColumnResizePolicy(CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
         TableColumn<Row, Row> start = plain("start", 54, row -> label(row.start(), "soft"));
-        TableColumn<Row, Row> name = plain("exercise", 164, row -> label(row.entry().name(), "line-name"));
+        name = plain("exercise", 164, row -> label(row.entry().name(), "line-name"));
+        name.setEditable(true);
+        name.setCellFactory(_ -> new NameCell(model));
         dose = edited("dose", 272, row -> label(row.dose(), "line-dose"), EntryText::dose, "Dose",
                 EntryText::withDose);
         load = edited("load", 106, row -> label(row.load(), "line-load"), EntryText::load, "Load",
@@ -123,7 +118,7 @@ final class LineTable extends TableView<Row> {
         } else if (code == KeyCode.ENTER) {
             editDose();
         } else if (code == KeyCode.F2) {
-            chooseExercise.run();
+            editSelected(name);
         } else {
             return;
         }
@@ -165,33 +160,13 @@ final class LineTable extends TableView<Row> {
         TableRow<Row> row = new TableRow<>();
         row.setOnDragDetected(event -> {
             if (row.getItem() != null && getEditingCell() == null) {
-                ClipboardContent content = new ClipboardContent();
-                content.putString("line " + row.getItem().entry().id());
-                row.startDragAndDrop(TransferMode.MOVE).setContent(content);
+                LineDrag.begin(row, row.getItem().entry().id());
                 event.consume();
             }
         });
-        row.setOnDragOver(event -> {
-            if (dragged(event) > 0) {
-                event.acceptTransferModes(TransferMode.MOVE);
-                row.pseudoClassStateChanged(DROP, true);
-                event.consume();
-            }
-        });
-        row.setOnDragExited(_ -> row.pseudoClassStateChanged(DROP, false));
-        row.setOnDragDropped(event -> {
-            int at = row.getItem() == null ? getItems().size() : row.getIndex();
-            int id = dragged(event);
-            event.setDropCompleted(id > 0);
-            event.consume();
-            Platform.runLater(() -> model.moveEntry(id, at));
-        });
+        LineDrag.accept(row,
+                id -> model.moveEntry(id, row.getItem() == null ? getItems().size() : row.getIndex()));
         return row;
-    }
-
-    private static int dragged(DragEvent event) {
-        String text = event.getDragboard().hasString() ? event.getDragboard().getString() : "";
-        return text.matches("line \\d{1,7}") ? Integer.parseInt(text.substring(5)) : 0;
     }
 
     private static Node label(String text, String style) {

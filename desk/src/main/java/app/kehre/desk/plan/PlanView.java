@@ -36,7 +36,6 @@ public final class PlanView extends VBox {
     private final LineTable lines;
     private final ChoiceField<Edits.Addable> add;
     private final LineCard card = new LineCard();
-    private boolean replacing;
 
     /**
      * Makes the view.
@@ -53,8 +52,9 @@ public final class PlanView extends VBox {
         road.setId("road");
         roadScroll = new ScrollPane(road);
         head = new SegmentHead(model);
-        lines = new LineTable(model, this::chooseExercise);
-        add = new ChoiceField<>(model::addables, PlanView::choiceWords, this::take);
+        lines = new LineTable(model);
+        add = new ChoiceField<>(model::addables, PlanView::choiceWords, this::take,
+                this::focusLines);
         lay(teach);
         bind();
         showAll();
@@ -110,12 +110,6 @@ public final class PlanView extends VBox {
             lines.onKey(event);
         });
         addEventFilter(KeyEvent.KEY_PRESSED, this::onKey);
-        add.focusedProperty().addListener((_, _, focused) -> {
-            if (!focused) {
-                replacing = false;
-                showPrompt();
-            }
-        });
     }
 
     /** Puts the typing mark where something can be added. */
@@ -136,23 +130,8 @@ public final class PlanView extends VBox {
         }
     }
 
-    private void chooseExercise() {
-        if (model.selectedEntry().isPresent()) {
-            replacing = true;
-            showPrompt();
-            add.requestFocus();
-        }
-    }
-
     private void take(Edits.Addable addable) {
-        boolean wasReplacing = replacing;
-        replacing = false;
-        if (wasReplacing) {
-            model.replace(addable);
-        } else {
-            model.add(addable);
-        }
-        showPrompt();
+        model.add(addable);
         lines.requestFocus();
     }
 
@@ -194,17 +173,12 @@ public final class PlanView extends VBox {
     }
 
     private void showPrompt() {
-        String segment = model.selectedSegment().map(Segment::name).orElse("");
-        add.setPromptText(replacing
-                ? "Another exercise instead of %s".formatted(
-                        model.selectedEntry().map(entry -> entry.name()).orElse(""))
-                : segment.isEmpty()
-                        ? "Add a segment first"
-                        : "Add to %s: type an exercise, a muscle, water, talk\u2026   Ctrl+L"
-                                .formatted(segment));
+        add.setPromptText(model.selectedSegment().map(Segment::name)
+                .map("Add to %s: type an exercise, a muscle, water, talk\u2026   Ctrl+L"::formatted)
+                .orElse("Add a segment first"));
     }
 
-    private static String choiceWords(Edits.Addable addable) {
+    static String choiceWords(Edits.Addable addable) {
         return addable.name() + "\t" + addable.words();
     }
 }

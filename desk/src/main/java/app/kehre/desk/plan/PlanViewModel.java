@@ -124,9 +124,15 @@ public final class PlanViewModel {
         }
     }
 
-    void replace(Edits.Addable addable) {
-        selectedEntry().ifPresent(old -> open.edit("%s for %s".formatted(addable.name(), old.name()),
-                plan -> Edits.replace(plan, old.id(), addable)));
+    /** Returns what could stand in an entry's line instead, for the typed words. */
+    List<Edits.Addable> replacements(Entry entry, String typed) {
+        return Edits.replacements(library, typed, entry,
+                selectedSegment().map(Segment::role).orElse(Role.TONING));
+    }
+
+    void replace(Entry old, Edits.Addable addable) {
+        open.edit("%s for %s".formatted(addable.name(), old.name()),
+                plan -> Edits.replace(plan, old.id(), addable));
     }
 
     void removeEntry() {
@@ -155,6 +161,13 @@ public final class PlanViewModel {
     void moveEntry(int entryId, int at) {
         plan().find(entryId).ifPresent(moved -> {
             open.edit("Move " + moved.name(), plan -> plan.move(entryId, segment.get(), at));
+            select(entryId);
+        });
+    }
+
+    void moveToSegment(int entryId, int segmentId) {
+        plan().find(entryId).ifPresent(moved -> {
+            open.edit("Move " + moved.name(), plan -> plan.move(entryId, segmentId, Integer.MAX_VALUE));
             select(entryId);
         });
     }

@@ -64,6 +64,7 @@ final class SegmentBar extends Pane {
             button.setSelected(true);
             model.selectSegment(segment.id());
         });
+        LineDrag.accept(button, id -> model.moveToSegment(id, segment.id()));
         button.setTooltip(new Tooltip(tip(timeline, segment)));
         button.setAccessibleText(tip(timeline, segment));
         button.setUserData(timeline.ofSegment(segment.id()).length().toMillis());

@@ -69,6 +69,18 @@ class GesturesTest {
     }
 
     @Test
+    void aLineIsDraggedIntoAnotherSegment() {
+        instructor.clicks("#segment-2");
+
+        robot.moveTo(line(0)).press(MouseButton.PRIMARY).moveBy(0, -8).moveTo("#segment-3")
+                .moveBy(3, 0).release(MouseButton.PRIMARY);
+        instructor.until("the line has moved",
+                () -> instructor.content().planning().segment().get() == 3);
+
+        assertThat(instructor.lines().getLast()).isEqualTo("March on the spot");
+    }
+
+    @Test
     void theWheelScrollsTheSheet() {
         instructor.presses(KeyCode.DIGIT2, KeyCode.CONTROL)
                 .until("the sheet is made", instructor.content()::sheetReady).clicks("#larger")

@@ -151,6 +151,15 @@ class PlanPlaceTest {
 
         assertThat(plan(2).name()).isEqualTo("Calf raise");
         assertThat(instructor.sees("#undo")).isEqualTo("Undo: calf raise for Squat");
+        assertThat(dose(2)).isEqualTo("2 x 15 reps 1-0-1 s, rest 10 s");
+    }
+
+    @Test
+    void aPauseIsRenamedWhereItStands() {
+        instructor.clicksOnRoad(1).presses(KeyCode.F2).types("Hello and shoes").presses(KeyCode.ENTER);
+
+        assertThat(plan(1).name()).isEqualTo("Hello and shoes");
+        assertThat(plan(1)).isInstanceOf(Pause.class);
     }
 
     @Test

@@ -1,0 +1,77 @@
+package app.kehre.desk.plan;
+
+import javafx.scene.control.Label;
+import javafx.scene.control.OverrunStyle;
+import javafx.scene.control.TableCell;
+
+import org.jspecify.annotations.Nullable;
+
+import app.kehre.core.plan.Edits;
+import app.kehre.desk.control.ChoiceField;
+
+/** The name of a line: typing in it offers other exercises, and another name for a pause. */
+final class NameCell extends TableCell<Row, Row> {
+
+    private final PlanViewModel model;
+
+    NameCell(PlanViewModel model) {
+        this.model = model;
+    }
+
+    @Override
+    public void startEdit() {
+        Row row = getItem();
+        if (row == null || isEditing()) {
+            return;
+        }
+        super.startEdit();
+        ChoiceField<Edits.Addable> field = new ChoiceField<>(
+                typed -> model.replacements(row.entry(), typed), PlanView::choiceWords, chosen -> {
+                    cancelEdit();
+                    model.replace(row.entry(), chosen);
+                }, this::leave);
+        field.setId("name-editor");
+        field.setPromptText(row.entry().name());
+        field.focusedProperty().addListener((_, _, focused) -> {
+            if (!focused && isEditing()) {
+                cancelEdit();
+            }
+        });
+        setGraphic(field);
+        field.requestFocus();
+    }
+
+    private void leave() {
+        if (isEditing()) {
+            cancelEdit();
+            getTableView().requestFocus();
+        }
+    }
+
+    @Override
+    public void cancelEdit() {
+        super.cancelEdit();
+        render();
+    }
+
+    @Override
+    protected void updateItem(@Nullable Row item, boolean empty) {
+        super.updateItem(item, empty);
+        if (!isEditing()) {
+            render();
+        }
+    }
+
+    private void render() {
+        Row row = getItem();
+        setText(null);
+        if (isEmpty() || row == null) {
+            setGraphic(null);
+        } else {
+            Label name = new Label(row.entry().name());
+            name.getStyleClass().add("line-name");
+            name.setTextOverrun(OverrunStyle.CENTER_ELLIPSIS);
+            setGraphic(name);
+        }
+    }
+}
