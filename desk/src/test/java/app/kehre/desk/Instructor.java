@@ -9,12 +9,9 @@ import java.util.LinkedHashSet;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
-import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.BooleanSupplier;
 import java.util.function.Supplier;
-import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
@@ -30,10 +27,9 @@ import javafx.scene.input.MouseButton;
 import javafx.scene.robot.Robot;
 import javafx.stage.Stage;
 
-import org.jspecify.annotations.Nullable;
-
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.desk.command.FxThread;
 import app.kehre.desk.command.HandClock;
 import app.kehre.desk.control.Switchback;
 import app.kehre.desk.look.Type;
@@ -91,10 +87,8 @@ public final class Instructor implements AutoCloseable {
     private static synchronized void startOnce() {
         if (!started) {
             started = true;
-            CountDownLatch up = new CountDownLatch(1);
-            Platform.startup(up::countDown);
-            await(up);
-            Platform.setImplicitExit(false);
+            Platform.startup(() -> Platform.setImplicitExit(false));
+            FxThread.settle();
         }
     }
 
@@ -303,58 +297,12 @@ public final class Instructor implements AutoCloseable {
 
     /** Lets everything that was asked for be done and drawn. */
     public void settle() {
-        CountDownLatch drawn = new CountDownLatch(2);
-        AnimationTimer timer = onFx(() -> {
-            AnimationTimer counting = new AnimationTimer() {
-                @Override
-                public void handle(long now) {
-                    drawn.countDown();
-                }
-            };
-            counting.start();
-            return counting;
-        });
-        await(drawn);
-        onFx(() -> {
-            timer.stop();
-            return timer;
-        });
+        FxThread.settle();
     }
 
     /** Runs something on the JavaFX thread and returns what came of it. */
     public static <T> T onFx(Supplier<T> work) {
-        if (Platform.isFxApplicationThread()) {
-            return work.get();
-        }
-        AtomicReference<@Nullable T> result = new AtomicReference<>();
-        AtomicReference<@Nullable Throwable> fault = new AtomicReference<>();
-        CountDownLatch done = new CountDownLatch(1);
-        Platform.runLater(() -> {
-            try {
-                result.set(work.get());
-            } catch (RuntimeException | AssertionError found) {
-                fault.set(found);
-            } finally {
-                done.countDown();
-            }
-        });
-        await(done);
-        Throwable found = fault.get();
-        if (found != null) {
-            throw new AssertionError(found.getMessage(), found);
-        }
-        return Objects.requireNonNull(result.get());
-    }
-
-    private static void await(CountDownLatch latch) {
-        try {
-            if (!latch.await(PATIENCE_SECONDS, TimeUnit.SECONDS)) {
-                throw new AssertionError("The window did not answer.");
-            }
-        } catch (InterruptedException stopped) {
-            Thread.currentThread().interrupt();
-            throw new AssertionError(stopped);
-        }
+        return FxThread.call(work);
     }
 
     /** Returns the clock on the wall. */

@@ -7,17 +7,10 @@ import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.Optional;
-import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
-import java.util.concurrent.atomic.AtomicReference;
-import java.util.function.Supplier;
-import javafx.animation.AnimationTimer;
-import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
-
-import org.jspecify.annotations.Nullable;
 
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
@@ -36,7 +29,6 @@ import app.kehre.formats.plan.PlanDocument;
 /** Pictures of the main views, drawn by the real window on JavaFX's headless platform. */
 final class Shots {
 
-    private static final int PULSES = 4;
     private static final Duration INTO_CLASS = Duration.ofSeconds(24 * 60 + 41);
     private static final long PATIENCE_SECONDS = 60;
 
@@ -55,7 +47,7 @@ final class Shots {
 
     void into(Path folder) throws DiskTrouble {
         Path nowhere = folder.resolve("unused");
-        MainWindow window = onFx(() -> {
+        MainWindow window = FxThread.call(() -> {
             Type.load();
             MainWindow made = new MainWindow(new OpenPlan(document), library,
                     new Surroundings(disk, nowhere, clock, new NoFiles()));
@@ -66,16 +58,16 @@ final class Shots {
             stage.show();
             return made;
         });
-        firstToning().ifPresent(entry -> onFx(() -> select(window, entry)));
+        firstToning().ifPresent(entry -> FxThread.call(() -> select(window, entry)));
         shoot(window, folder.resolve("plan.png"));
-        onFx(() -> dress(window, Theme.DARK));
+        FxThread.call(() -> dress(window, Theme.DARK));
         shoot(window, folder.resolve("plan-dark.png"));
-        onFx(() -> dress(window, Theme.LIGHT));
-        onFx(() -> go(window, Place.SHEET));
+        FxThread.call(() -> dress(window, Theme.LIGHT));
+        FxThread.call(() -> go(window, Place.SHEET));
         waitForSheet(window);
         shoot(window, folder.resolve("sheet.png"));
-        onFx(() -> go(window, Place.TEACH));
-        onFx(() -> {
+        FxThread.call(() -> go(window, Place.TEACH));
+        FxThread.call(() -> {
             window.teaching().startOrPause();
             clock.pass(INTO_CLASS);
             window.teaching().tick();
@@ -107,8 +99,8 @@ final class Shots {
     }
 
     private void shoot(MainWindow window, Path file) throws DiskTrouble {
-        pulses();
-        BufferedImage picture = onFx(
+        FxThread.settle();
+        BufferedImage picture = FxThread.call(
                 () -> SwingFXUtils.fromFXImage(window.scene().snapshot(null), null));
         ByteArrayOutputStream png = new ByteArrayOutputStream();
         try {
@@ -122,63 +114,11 @@ final class Shots {
 
     private static void waitForSheet(MainWindow window) {
         long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(PATIENCE_SECONDS);
-        while (!onFx(window::sheetReady)) {
+        while (!FxThread.call(window::sheetReady)) {
             if (System.nanoTime() > end) {
                 throw new IllegalStateException("The sheet was not made in a minute.");
             }
-            pulses();
-        }
-    }
-
-    /** Lets the window lay itself out and draw. */
-    private static void pulses() {
-        CountDownLatch drawn = new CountDownLatch(PULSES);
-        AnimationTimer timer = onFx(() -> {
-            AnimationTimer counting = new AnimationTimer() {
-                @Override
-                public void handle(long now) {
-                    drawn.countDown();
-                }
-            };
-            counting.start();
-            return counting;
-        });
-        await(drawn);
-        onFx(() -> {
-            timer.stop();
-            return timer;
-        });
-    }
-
-    private static <T> T onFx(Supplier<T> work) {
-        AtomicReference<@Nullable T> result = new AtomicReference<>();
-        AtomicReference<@Nullable RuntimeException> fault = new AtomicReference<>();
-        CountDownLatch done = new CountDownLatch(1);
-        Platform.runLater(() -> {
-            try {
-                result.set(work.get());
-            } catch (RuntimeException found) {
-                fault.set(found);
-            } finally {
-                done.countDown();
-            }
-        });
-        await(done);
-        T value = result.get();
-        if (value == null) {
-            throw new IllegalStateException("A view could not be drawn.", fault.get());
-        }
-        return value;
-    }
-
-    private static void await(CountDownLatch latch) {
-        try {
-            if (!latch.await(PATIENCE_SECONDS, TimeUnit.SECONDS)) {
-                throw new IllegalStateException("The window did not answer in a minute.");
-            }
-        } catch (InterruptedException stopped) {
-            Thread.currentThread().interrupt();
-            throw new IllegalStateException(stopped);
+            FxThread.settle();
         }
     }
 
