@@ -1,7 +1,7 @@
 package app.kehre.core.dose;
 
 /** How much of an exercise is done. */
-public sealed interface Dose permits Counts, Hold, Interval, Reps {
+public sealed interface Dose permits AsMany, Counts, CountPattern, Hold, Interval, Open, Reps {
 
     /** Returns how the dose is shared between the sides. */
     Sides sides();

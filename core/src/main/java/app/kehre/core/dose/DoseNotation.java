@@ -3,11 +3,13 @@ package app.kehre.core.dose;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /**
  * Doses as an instructor writes them, every number with its unit: {@code 3 x 12 reps 2-0-2 counts, rest
- * 25 s, each side}; {@code 45 s on, 15 s off, x5}; {@code 2 x hold 25 s, rest 10 s}; {@code 5 eights, half
- * time}. Reading what was printed gives the same dose.
+ * 25 s, each side}; {@code 45 s on, 15 s off, x5}; {@code 2 x (6 reps, hold 6 s, 6 reps)}; {@code 10 > 10 >
+ * 10 reps}; {@code 5 eights, half time}. Reading what was printed gives the same dose. The whole grammar:
+ * docs/dose-notation.md.
  */
 public final class DoseNotation {
 
@@ -17,6 +19,8 @@ public final class DoseNotation {
     public static Reading<Dose> parse(String text) {
         try {
             return Reading.of(new DoseParser(text).parse());
+        } catch (Refusal refusal) {
+            return new Reading.Refused<>(String.valueOf(refusal.getMessage()), refusal.choices());
         } catch (IllegalArgumentException refusal) {
             return Reading.refused(String.valueOf(refusal.getMessage()));
         }
@@ -26,48 +30,111 @@ public final class DoseNotation {
     public static String print(Dose dose) {
         List<String> clauses = new ArrayList<>();
         switch (dose) {
-            case Reps reps -> {
-                clauses.add(times(reps.sets()) + many(reps.reps(), "rep") + tempo(reps.tempo()));
-                addRest(clauses, reps.rest());
-            }
+            case Reps reps -> addReps(clauses, reps);
             case Hold hold -> {
-                clauses.add(times(hold.sets()) + "hold " + Lengths.notation(hold.length()));
+                clauses.add(times(hold.sets()) + hold(hold));
                 addRest(clauses, hold.rest());
             }
             case Interval interval -> addInterval(clauses, interval);
-            case Counts counts -> addCounts(clauses, counts);
+            case AsMany many -> {
+                clauses.add("as many as possible in " + Lengths.notation(many.length()));
+                addIf(clauses, many.toBeat() > 0, "beat " + many.toBeat());
+            }
+            case Open open -> {
+                clauses.add("about " + Lengths.notation(open.planned()));
+                addIf(clauses, !open.tolerance().isZero(),
+                        "give or take " + Lengths.notation(open.tolerance()));
+            }
+            case Counts counts -> {
+                boolean eights = counts.counts() % Counts.EIGHT == 0;
+                clauses.add(eights
+                        ? many(counts.counts() / Counts.EIGHT, "eight")
+                        : many(counts.counts(), "count"));
+                addIf(clauses, counts.pace() != Counts.Pace.NORMAL, counts.pace().notation());
+            }
+            case CountPattern pattern -> {
+                clauses.add(times(pattern.times()) + pattern.parts().stream()
+                        .map(part -> part.words() + " " + part.counts())
+                        .collect(Collectors.joining(", ", "[", "]")));
+                addIf(clauses, pattern.pace() != Counts.Pace.NORMAL, pattern.pace().notation());
+            }
         }
-        if (dose.sides() != Sides.TOGETHER) {
-            clauses.add(dose.sides().notation());
-        }
+        addIf(clauses, dose.sides() != Sides.TOGETHER && !impliedByPairs(dose), dose.sides().notation());
         return String.join(", ", clauses);
+    }
+
+    private static void addReps(List<String> clauses, Reps reps) {
+        String stages = stages(reps.stages(), reps.order());
+        clauses.add(reps.sets() > 1 && reps.stages().size() > 1
+                ? times(reps.sets()) + "(" + stages + ")"
+                : times(reps.sets()) + stages);
+        addRest(clauses, reps.rest());
+    }
+
+    static String stages(List<Stage> stages, Reps.Order order) {
+        return switch (order) {
+            case STAGES -> stages.stream().map(DoseNotation::stage).collect(Collectors.joining(", "));
+            case RUNGS -> rungs(stages);
+        };
+    }
+
+    private static String rungs(List<Stage> rungs) {
+        if (rungs.getLast() instanceof Stage.Moves last
+                && rungs.stream().allMatch(each -> alikeButForNumber(each, last))) {
+            String before = rungs.subList(0, rungs.size() - 1).stream()
+                    .map(each -> ((Stage.Moves) each).number() + " > ").collect(Collectors.joining());
+            return before + stage(last);
+        }
+        return rungs.stream().map(DoseNotation::stage).collect(Collectors.joining(" > "));
+    }
+
+    private static boolean alikeButForNumber(Stage stage, Stage.Moves last) {
+        return stage instanceof Stage.Moves moves && new Stage.Moves(last.number(), moves.unit(),
+                moves.tempo(), moves.reach(), moves.stretch()).equals(last);
+    }
+
+    private static String stage(Stage stage) {
+        return switch (stage) {
+            case Stage.Moves moves -> many(moves.number(), moves.unit().word()) + tempo(moves.tempo())
+                    + (moves.reach() == Stage.Reach.WHOLE ? "" : " " + moves.reach().words())
+                    + (moves.stretch().isZero()
+                            ? ""
+                            : " with " + Lengths.notation(moves.stretch()) + " stretch");
+            case Stage.Held held -> "hold " + held(held);
+        };
+    }
+
+    private static String hold(Hold hold) {
+        boolean bareBreaths = hold.kind() == Hold.Kind.HOLD
+                && hold.held().amount() instanceof Amount.OfBreaths && hold.held().postures().isEmpty();
+        return bareBreaths ? held(hold.held()) : hold.kind().word() + " " + held(hold.held());
+    }
+
+    private static String held(Stage.Held held) {
+        return held.amount().notation()
+                + (held.postures().isEmpty() ? "" : " (" + String.join(" or ", held.postures()) + ")");
     }
 
     private static void addInterval(List<String> clauses, Interval interval) {
         clauses.add(Lengths.notation(interval.work()) + " on");
-        if (!interval.rest().isZero()) {
-            clauses.add(Lengths.notation(interval.rest()) + " off");
-        }
-        if (interval.rounds() > 1) {
-            clauses.add("x" + interval.rounds());
-        }
-        if (!interval.lastRest()) {
-            clauses.add("no last rest");
-        }
-    }
-
-    private static void addCounts(List<String> clauses, Counts counts) {
-        boolean eights = counts.counts() % Counts.EIGHT == 0;
-        clauses.add(eights ? many(counts.counts() / Counts.EIGHT, "eight") : many(counts.counts(), "count"));
-        if (counts.pace() != Counts.Pace.NORMAL) {
-            clauses.add(counts.pace().notation());
-        }
+        addIf(clauses, !interval.rest().isZero(), Lengths.notation(interval.rest()) + " off");
+        addIf(clauses, interval.rounds() > 1, "x" + interval.rounds());
+        addIf(clauses, !interval.lastRest(), "no last rest");
     }
 
     private static void addRest(List<String> clauses, Duration rest) {
-        if (!rest.isZero()) {
-            clauses.add("rest " + Lengths.notation(rest));
+        addIf(clauses, !rest.isZero(), "rest " + Lengths.notation(rest));
+    }
+
+    private static void addIf(List<String> clauses, boolean said, String clause) {
+        if (said) {
+            clauses.add(clause);
         }
+    }
+
+    private static boolean impliedByPairs(Dose dose) {
+        return dose instanceof Reps reps && reps.stages().stream()
+                .anyMatch(each -> each instanceof Stage.Moves moves && moves.unit() == Stage.Unit.PAIR);
     }
 
     private static String times(int sets) {

@@ -1,266 +1,269 @@
 package app.kehre.core.dose;
 
 import java.time.Duration;
-import java.util.HashSet;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
-import java.util.regex.MatchResult;
-import java.util.regex.Pattern;
 
 /** Reads one dose: a head that fixes its kind, then clauses in any order, each at most once. */
 final class DoseParser {
 
-    private static final Pattern TOKEN = Pattern.compile("\\d+:\\d{2}|\\d+|\\p{L}+|[^\\s\\d\\p{L}]");
-    private static final String EXAMPLES = "write it like 3 x 12 reps, hold 25 s each side,"
-            + " 45 s on, 15 s off, x5 or 5 eights";
+    private static final Set<String> BREATHS = Set.of("breath", "breaths");
+    private static final Set<String> REPS = Set.of("rep", "reps");
 
-    private final String text;
-    private final List<String> tokens;
-    private final Set<String> seen = new HashSet<>();
-    private int at;
+    private final Tokens tokens;
+    private final StageParser stages;
 
     DoseParser(String text) {
-        this.text = text.strip();
-        this.tokens = TOKEN.matcher(text.toLowerCase(Locale.ROOT).replace('\u00d7', 'x')).results()
-                .map(MatchResult::group).toList();
+        this.tokens = new Tokens(text);
+        this.stages = new StageParser(tokens);
     }
 
     /** Returns the dose. @throws IllegalArgumentException with a sentence for the person who wrote it */
     Dose parse() {
-        if (tokens.isEmpty()) {
-            throw refusal("A dose is missing: " + EXAMPLES + ".");
+        if (tokens.atEnd()) {
+            throw new Refusal("A dose is missing: " + Tokens.EXAMPLES + ".");
         }
         Dose dose = head();
-        while (at < tokens.size()) {
-            accept(",");
+        while (!tokens.atEnd()) {
+            tokens.accept(",");
             dose = clause(dose);
         }
         return dose;
     }
 
     private Dose head() {
-        if (accept("hold")) {
-            return new Hold(1, length("the hold"), Duration.ZERO, Sides.TOGETHER);
+        if (tokens.accept("as", "many", "as", "possible", "in")) {
+            return new AsMany(tokens.length("the time"), 0, Sides.TOGETHER);
         }
-        int start = at;
-        if ((isNumber() && isLengthUnit(at + 1)) || isClock()) {
-            Duration work = length("the work");
-            if (accept("on")) {
-                return new Interval(work, Duration.ZERO, 1, true, Sides.TOGETHER);
-            }
-            throw refusal("\"%s\" can be a hold or an interval: write hold %s, or %s on."
-                    .formatted(text, Lengths.notation(work), Lengths.notation(work)));
+        if (tokens.accept("about")) {
+            return new Open(tokens.length("the planned length"), Duration.ZERO, Sides.TOGETHER);
         }
-        if (!isNumber()) {
-            throw refusal("\"%s\" is not a dose: %s.".formatted(text, EXAMPLES));
+        if (tokens.accept("stretch")) {
+            return held(1, Hold.Kind.STRETCH);
         }
-        int number = number("a number");
-        if (accept("x")) {
+        if (tokens.sees("[")) {
+            return pattern(1);
+        }
+        if (stages.sees()) {
+            return ofStages(1);
+        }
+        if (tokens.seesLength()) {
+            return interval();
+        }
+        if (!tokens.seesNumber()) {
+            throw tokens.notADose();
+        }
+        return numbered();
+    }
+
+    private Dose interval() {
+        Duration work = tokens.length("the work");
+        if (tokens.accept("on")) {
+            return new Interval(work, Duration.ZERO, 1, true, Sides.TOGETHER);
+        }
+        String length = Lengths.notation(work);
+        throw new Refusal("\"%s\" can be a hold or an interval: write hold %s, or %s on."
+                .formatted(tokens.text(), length, length), "hold " + length, length + " on");
+    }
+
+    private Dose numbered() {
+        int number = tokens.number("a number");
+        if (tokens.accept("x")) {
             return repeated(number);
         }
-        return single(number, start);
-    }
-
-    private Dose repeated(int sets) {
-        if (accept("hold")) {
-            return new Hold(sets, length("the hold"), Duration.ZERO, Sides.TOGETHER);
+        if (tokens.acceptAny(BREATHS)) {
+            return new Hold(1, new Stage.Held(new Amount.OfBreaths(number), List.of()), Hold.Kind.HOLD,
+                    Duration.ZERO, Sides.TOGETHER);
         }
-        int reps = number("the reps of a set, or a hold");
-        if (!accept("reps") && !accept("rep")) {
-            throw refusal("After \"%d x %d\" the unit is missing: write %d x %d reps."
-                    .formatted(sets, reps, sets, reps));
-        }
-        return new Reps(sets, reps, tempo(), Duration.ZERO, Sides.TOGETHER);
-    }
-
-    private Dose single(int number, int start) {
-        if (accept("reps") || accept("rep")) {
-            return new Reps(1, number, tempo(), Duration.ZERO, Sides.TOGETHER);
-        }
-        if (accept("eights") || accept("eight")) {
+        if (tokens.accept("eights") || tokens.accept("eight")) {
             return Counts.ofEights(number);
         }
-        if (accept("counts") || accept("count")) {
+        if (tokens.accept("counts") || tokens.accept("count")) {
             return new Counts(number, Counts.Pace.NORMAL, Sides.TOGETHER);
         }
-        if (at == tokens.size() && start == 0) {
-            throw refusal("%d has no unit: write %d reps, %d counts or hold %d s.".formatted(number, number,
-                    number, number));
+        if (tokens.atEnd()) {
+            throw new Refusal("%d has no unit: write %d reps, %d counts or hold %d s.".formatted(number,
+                    number, number, number), number + " reps", number + " counts", number + " eights",
+                    "hold " + number + " s", number + " breaths");
         }
-        throw refusal("\"%s\" is not a dose: %s.".formatted(text, EXAMPLES));
+        throw tokens.notADose();
     }
 
-    private Tempo tempo() {
-        if (!(isNumber() && at + 1 < tokens.size() && tokens.get(at + 1).equals("-"))) {
-            return Tempo.USUAL;
+    private Dose repeated(int times) {
+        if (tokens.accept("(")) {
+            StageParser.Stages found = stages.stages();
+            tokens.expect(")");
+            return ofStages(times, found);
         }
-        int lowering = number("the lowering");
-        int pauseLow = afterDash();
-        int lifting = afterDash();
-        int pauseHigh = peek("-") ? afterDash() : 0;
-        Tempo.Phases phases = new Tempo.Phases(lowering, pauseLow, lifting, pauseHigh);
-        if (accept("counts") || accept("count")) {
-            return new Tempo.MusicCounts(phases);
+        if (tokens.accept("stretch")) {
+            return held(times, Hold.Kind.STRETCH);
         }
-        if (accept("s")) {
-            return new Tempo.Seconds(phases);
+        if (tokens.sees("[")) {
+            return pattern(times);
         }
-        throw refusal("The tempo %s has no unit: write %s s or %s counts.".formatted(phases.notation(),
-                phases.notation(), phases.notation()));
+        if (tokens.seesNumberOf(BREATHS)) {
+            return held(times, Hold.Kind.HOLD);
+        }
+        if (!stages.sees()) {
+            return withoutUnit(times);
+        }
+        int from = tokens.position();
+        StageParser.Stages found = stages.stages();
+        if (found.list().size() > 1) {
+            tokens.backTo(from);
+            throw twoReadings(times, found);
+        }
+        return ofStages(times, found);
     }
 
-    private int afterDash() {
-        if (!accept("-")) {
-            throw refusal(
-                    "A tempo has three or four parts, lowering-pause-lifting-pause: write it like 2-0-2 s.");
+    private Dose withoutUnit(int sets) {
+        int reps = tokens.number("the reps of a set, or a hold");
+        String choice = "%d x %d reps".formatted(sets, reps);
+        throw new Refusal(
+                "After \"%d x %d\" the unit is missing: write %s.".formatted(sets, reps, choice), choice);
+    }
+
+    private static Refusal twoReadings(int sets, StageParser.Stages found) {
+        boolean rungs = found.order() == Reps.Order.RUNGS;
+        String all = DoseNotation.stages(found.list(), found.order());
+        String whole = "%d x (%s)".formatted(sets, all);
+        List<Stage> onlyFirst = new ArrayList<>();
+        for (int i = 0; i < sets && !rungs && sets <= Limits.MOST_SPELLED_OUT; i++) {
+            onlyFirst.add(found.list().getFirst());
         }
-        return number("the next part of the tempo");
+        onlyFirst.addAll(found.list().subList(rungs ? 0 : 1, found.list().size()));
+        String first = DoseNotation.stages(onlyFirst, found.order());
+        return new Refusal("It can be read in two ways: write %s when all of it is done %d times, or %s."
+                .formatted(whole, sets, first), whole, first);
+    }
+
+    private Dose ofStages(int sets) {
+        return ofStages(sets, stages.stages());
+    }
+
+    private static Dose ofStages(int sets, StageParser.Stages found) {
+        if (found.list().size() == 1 && found.list().getFirst() instanceof Stage.Held only) {
+            return new Hold(sets, only, Hold.Kind.HOLD, Duration.ZERO, Sides.TOGETHER);
+        }
+        boolean pairs = found.list().stream()
+                .anyMatch(each -> each instanceof Stage.Moves moves && moves.unit() == Stage.Unit.PAIR);
+        return new Reps(sets, found.list(), found.order(), Duration.ZERO,
+                pairs ? Sides.ALTERNATING : Sides.TOGETHER);
+    }
+
+    private Dose held(int sets, Hold.Kind kind) {
+        return new Hold(sets, stages.held(), kind, Duration.ZERO, Sides.TOGETHER);
+    }
+
+    private Dose pattern(int times) {
+        tokens.expect("[");
+        List<CountPattern.Part> parts = new ArrayList<>();
+        do {
+            String words = tokens.letters();
+            parts.add(new CountPattern.Part(words, tokens.number("the counts of a part")));
+        } while (tokens.accept(","));
+        tokens.expect("]");
+        return new CountPattern(times, parts, Counts.Pace.NORMAL, Sides.TOGETHER);
     }
 
     private Dose clause(Dose dose) {
-        if (accept("each")) {
-            expect("side");
-            once("sides");
-            return dose.withSides(leftFirst() ? Sides.EACH_SIDE_LEFT_FIRST : Sides.EACH_SIDE);
-        }
-        if (accept("alternating")) {
-            once("sides");
-            return dose.withSides(Sides.ALTERNATING);
+        Sides sides = sides();
+        if (sides != Sides.TOGETHER) {
+            tokens.once("sides");
+            return dose.withSides(sides);
         }
         return switch (dose) {
-            case Reps reps when accept("rest") -> new Reps(reps.sets(), reps.reps(), reps.tempo(), rest(),
-                    reps.sides());
-            case Hold hold when accept("rest") -> new Hold(hold.sets(), hold.length(), rest(), hold.sides());
+            case Reps reps when tokens.accept("rest") -> new Reps(reps.sets(), reps.stages(), reps.order(),
+                    rest(), reps.sides());
+            case Hold hold when tokens.accept("rest") -> new Hold(hold.sets(), hold.held(), hold.kind(),
+                    rest(), hold.sides());
+            case AsMany many when tokens.accept("beat") -> new AsMany(many.length(), toBeat(), many.sides());
+            case Open open when tokens.accept("give", "or", "take") -> new Open(open.planned(), tolerance(),
+                    open.sides());
             case Interval interval -> intervalClause(interval);
             case Counts counts -> new Counts(counts.counts(), pace(), counts.sides());
-            case Reps _ -> throw unread();
-            case Hold _ -> throw unread();
+            case CountPattern pattern -> new CountPattern(pattern.times(), pattern.parts(), pace(),
+                    pattern.sides());
+            case Reps _ -> throw tokens.unread();
+            case Hold _ -> throw tokens.unread();
+            case AsMany _ -> throw tokens.unread();
+            case Open _ -> throw tokens.unread();
         };
     }
 
+    private Sides sides() {
+        if (tokens.accept("each", "side")) {
+            return leftFirst() ? Sides.EACH_SIDE_LEFT_FIRST : Sides.EACH_SIDE;
+        }
+        if (tokens.accept("one", "side", "a", "round")) {
+            return leftFirst() ? Sides.SIDE_A_ROUND_LEFT_FIRST : Sides.SIDE_A_ROUND;
+        }
+        if (tokens.accept("alternating")) {
+            return Sides.ALTERNATING;
+        }
+        if (tokens.accept("right", "side")) {
+            return Sides.RIGHT_SIDE;
+        }
+        return tokens.accept("left", "side") ? Sides.LEFT_SIDE : Sides.TOGETHER;
+    }
+
     private boolean leftFirst() {
-        int before = at;
-        accept(",");
-        if (accept("left")) {
-            expect("first");
+        int before = tokens.position();
+        tokens.accept(",");
+        if (tokens.accept("left", "first")) {
             return true;
         }
-        at = before;
+        tokens.backTo(before);
         return false;
     }
 
     private Duration rest() {
-        once("rest");
-        return length("the rest");
+        tokens.once("rest");
+        return tokens.length("the rest");
+    }
+
+    private int toBeat() {
+        tokens.once("number to beat");
+        int number = tokens.number("the number to beat");
+        tokens.acceptAny(REPS);
+        return number;
+    }
+
+    private Duration tolerance() {
+        tokens.once("give and take");
+        return tokens.length("the give and take");
     }
 
     private Counts.Pace pace() {
-        Counts.Pace pace = accept("half")
-                ? Counts.Pace.HALF_TIME
-                : accept("double") ? Counts.Pace.DOUBLE_TIME : Counts.Pace.NORMAL;
-        if (pace == Counts.Pace.NORMAL) {
-            throw unread();
+        if (tokens.accept("half", "time")) {
+            tokens.once("pace");
+            return Counts.Pace.HALF_TIME;
         }
-        expect("time");
-        once("pace");
-        return pace;
+        if (tokens.accept("double", "time")) {
+            tokens.once("pace");
+            return Counts.Pace.DOUBLE_TIME;
+        }
+        throw tokens.unread();
     }
 
     private Interval intervalClause(Interval interval) {
-        if (accept("x")) {
-            once("rounds");
-            return new Interval(interval.work(), interval.rest(), number("the rounds"), interval.lastRest(),
-                    interval.sides());
+        if (tokens.accept("x")) {
+            tokens.once("rounds");
+            return new Interval(interval.work(), interval.rest(), tokens.number("the rounds"),
+                    interval.lastRest(), interval.sides());
         }
-        if (accept("no")) {
-            expect("last");
-            expect("rest");
-            once("last rest");
+        if (tokens.accept("no", "last", "rest")) {
+            tokens.once("last rest");
             return new Interval(interval.work(), interval.rest(), interval.rounds(), false, interval.sides());
         }
-        if (!isNumber() && !isClock()) {
-            throw unread();
+        if (!tokens.seesLength()) {
+            throw tokens.unread();
         }
-        Duration rest = length("the rest");
-        expect("off");
-        once("off");
-        return new Interval(interval.work(), rest, interval.rounds(), !seen.contains("last rest"),
+        Duration rest = tokens.length("the rest");
+        tokens.expect("off");
+        tokens.once("off");
+        return new Interval(interval.work(), rest, interval.rounds(), !tokens.hasSaid("last rest"),
                 interval.sides());
-    }
-
-    private Duration length(String what) {
-        int start = at;
-        if (isClock()) {
-            at++;
-        } else {
-            number(what);
-            if (!isLengthUnit(at)) {
-                throw refusal("%s has no unit: write %s s or %s min.".formatted(tokens.get(start),
-                        tokens.get(start), tokens.get(start)));
-            }
-            at++;
-        }
-        Reading<Duration> found = Lengths.parse(String.join(" ", tokens.subList(start, at)));
-        return found.value().orElseThrow(() -> refusal(found.problem()));
-    }
-
-    private int number(String what) {
-        if (!isNumber()) {
-            String found = at < tokens.size() ? "\"" + tokens.get(at) + "\"" : "the end";
-            throw refusal("Expected %s as a number, found %s.".formatted(what, found));
-        }
-        String digits = tokens.get(at++);
-        if (digits.length() > 6) {
-            throw refusal("%s is far too large for a dose.".formatted(digits));
-        }
-        return Integer.parseInt(digits);
-    }
-
-    private boolean isNumber() {
-        return at < tokens.size() && tokens.get(at).chars().allMatch(c -> c >= '0' && c <= '9');
-    }
-
-    private boolean isClock() {
-        return at < tokens.size() && tokens.get(at).indexOf(':') > 0;
-    }
-
-    private boolean isLengthUnit(int index) {
-        return index < tokens.size() && Set.of("s", "sec", "min").contains(tokens.get(index));
-    }
-
-    private boolean peek(String word) {
-        return at < tokens.size() && tokens.get(at).equals(word);
-    }
-
-    private boolean accept(String word) {
-        if (!peek(word)) {
-            return false;
-        }
-        at++;
-        return true;
-    }
-
-    private void expect(String word) {
-        if (!accept(word)) {
-            throw refusal("Expected \"%s\" after \"%s\".".formatted(word, tokens.get(at - 1)));
-        }
-    }
-
-    private void once(String clause) {
-        if (!seen.add(clause)) {
-            throw refusal("\"%s\" says the %s twice.".formatted(text, clause));
-        }
-    }
-
-    private IllegalArgumentException unread() {
-        if (at >= tokens.size()) {
-            return refusal("\"%s\" ends with a comma: something is missing.".formatted(text));
-        }
-        return refusal("\"%s\" does not fit in \"%s\": %s.".formatted(tokens.get(at), text, EXAMPLES));
-    }
-
-    private static IllegalArgumentException refusal(String sentence) {
-        return new IllegalArgumentException(sentence);
     }
 }

@@ -1,5 +1,6 @@
 package app.kehre.core.dose;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 
@@ -14,8 +15,17 @@ public sealed interface Reading<T> {
     /** The text was understood. */
     record Understood<T>(T read) implements Reading<T> {}
 
-    /** The text was refused; the sentence is ready to be shown. */
-    record Refused<T>(String sentence) implements Reading<T> {}
+    /**
+     * The text was refused.
+     *
+     * @param sentence ready to be shown
+     * @param choices ways to write it that would be understood, when there are some near at hand
+     */
+    record Refused<T>(String sentence, List<String> choices) implements Reading<T> {
+        public Refused {
+            choices = List.copyOf(choices);
+        }
+    }
 
     /** Returns a reading that holds the value. */
     static <T> Reading<T> of(T value) {
@@ -24,7 +34,7 @@ public sealed interface Reading<T> {
 
     /** Returns a refusal with the sentence. */
     static <T> Reading<T> refused(String sentence) {
-        return new Refused<>(sentence);
+        return new Refused<>(sentence, List.of());
     }
 
     /** Returns the value, if the text was understood. */
@@ -39,7 +49,15 @@ public sealed interface Reading<T> {
     default String problem() {
         return switch (this) {
             case Understood<T> _ -> "";
-            case Refused<T>(String sentence) -> sentence;
+            case Refused<T>(String sentence, List<String> _) -> sentence;
+        };
+    }
+
+    /** Returns the ways to write it that would be understood; none when it was, or when none is near. */
+    default List<String> choices() {
+        return switch (this) {
+            case Understood<T> _ -> List.of();
+            case Refused<T>(String _, List<String> choices) -> choices;
         };
     }
 
@@ -47,7 +65,7 @@ public sealed interface Reading<T> {
     default <U> Reading<U> map(Function<T, U> turn) {
         return switch (this) {
             case Understood<T>(T found) -> of(turn.apply(found));
-            case Refused<T>(String sentence) -> refused(sentence);
+            case Refused<T>(String sentence, List<String> choices) -> new Refused<>(sentence, choices);
         };
     }
 }

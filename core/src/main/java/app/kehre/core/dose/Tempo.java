@@ -1,15 +1,10 @@
 package app.kehre.core.dose;
 
-import java.time.Duration;
-
 /** How fast one rep is done. */
 public sealed interface Tempo {
 
-    /** No tempo is given: a rep takes {@link #USUAL_REP}. */
+    /** No tempo is given: one takes {@link Stage.Unit#usualLength}. */
     Tempo USUAL = new Usual();
-
-    /** The length of a rep with no tempo given: 3 s. Kehre's estimate (figures.md, "Time"). */
-    Duration USUAL_REP = Duration.ofSeconds(3);
 
     /** No tempo is given. */
     record Usual() implements Tempo {}

@@ -6,7 +6,7 @@ import java.util.Optional;
 /** A kind of equipment. Stand-ins are the usual ones (craft.md 1). */
 public enum Equipment {
     /** A bench of 10 to 30 cm to step on. */
-    STEP("step", "step", "steps", "a line on the floor, stepping over it", KitPlace.AT_HAND),
+    STEP("step", "step", "steps", "a line on the floor, stepping over it", KitPlace.SET_OUT),
     /** A floor mat. */
     MAT("mat", "mat", "mats", "a folded blanket", KitPlace.AT_HAND),
     /** Hand weights. */
@@ -20,7 +20,9 @@ public enum Equipment {
     /** A chair that does not roll. */
     CHAIR("chair", "chair", "chairs", "the wall", KitPlace.BY_THE_WALL),
     /** A free stretch of wall. */
-    WALL("wall", "free wall", "free wall", "a partner's shoulder", KitPlace.FIXED);
+    WALL("wall", "free wall", "free wall", "a partner's shoulder", KitPlace.FIXED),
+    /** No shoes. */
+    BARE_FEET("bare feet", "bare feet", "bare feet", "thin soles", KitPlace.WORN);
 
     private final String key;
     private final String one;

@@ -7,10 +7,14 @@ import java.util.Optional;
 public enum KitPlace {
     /** Beside each person. */
     AT_HAND("at hand"),
+    /** Set out at each person's place before the class starts. */
+    SET_OUT("set out"),
     /** By the wall, to be fetched. */
     BY_THE_WALL("by the wall"),
     /** Part of the room. */
-    FIXED("part of the room");
+    FIXED("part of the room"),
+    /** On the person. */
+    WORN("on the person");
 
     private final String words;
 

@@ -1,52 +1,145 @@
 package app.kehre.core.kit;
 
-/** What an exercise is done with. */
-public sealed interface Load {
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What an exercise is done with.
+ *
+ * @param pieces the kit that a person holds, wears or stands on, at most {@value #MOST_KINDS} kinds; none
+ *     for nothing but the body
+ */
+public record Load(List<Piece> pieces) {
 
     /** Nothing but the body. */
-    Load NONE = new None();
-
-    /** Nothing but the body. */
-    record None() implements Load {}
+    public static final Load NONE = new Load(List.of());
+    /** The most kinds of kit at once. */
+    public static final int MOST_KINDS = 3;
 
     /**
-     * Kit that a person holds or wears.
+     * Pieces of one kind.
      *
      * @param kit its kind
-     * @param size light, heavy or unsized
-     * @param howMany pieces a person, 1 to 4
+     * @param size light, heavy, so many kilos, or unsized
+     * @param howMany pieces a person, 1 to {@value #MOST}
+     * @param where it is held or worn
+     * @param risers under a step, 0 to {@value #MOST_RISERS}
      */
-    record Carried(Equipment kit, Size size, int howMany) implements Load {
+    public record Piece(Equipment kit, Size size, int howMany, Where where, int risers) {
 
         /** The most pieces that one person handles. */
         public static final int MOST = 4;
+        /** The most risers under a step: with them it is about 30 cm high (figures.md). */
+        public static final int MOST_RISERS = 4;
 
-        public Carried {
+        public Piece {
             if (howMany < 1 || howMany > MOST) {
                 throw new IllegalArgumentException(
-                        "A load must have from 1 to %d pieces a person, not %d.".formatted(MOST, howMany));
+                        "A load is 1 to %d pieces a person, not %d.".formatted(MOST, howMany));
+            }
+            if (risers < 0 || risers > MOST_RISERS) {
+                throw new IllegalArgumentException(
+                        "A step stands on 0 to %d risers, not %d.".formatted(MOST_RISERS, risers));
+            }
+            if (risers > 0 && kit != Equipment.STEP) {
+                throw new IllegalArgumentException("Only a step has risers.");
             }
         }
     }
 
+    public Load {
+        if (pieces.size() > MOST_KINDS) {
+            throw new IllegalArgumentException(
+                    "A load is at most %d kinds of kit, not %d.".formatted(MOST_KINDS, pieces.size()));
+        }
+        pieces = List.copyOf(pieces);
+        if (pieces.stream().map(Piece::kit).distinct().count() < pieces.size()) {
+            throw new IllegalArgumentException("A load names each kind of kit once.");
+        }
+    }
+
+    /** Returns whether there is nothing but the body. */
+    public boolean isNone() {
+        return pieces.isEmpty();
+    }
+
+    /** Finds the pieces of a kind. */
+    public Optional<Piece> find(Equipment kit) {
+        return pieces.stream().filter(piece -> piece.kit() == kit).findFirst();
+    }
+
     /** The size of a weight or the strength of a band. */
-    enum Size {
+    public sealed interface Size {
+
         /** Has no size, or it does not matter. */
-        UNSIZED(""),
+        Size UNSIZED = new Word("");
         /** The lighter of two. */
-        LIGHT("light"),
+        Size LIGHT = new Word("light");
         /** The heavier of two. */
-        HEAVY("heavy");
+        Size HEAVY = new Word("heavy");
 
-        private final String word;
-
-        Size(String word) {
-            this.word = word;
+        /**
+         * In a word.
+         *
+         * @param word "light", "heavy" or nothing
+         */
+        record Word(String word) implements Size {
+            public Word {
+                if (!List.of("", "light", "heavy").contains(word)) {
+                    throw new IllegalArgumentException(
+                            "A size is light, heavy or so many kg, not \"%s\".".formatted(word));
+                }
+            }
         }
 
-        /** Returns "light", "heavy" or nothing. */
-        public String word() {
-            return word;
+        /**
+         * In kilograms.
+         *
+         * @param halves half kilograms, 1 to 100
+         */
+        record Kilos(int halves) implements Size {
+            public Kilos {
+                if (halves < 1 || halves > 100) {
+                    throw new IllegalArgumentException("A weight is from 0.5 to 50 kg.");
+                }
+            }
+        }
+
+        /** Returns "light", "7.5 kg" or nothing. */
+        default String words() {
+            return switch (this) {
+                case Word(String word) -> word;
+                case Kilos(int halves) -> halves % 2 == 0 ? halves / 2 + " kg" : halves / 2 + ".5 kg";
+            };
+        }
+    }
+
+    /** Where kit is held or worn. */
+    public enum Where {
+        /** As usual. */
+        USUAL(""),
+        /** At the shoulders. */
+        SHOULDERS("at the shoulders"),
+        /** In the left hand. */
+        LEFT_HAND("in the left hand"),
+        /** In the right hand. */
+        RIGHT_HAND("in the right hand"),
+        /** Around the thighs. */
+        THIGH("at the thigh"),
+        /** Around the shins. */
+        SHIN("at the shin"),
+        /** Around the ankles. */
+        ANKLE("at the ankle");
+
+        private final String words;
+
+        Where(String words) {
+            this.words = words;
+        }
+
+        /** Returns the words of the notation; empty for the usual place. */
+        public String words() {
+            return words;
         }
     }
 }

@@ -1,61 +1,91 @@
 package app.kehre.core.kit;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 import app.kehre.core.dose.Reading;
 
-/** Loads as an instructor writes them: "2 light weights", "1 long band", "none". */
+/**
+ * Loads as an instructor writes them: "2 light weights", "1 7.5 kg weight in the left hand", "looped band
+ * at the thigh", "step on 2 risers + 2 light weights", "none".
+ */
 public final class LoadNotation {
 
     private static final String EXAMPLES = "write it like 2 light weights, 1 heavy weight, long band or none";
+    private static final Pattern PIECE = Pattern
+            .compile("(?:(\\d{1,3}) (?!kg))?(?:(\\d{1,3}(?:\\.[05])?) kg ?|"
+                    + "(light|heavy)(?: |$))?(.*?)(?: on (\\d) risers?)?( (?:at|in) the [a-z ]+)?");
 
     private LoadNotation() {}
 
     /** Prints a load in the notation that {@link #parse} reads; nothing carried is "none". */
     public static String print(Load load) {
-        return switch (load) {
-            case Load.None() -> "none";
-            case Load.Carried(Equipment kit, Load.Size size, int howMany) -> {
-                String sized = size == Load.Size.UNSIZED ? "" : size.word() + " ";
-                yield howMany + " " + sized + kit.noun(howMany);
-            }
-        };
+        return load.isNone()
+                ? "none"
+                : load.pieces().stream().map(LoadNotation::print).collect(Collectors.joining(" + "));
+    }
+
+    private static String print(Load.Piece piece) {
+        String sized = piece.size().words().isEmpty() ? "" : piece.size().words() + " ";
+        String risers = piece.risers() == 0
+                ? ""
+                : " on %d riser%s".formatted(piece.risers(), piece.risers() == 1 ? "" : "s");
+        String where = piece.where() == Load.Where.USUAL ? "" : " " + piece.where().words();
+        return piece.howMany() + " " + sized + piece.kit().noun(piece.howMany()) + risers + where;
     }
 
     /** Reads a load; an empty text is no load, and a size alone means hand weights. */
     public static Reading<Load> parse(String text) {
-        String plain = text.strip().toLowerCase(Locale.ROOT);
+        String plain = text.strip().toLowerCase(Locale.ROOT).replaceAll("\\s+", " ");
         if (plain.isEmpty() || plain.equals("none")) {
             return Reading.of(Load.NONE);
         }
-        List<String> words = new ArrayList<>(List.of(plain.split("\\s+")));
-        int howMany = words.getFirst().matches("\\d{1,3}") ? Integer.parseInt(words.removeFirst()) : 1;
-        Load.Size size = takeSize(words);
-        boolean sizeAlone = words.isEmpty() && size != Load.Size.UNSIZED;
-        Optional<Equipment> kit = sizeAlone
-                ? Optional.of(Equipment.WEIGHT)
-                : Equipment.find(String.join(" ", words));
-        if (kit.isEmpty()) {
-            return Reading.refused("\"%s\" is not a load: %s.".formatted(text.strip(), EXAMPLES));
+        try {
+            List<Load.Piece> pieces = new ArrayList<>();
+            for (String each : plain.split(" ?\\+ ?", -1)) {
+                pieces.add(piece(each).orElseThrow(() -> new IllegalArgumentException(
+                        "\"%s\" is not a load: %s.".formatted(text.strip(), EXAMPLES))));
+            }
+            return Reading.of(new Load(pieces));
+        } catch (IllegalArgumentException refusal) {
+            return Reading.refused(String.valueOf(refusal.getMessage()));
         }
-        if (howMany < 1 || howMany > Load.Carried.MOST) {
-            return Reading.refused(
-                    "A load is 1 to %d pieces a person, not %d.".formatted(Load.Carried.MOST, howMany));
-        }
-        return Reading.of(new Load.Carried(kit.get(), size, howMany));
     }
 
-    private static Load.Size takeSize(List<String> words) {
-        Load.Size found = Arrays.stream(Load.Size.values())
-                .filter(size -> !words.isEmpty() && size.word().equals(words.getFirst())).findFirst()
-                .orElse(Load.Size.UNSIZED);
-        if (found != Load.Size.UNSIZED) {
-            words.removeFirst();
+    private static Optional<Load.Piece> piece(String text) {
+        Matcher parts = PIECE.matcher(text);
+        if (!parts.matches()) {
+            return Optional.empty();
         }
-        return found;
+        int howMany = parts.group(1) == null ? 1 : Integer.parseInt(parts.group(1));
+        Load.Size size = size(parts);
+        String name = parts.group(4).strip();
+        boolean sizeAlone = name.isEmpty() && !size.equals(Load.Size.UNSIZED);
+        Optional<Equipment> kit = sizeAlone ? Optional.of(Equipment.WEIGHT) : Equipment.find(name);
+        int risers = parts.group(5) == null ? 0 : Integer.parseInt(parts.group(5));
+        Optional<Load.Where> where = where(parts.group(6) == null ? "" : parts.group(6).strip());
+        return kit.flatMap(found -> where
+                .map(place -> new Load.Piece(found, size, howMany, place, risers)));
+    }
+
+    private static Load.Size size(Matcher parts) {
+        if (parts.group(2) != null) {
+            return new Load.Size.Kilos((int) Math.round(Double.parseDouble(parts.group(2)) * 2));
+        }
+        return new Load.Size.Word(parts.group(3) == null ? "" : parts.group(3));
+    }
+
+    private static Optional<Load.Where> where(String words) {
+        for (Load.Where where : Load.Where.values()) {
+            if (where.words().equals(words)) {
+                return Optional.of(where);
+            }
+        }
+        return Optional.empty();
     }
 }

@@ -20,9 +20,10 @@ import app.kehre.core.kit.KitPlace;
  * @param slot the length on the timetable, whole minutes from 5 to 180; its end is hard
  * @param people how many come, 1 to 200
  * @param places where kit lies, for the kinds that lie elsewhere than usual
+ * @param older whether it is an older group, which takes longer down to the floor and up
  */
 public record Brief(String title, LocalDate date, LocalTime start, Duration slot, int people,
-        Map<Equipment, KitPlace> places) {
+        Map<Equipment, KitPlace> places, boolean older) {
 
     /** The longest title, in characters. */
     public static final int LONGEST_TITLE = 120;
@@ -48,6 +49,17 @@ public record Brief(String title, LocalDate date, LocalTime start, Duration slot
         places = Map.copyOf(places);
     }
 
+    /** Returns a brief for a group that is not an older one. */
+    public Brief(String title, LocalDate date, LocalTime start, Duration slot, int people,
+            Map<Equipment, KitPlace> places) {
+        this(title, date, start, slot, people, places, false);
+    }
+
+    /** Returns the brief for an older group, or not. */
+    public Brief withOlder(boolean other) {
+        return new Brief(title, date, start, slot, people, places, other);
+    }
+
     /** Returns where a kind of kit lies. */
     public KitPlace placeOf(Equipment kit) {
         return places.getOrDefault(kit, kit.usualPlace());
@@ -69,27 +81,27 @@ public record Brief(String title, LocalDate date, LocalTime start, Duration slot
 
     /** Returns the brief with another title. */
     public Brief withTitle(String other) {
-        return new Brief(other, date, start, slot, people, places);
+        return new Brief(other, date, start, slot, people, places, older);
     }
 
     /** Returns the brief with another day. */
     public Brief withDate(LocalDate other) {
-        return new Brief(title, other, start, slot, people, places);
+        return new Brief(title, other, start, slot, people, places, older);
     }
 
     /** Returns the brief with another time on the timetable. */
     public Brief withStart(LocalTime other) {
-        return new Brief(title, date, other, slot, people, places);
+        return new Brief(title, date, other, slot, people, places, older);
     }
 
     /** Returns the brief with another slot. */
     public Brief withSlot(Duration other) {
-        return new Brief(title, date, start, other, people, places);
+        return new Brief(title, date, start, other, people, places, older);
     }
 
     /** Returns the brief with another number of people. */
     public Brief withPeople(int other) {
-        return new Brief(title, date, start, slot, other, places);
+        return new Brief(title, date, start, slot, other, places, older);
     }
 
     /** Returns the brief with a kind of kit lying elsewhere. */
@@ -97,6 +109,6 @@ public record Brief(String title, LocalDate date, LocalTime start, Duration slot
         Map<Equipment, KitPlace> others = new EnumMap<>(Equipment.class);
         others.putAll(places);
         others.put(kit, place);
-        return new Brief(title, date, start, slot, people, others);
+        return new Brief(title, date, start, slot, people, others, older);
     }
 }

@@ -10,7 +10,8 @@ import java.util.function.Consumer;
 import java.util.stream.Stream;
 
 /**
- * A whole class, written down. Immutable: every method that changes something returns a new plan.
+ * A whole class, written down. Immutable: every method that changes something returns a new plan. How
+ * lines are moved about is in {@link Moves}.
  *
  * <pre>{@code
  * ClassPlan shorter = plan.with(item.withDose(Reps.of(12))).remove(waterId);
@@ -18,16 +19,22 @@ import java.util.stream.Stream;
  *
  * @param brief what was fixed first
  * @param segments the parts, in order
+ * @param times how long explaining and changing over take in this class
  */
-public record ClassPlan(Brief brief, List<Segment> segments) {
+public record ClassPlan(Brief brief, List<Segment> segments, ClassTimes times) {
     public ClassPlan {
         segments = List.copyOf(segments);
         Set<Integer> segmentIds = new HashSet<>();
         Set<Integer> entryIds = new HashSet<>();
         for (Segment segment : segments) {
             requireNew(segmentIds, segment.id(), "segment");
-            segment.entries().forEach(entry -> requireNew(entryIds, entry.id(), "entry"));
+            lines(segment).forEach(entry -> requireNew(entryIds, entry.id(), "entry"));
         }
+    }
+
+    /** Returns a plan with the usual times of its group. */
+    public ClassPlan(Brief brief, List<Segment> segments) {
+        this(brief, segments, ClassTimes.usual(brief.older()));
     }
 
     private static void requireNew(Set<Integer> seen, int id, String what) {
@@ -37,14 +44,45 @@ public record ClassPlan(Brief brief, List<Segment> segments) {
         }
     }
 
-    /** Returns all entries of all segments, in order. */
+    /** Returns the entries of all segments, in order; the items of a circuit are inside of it. */
     public Stream<Entry> entries() {
         return segments.stream().flatMap(segment -> segment.entries().stream());
     }
 
-    /** Finds an entry by its number. */
+    /** Returns all lines as they are written below each other: each circuit, then its items. */
+    public Stream<Entry> lines() {
+        return segments.stream().flatMap(ClassPlan::lines);
+    }
+
+    /** Returns the lines of a segment as they are written below each other. */
+    public static Stream<Entry> lines(Segment segment) {
+        return segment.entries().stream().flatMap(
+                entry -> entry instanceof Circuit circuit
+                        ? Stream.concat(Stream.of(entry), circuit.items().stream())
+                        : Stream.of(entry));
+    }
+
+    /** Returns all items, those of circuits included. */
+    public Stream<Item> items() {
+        return lines().filter(Item.class::isInstance).map(Item.class::cast);
+    }
+
+    /** Finds a line by its number. */
     public Optional<Entry> find(int entryId) {
-        return entries().filter(entry -> entry.id() == entryId).findFirst();
+        return lines().filter(entry -> entry.id() == entryId).findFirst();
+    }
+
+    /** Returns the line of the number. @throws NoSuchElementException if there is none */
+    public Entry entry(int entryId) {
+        return find(entryId)
+                .orElseThrow(() -> new NoSuchElementException("The plan has no entry " + entryId + "."));
+    }
+
+    /** Finds the circuit that an item is in. */
+    public Optional<Circuit> circuitOf(int itemId) {
+        return entries().filter(Circuit.class::isInstance).map(Circuit.class::cast)
+                .filter(circuit -> circuit.items().stream().anyMatch(item -> item.id() == itemId))
+                .findFirst();
     }
 
     /** Finds a segment by its number. */
@@ -58,14 +96,15 @@ public record ClassPlan(Brief brief, List<Segment> segments) {
                 .orElseThrow(() -> new NoSuchElementException("The plan has no segment " + segmentId + "."));
     }
 
-    /** Finds the segment that an entry is in. */
+    /** Finds the segment that a line is in. */
     public Optional<Segment> segmentOf(int entryId) {
-        return segments.stream().filter(segment -> indexIn(segment, entryId) >= 0).findFirst();
+        return segments.stream()
+                .filter(segment -> lines(segment).anyMatch(entry -> entry.id() == entryId)).findFirst();
     }
 
     /** Returns the number for the next new entry. */
     public int nextEntryId() {
-        return entries().mapToInt(Entry::id).max().orElse(0) + 1;
+        return lines().mapToInt(Entry::id).max().orElse(0) + 1;
     }
 
     /** Returns the number for the next new segment. */
@@ -73,22 +112,33 @@ public record ClassPlan(Brief brief, List<Segment> segments) {
         return segments.stream().mapToInt(Segment::id).max().orElse(0) + 1;
     }
 
-    /** Returns the plan with another brief. */
+    /** Returns the plan with another brief; the usual times follow the group. */
     public ClassPlan with(Brief other) {
-        return new ClassPlan(other, segments);
+        boolean usual = times.equals(ClassTimes.usual(brief.older()));
+        return new ClassPlan(other, segments, usual ? ClassTimes.usual(other.older()) : times);
+    }
+
+    /** Returns the plan with other times. */
+    public ClassPlan with(ClassTimes other) {
+        return new ClassPlan(brief, segments, other);
+    }
+
+    /** Returns the plan with other segments. */
+    ClassPlan withSegments(List<Segment> others) {
+        return new ClassPlan(brief, others, times);
     }
 
     /** Returns the plan with the segment of the same number replaced. */
     public ClassPlan with(Segment changed) {
         segment(changed.id());
-        return new ClassPlan(brief,
+        return withSegments(
                 segments.stream().map(segment -> segment.id() == changed.id() ? changed : segment).toList());
     }
 
-    /** Returns the plan with the entry of the same number replaced. */
+    /** Returns the plan with the line of the same number replaced. */
     public ClassPlan with(Entry changed) {
-        return inSegmentOf(changed.id(),
-                entries -> entries.replaceAll(entry -> entry.id() == changed.id() ? changed : entry));
+        return beside(changed.id(), entries -> entries
+                .replaceAll(entry -> entry.id() == changed.id() ? changed : entry));
     }
 
     /**
@@ -97,77 +147,37 @@ public record ClassPlan(Brief brief, List<Segment> segments) {
      * @param at the place in the segment, 0 to its number of entries; more means at the end
      */
     public ClassPlan add(int segmentId, int at, Entry entry) {
-        Segment segment = segment(segmentId);
-        return with(changed(segment, entries -> entries.add(Math.min(at, entries.size()), entry)));
+        return with(changed(segment(segmentId),
+                entries -> entries.add(Math.clamp(at, 0, entries.size()), entry)));
     }
 
-    /** Returns the plan without the entry. */
+    /** Returns the plan with an item added to a circuit, at a place or at its end. */
+    public ClassPlan addInto(int circuitId, int at, Item item) {
+        if (!(entry(circuitId) instanceof Circuit circuit)) {
+            throw new NoSuchElementException("Entry " + circuitId + " is no circuit.");
+        }
+        List<Item> items = new ArrayList<>(circuit.items());
+        items.add(Math.clamp(at, 0, items.size()), item);
+        return with(circuit.withItems(items));
+    }
+
+    /** Returns the plan without the line; a circuit that is left without items goes with its last one. */
     public ClassPlan remove(int entryId) {
-        return inSegmentOf(entryId, entries -> entries.removeIf(entry -> entry.id() == entryId));
-    }
-
-    /** Returns the plan with the entry moved to a place in a segment, the place counted without it. */
-    public ClassPlan move(int entryId, int segmentId, int at) {
-        Entry entry = entry(entryId);
-        return remove(entryId).add(segmentId, at, entry);
-    }
-
-    /** Returns the plan with a copy of the entry after it. */
-    public ClassPlan duplicate(int entryId) {
-        Entry entry = entry(entryId);
-        return inSegmentOf(entryId,
-                entries -> entries.add(entries.indexOf(entry) + 1, entry.withId(nextEntryId())));
-    }
-
-    /** Returns the plan with a segment added at a place, 0 to the number of segments. */
-    public ClassPlan addSegment(int at, Segment segment) {
-        List<Segment> others = new ArrayList<>(segments);
-        others.add(at, segment);
-        return new ClassPlan(brief, others);
-    }
-
-    /** Returns the plan without the segment and all that is in it. */
-    public ClassPlan removeSegment(int segmentId) {
-        segment(segmentId);
-        return new ClassPlan(brief, segments.stream().filter(segment -> segment.id() != segmentId).toList());
-    }
-
-    /** Returns the plan with the segment moved by so many places, as far as there are places. */
-    public ClassPlan moveSegment(int segmentId, int by) {
-        Segment segment = segment(segmentId);
-        List<Segment> others = new ArrayList<>(segments);
-        int from = others.indexOf(segment);
-        others.remove(from);
-        others.add(Math.clamp((long) from + by, 0, others.size()), segment);
-        return new ClassPlan(brief, others);
-    }
-
-    /**
-     * Returns the plan with the entry moved one place up or down, into the next segment at a segment's
-     * end; the same plan where there is no further place.
-     *
-     * @param by -1 for up, 1 for down
-     */
-    public ClassPlan nudge(int entryId, int by) {
-        Segment from = segmentOf(entryId).orElseThrow();
-        int at = indexIn(from, entryId) + by;
-        if (at >= 0 && at < from.entries().size()) {
-            return move(entryId, from.id(), at);
+        Optional<Circuit> circuit = circuitOf(entryId);
+        if (circuit.isPresent() && circuit.get().items().size() == 1) {
+            return remove(circuit.get().id());
         }
-        int next = segments.indexOf(from) + by;
-        if (next < 0 || next >= segments.size()) {
-            return this;
+        return beside(entryId, entries -> entries.removeIf(entry -> entry.id() == entryId));
+    }
+
+    /** Changes the list that a line is in: its segment's entries, or its circuit's items. */
+    ClassPlan beside(int entryId, Consumer<List<Entry>> change) {
+        Optional<Circuit> circuit = circuitOf(entryId);
+        if (circuit.isPresent()) {
+            List<Entry> items = new ArrayList<>(circuit.get().items());
+            change.accept(items);
+            return with(circuit.get().withItems(items.stream().map(Item.class::cast).toList()));
         }
-        Segment to = segments.get(next);
-        return move(entryId, to.id(), by > 0 ? 0 : to.entries().size());
-    }
-
-    private Entry entry(int entryId) {
-        return find(entryId)
-                .orElseThrow(() -> new NoSuchElementException("The plan has no entry " + entryId + "."));
-    }
-
-    private ClassPlan inSegmentOf(int entryId, Consumer<List<Entry>> change) {
         Segment segment = segmentOf(entryId)
                 .orElseThrow(() -> new NoSuchElementException("The plan has no entry " + entryId + "."));
         return with(changed(segment, change));
@@ -177,14 +187,5 @@ public record ClassPlan(Brief brief, List<Segment> segments) {
         List<Entry> entries = new ArrayList<>(segment.entries());
         change.accept(entries);
         return segment.withEntries(entries);
-    }
-
-    private static int indexIn(Segment segment, int entryId) {
-        for (int i = 0; i < segment.entries().size(); i++) {
-            if (segment.entries().get(i).id() == entryId) {
-                return i;
-            }
-        }
-        return -1;
     }
 }

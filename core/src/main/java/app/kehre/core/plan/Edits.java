@@ -3,6 +3,7 @@ package app.kehre.core.plan;
 import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 import app.kehre.core.exercise.Exercise;
@@ -48,11 +49,16 @@ public final class Edits {
             }
         }
 
-        /** The same pause under another name. */
-        record Renamed(Pause pause, String name) implements Addable {
+        /** The same pause, circuit or screen under another name. */
+        record Renamed(Entry renamed, String name) implements Addable {
             @Override
             public Entry entry(int id) {
-                return pause.withName(name).withId(id);
+                return switch (renamed) {
+                    case Pause pause -> pause.withName(name).withId(id);
+                    case Circuit circuit -> circuit.withName(name).withId(id);
+                    case Screen screen -> screen.withName(name).withId(id);
+                    case Item item -> item.withId(id);
+                };
             }
 
             @Override
@@ -93,18 +99,34 @@ public final class Edits {
     }
 
     /**
-     * Returns what can stand in a line instead of its entry: for a pause first the typed words as its name,
+     * Returns what can stand in a line instead of its entry: for all but exercises first the typed words as its name,
      * then all that can be added.
      */
     public static List<Addable> replacements(Library library, String typed, Entry entry, Role role) {
-        Stream<Addable> renamed = entry instanceof Pause pause && !typed.isBlank()
-                ? Stream.of(new Addable.Renamed(pause, typed.strip()))
+        boolean named = !(entry instanceof Item);
+        Stream<Addable> renamed = named && !typed.isBlank()
+                ? Stream.of(new Addable.Renamed(entry, typed.strip()))
                 : Stream.empty();
-        return Stream.concat(renamed, addables(library, typed, role).stream()).toList();
+        Stream<Addable> others = entry instanceof Circuit || entry instanceof Screen
+                ? Stream.empty()
+                : addables(library, typed, role).stream();
+        return Stream.concat(renamed, others).toList();
     }
 
-    /** Returns the plan with something added after an entry, or at the end of the segment when it is not in it. */
+    /**
+     * Returns the plan with something added after an entry, in its circuit if it is an exercise, or at the
+     * end of the segment when the entry is not in it.
+     */
     public static ClassPlan add(ClassPlan plan, int segmentId, int afterEntry, Addable addable) {
+        Optional<Circuit> circuit = plan.circuitOf(afterEntry);
+        if (circuit.isPresent()) {
+            Entry entry = addable.entry(plan.nextEntryId());
+            if (entry instanceof Item item) {
+                int at = Moves.indexOf(circuit.get().items(), afterEntry);
+                return plan.addInto(circuit.get().id(), at + 1, item);
+            }
+            return add(plan, segmentId, circuit.get().id(), addable);
+        }
         List<Integer> ids = plan.segment(segmentId).entries().stream().map(Entry::id).toList();
         int after = ids.indexOf(afterEntry);
         int at = after < 0 ? ids.size() : after + 1;
@@ -113,8 +135,9 @@ public final class Edits {
 
     /** Returns the plan with an entry's exercise replaced; the new one comes with its usual dose and load. */
     public static ClassPlan replace(ClassPlan plan, int entryId, Addable addable) {
-        return plan.find(entryId).map(entry -> plan.with(addable.entry(entryId).withNote(entry.note())))
-                .orElse(plan);
+        return plan.find(entryId).map(entry -> addable.entry(entryId).withNote(entry.note()))
+                .filter(changed -> changed instanceof Item || plan.circuitOf(entryId).isEmpty())
+                .map(plan::with).orElse(plan);
     }
 
     /** Returns the plan with a new, empty segment after another, or at the end when there is no such. */
@@ -123,6 +146,6 @@ public final class Edits {
         int after = ids.indexOf(afterSegment);
         Segment segment = new Segment(plan.nextSegmentId(), Skeleton.name(role), role, Duration.ZERO,
                 Skeleton.bpm(role), List.of());
-        return plan.addSegment(after < 0 ? ids.size() : after + 1, segment);
+        return Moves.addSegment(plan, after < 0 ? ids.size() : after + 1, segment);
     }
 }

@@ -1,16 +1,19 @@
 package app.kehre.core.plan;
 
 import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 
 import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.dose.Reading;
-import app.kehre.core.kit.Load;
 import app.kehre.core.kit.LoadNotation;
 
 /** A line of a plan as the texts that are edited in place. */
 public final class EntryText {
+
+    private static final String NOT_BEFORE = "not before ";
 
     private EntryText() {}
 
@@ -18,15 +21,19 @@ public final class EntryText {
     public static String dose(Entry entry) {
         return switch (entry) {
             case Item item -> DoseNotation.print(item.dose());
-            case Pause pause -> Lengths.notation(pause.length());
+            case Pause pause -> Lengths.notation(pause.length())
+                    + pause.notBefore().map(at -> ", not before " + Lengths.clock(at)).orElse("")
+                    + (pause.moving() ? ", keep moving" : "");
+            case Circuit circuit -> CircuitNotation.print(circuit);
+            case Screen screen -> DoseNotation.print(screen.dose());
         };
     }
 
     /** Returns the load; empty for none. */
     public static String load(Entry entry) {
         return switch (entry) {
-            case Item item -> item.load().equals(Load.NONE) ? "" : LoadNotation.print(item.load());
-            case Pause _ -> "";
+            case Item item -> item.load().isNone() ? "" : LoadNotation.print(item.load());
+            case Pause _,Circuit _,Screen _ -> "";
         };
     }
 
@@ -34,11 +41,9 @@ public final class EntryText {
     public static Reading<Entry> withDose(Entry entry, String text) {
         return switch (entry) {
             case Item item -> DoseNotation.parse(text).map(item::withDose);
-            case Pause pause -> {
-                Reading<Duration> length = Lengths.parse(text);
-                Optional<String> problem = length.value().flatMap(Pause.LENGTH::problem);
-                yield problem.map(Reading::<Entry>refused).orElseGet(() -> length.map(pause::withLength));
-            }
+            case Pause pause -> withLength(pause, text);
+            case Circuit circuit -> CircuitNotation.parse(circuit, text).map(each -> each);
+            case Screen screen -> DoseNotation.parse(text).map(screen::withDose);
         };
     }
 
@@ -47,7 +52,30 @@ public final class EntryText {
         return switch (entry) {
             case Item item -> LoadNotation.parse(text).map(item::withLoad);
             case Pause _ -> text.isBlank() ? Reading.of(entry) : Reading.refused("A pause has no load.");
+            case Circuit _ -> text.isBlank()
+                    ? Reading.of(entry)
+                    : Reading.refused("Give the load to the exercises of the circuit.");
+            case Screen _ -> text.isBlank() ? Reading.of(entry) : Reading.refused("A screen has no load.");
         };
+    }
+
+    /** Reads "40 s", "40 s, not before 30:00", "40 s, keep moving". */
+    private static Reading<Entry> withLength(Pause pause, String text) {
+        List<String> clauses = new ArrayList<>(List.of(text.strip().split("\\s*,\\s*", -1)));
+        Reading<Duration> length = Lengths.parse(clauses.removeFirst());
+        boolean moving = clauses.remove("keep moving");
+        Optional<String> late = clauses.isEmpty() ? Optional.empty() : Optional.of(clauses.removeFirst());
+        Reading<Duration> at = late.map(each -> each.startsWith(NOT_BEFORE)
+                ? Lengths.parse(each.substring(NOT_BEFORE.length()))
+                : Reading.<Duration>refused("\"%s\" does not fit: write it like 40 s, not before 30:00,"
+                        .formatted(each) + " keep moving."))
+                .orElse(Reading.of(Duration.ZERO));
+        Optional<String> problem = length.value().flatMap(Pause.LENGTH::problem)
+                .or(() -> Optional.of(at.problem()).filter(each -> !each.isEmpty()))
+                .or(() -> at.value().flatMap(Pause.NOT_BEFORE::problem));
+        return problem.map(Reading::<Entry>refused).orElseGet(() -> length.map(
+                found -> pause.withLength(found).withMoving(moving).withNotBefore(
+                        late.isEmpty() ? Optional.empty() : at.value())));
     }
 
     /** Returns the entry with the note. */

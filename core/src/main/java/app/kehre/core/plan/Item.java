@@ -1,7 +1,9 @@
 package app.kehre.core.plan;
 
 import java.util.EnumSet;
+import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 
 import app.kehre.core.dose.Dose;
 import app.kehre.core.exercise.Exercise;
@@ -16,10 +18,22 @@ import app.kehre.core.kit.Load;
  * @param dose how much
  * @param load with what
  * @param note the instructor's own words: a tip, an encouragement; at most {@value Notes#LONGEST} characters
+ * @param manner how it is taught
+ * @param rounds what is different in which round of its circuit, from 1; empty outside of circuits
  */
-public record Item(int id, Exercise exercise, Dose dose, Load load, String note) implements Entry {
+public record Item(int id, Exercise exercise, Dose dose, Load load, String note, Manner manner,
+        Map<Integer, RoundChange> rounds) implements Entry {
     public Item {
         Notes.check(note);
+        Map<Integer, RoundChange> changes = new TreeMap<>(rounds);
+        changes.values().removeIf(RoundChange::isNone);
+        changes.keySet().forEach(round -> Circuit.ROUNDS.check(round));
+        rounds = Map.copyOf(changes);
+    }
+
+    /** Returns an item that is taught in the usual way. */
+    public Item(int id, Exercise exercise, Dose dose, Load load, String note) {
+        this(id, exercise, dose, load, note, Manner.USUAL, Map.of());
     }
 
     /** Returns a new item of the exercise with its usual dose and load. */
@@ -36,34 +50,66 @@ public record Item(int id, Exercise exercise, Dose dose, Load load, String note)
     public Set<Equipment> kit() {
         EnumSet<Equipment> kit = EnumSet.noneOf(Equipment.class);
         kit.addAll(exercise.equipment());
-        if (load instanceof Load.Carried carried) {
-            kit.add(carried.kit());
-        }
+        load.pieces().forEach(piece -> kit.add(piece.kit()));
         return kit;
+    }
+
+    /** Returns the item as it is in a round of its circuit, from 1. */
+    public Item inRound(int round) {
+        RoundChange change = rounds.get(round);
+        return change == null ? this : change.in(this);
+    }
+
+    /** Returns whether it is left out in a round of its circuit, from 1. */
+    public boolean outIn(int round) {
+        RoundChange change = rounds.get(round);
+        return change != null && change.out();
+    }
+
+    /** Returns what is different in a round. */
+    public RoundChange change(int round) {
+        return rounds.getOrDefault(round, RoundChange.NONE);
     }
 
     /** Returns the item with another exercise; dose, load and note stay. */
     public Item withExercise(Exercise other) {
-        return new Item(id, other, dose, load, note);
+        return new Item(id, other, dose, load, note, manner, rounds);
     }
 
     /** Returns the item with another dose. */
     public Item withDose(Dose other) {
-        return new Item(id, exercise, other, load, note);
+        return new Item(id, exercise, other, load, note, manner, rounds);
     }
 
     /** Returns the item with another load. */
     public Item withLoad(Load other) {
-        return new Item(id, exercise, dose, other, note);
+        return new Item(id, exercise, dose, other, note, manner, rounds);
+    }
+
+    /** Returns the item taught in another manner. */
+    public Item withManner(Manner other) {
+        return new Item(id, exercise, dose, load, note, other, rounds);
+    }
+
+    /** Returns the item with another change in a round. */
+    public Item withChange(int round, RoundChange change) {
+        Map<Integer, RoundChange> others = new TreeMap<>(rounds);
+        others.put(round, change);
+        return new Item(id, exercise, dose, load, note, manner, others);
+    }
+
+    /** Returns the item without changes by the round, as it is outside of a circuit. */
+    public Item withoutRounds() {
+        return new Item(id, exercise, dose, load, note, manner, Map.of());
     }
 
     @Override
     public Item withId(int other) {
-        return new Item(other, exercise, dose, load, note);
+        return new Item(other, exercise, dose, load, note, manner, rounds);
     }
 
     @Override
     public Item withNote(String other) {
-        return new Item(id, exercise, dose, load, other);
+        return new Item(id, exercise, dose, load, other, manner, rounds);
     }
 }

@@ -25,11 +25,11 @@ public record KitNeed(Equipment kit, Load.Size size, int perPerson, int inAll, K
 
     /** Returns the needs of a class, by kind, then size. */
     public static List<KitNeed> of(ClassPlan plan) {
-        Map<Piece, Integer> most = new TreeMap<>(Comparator.comparing(Piece::kit).thenComparing(Piece::size));
-        plan.entries().forEach(entry -> {
-            if (entry instanceof Item item) {
-                count(item, most);
-            }
+        Map<Piece, Integer> most = new TreeMap<>(Comparator.comparing(Piece::kit)
+                .thenComparing(piece -> piece.size().words(), Comparator.reverseOrder()));
+        plan.items().forEach(item -> {
+            count(item, most);
+            item.rounds().keySet().forEach(round -> count(item.inRound(round), most));
         });
         List<KitNeed> needs = new ArrayList<>();
         most.forEach((piece, perPerson) -> needs.add(need(piece, perPerson, plan.brief())));
@@ -39,17 +39,15 @@ public record KitNeed(Equipment kit, Load.Size size, int perPerson, int inAll, K
     /** Returns the need in words: "light weights: 2 each, 36 in all". */
     public String words() {
         String noun = kit.noun(2);
-        String sized = size == Load.Size.UNSIZED ? noun : size.word() + " " + noun;
+        String sized = size.words().isEmpty() ? noun : size.words() + " " + noun;
         return perPerson == 0 ? sized : "%s: %d each, %d in all".formatted(sized, perPerson, inAll);
     }
 
     private static void count(Item item, Map<Piece, Integer> most) {
-        Load.Carried carried = item.load() instanceof Load.Carried load ? load : null;
-        if (carried != null) {
-            most.merge(new Piece(carried.kit(), carried.size()), carried.howMany(), Math::max);
-        }
+        item.load().pieces().stream().filter(piece -> piece.kit().usualPlace() != KitPlace.WORN).forEach(
+                piece -> most.merge(new Piece(piece.kit(), piece.size()), piece.howMany(), Math::max));
         for (Equipment kit : item.exercise().equipment()) {
-            if (carried == null || carried.kit() != kit) {
+            if (item.load().find(kit).isEmpty()) {
                 most.merge(new Piece(kit, Load.Size.UNSIZED), 1, Math::max);
             }
         }

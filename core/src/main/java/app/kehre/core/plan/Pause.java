@@ -1,6 +1,7 @@
 package app.kehre.core.plan;
 
 import java.time.Duration;
+import java.util.Optional;
 
 import app.kehre.core.dose.Range;
 import app.kehre.core.exercise.Named;
@@ -12,10 +13,16 @@ import app.kehre.core.exercise.Named;
  * @param kind what it is for
  * @param name what it is called, such as "Welcome"
  * @param length 1 to 1200 s
+ * @param moving whether people keep moving on the spot
+ * @param notBefore the time of the class before which it does not begin, whole seconds up to 3 h: those who
+ *     come early hold their pattern until then
  * @param note the instructor's own words; at most {@value Notes#LONGEST} characters
  */
-public record Pause(int id, Kind kind, String name, Duration length, String note) implements Entry {
+public record Pause(int id, Kind kind, String name, Duration length, boolean moving,
+        Optional<Duration> notBefore, String note) implements Entry {
 
+    /** The time of the class before which a pause does not begin. */
+    public static final Range NOT_BEFORE = Range.ofSeconds("the time of a pause", 0, 10_800);
     /** How long a pause may be: a guard against slips of the pen (Kehre's estimate). */
     public static final Range LENGTH = Range.ofSeconds("a pause", 1, 1200);
 
@@ -24,6 +31,7 @@ public record Pause(int id, Kind kind, String name, Duration length, String note
             throw new IllegalArgumentException("A pause must have a name.");
         }
         LENGTH.check(length);
+        notBefore.ifPresent(NOT_BEFORE::check);
         Notes.check(note);
     }
 
@@ -66,26 +74,36 @@ public record Pause(int id, Kind kind, String name, Duration length, String note
 
     /** Returns a new pause of the kind with its usual name and length. */
     public static Pause of(int id, Kind kind) {
-        return new Pause(id, kind, kind.usualName(), kind.usualLength(), "");
+        return new Pause(id, kind, kind.usualName(), kind.usualLength(), false, Optional.empty(), "");
     }
 
     /** Returns the pause with another length. */
     public Pause withLength(Duration other) {
-        return new Pause(id, kind, name, other, note);
+        return new Pause(id, kind, name, other, moving, notBefore, note);
     }
 
     /** Returns the pause with another name. */
     public Pause withName(String other) {
-        return new Pause(id, kind, other, length, note);
+        return new Pause(id, kind, other, length, moving, notBefore, note);
+    }
+
+    /** Returns the pause with people moving or resting. */
+    public Pause withMoving(boolean other) {
+        return new Pause(id, kind, name, length, other, notBefore, note);
+    }
+
+    /** Returns the pause with another earliest time. */
+    public Pause withNotBefore(Optional<Duration> other) {
+        return new Pause(id, kind, name, length, moving, other, note);
     }
 
     @Override
     public Pause withId(int other) {
-        return new Pause(other, kind, name, length, note);
+        return new Pause(other, kind, name, length, moving, notBefore, note);
     }
 
     @Override
     public Pause withNote(String other) {
-        return new Pause(id, kind, name, length, other);
+        return new Pause(id, kind, name, length, moving, notBefore, other);
     }
 }

@@ -16,8 +16,11 @@ import app.kehre.core.exercise.Role;
  * @param target how long it is meant to be, 0 to 180 min; 0 is no target
  * @param bpm the tempo of its music
  * @param entries its lines, in order
+ * @param standsAlone whether it belongs to a shorter cut of the class
+ * @param leftOut whether the class is cut so that it is not taught now; nothing of it is lost
  */
-public record Segment(int id, String name, Role role, Duration target, Bpm bpm, List<Entry> entries) {
+public record Segment(int id, String name, Role role, Duration target, Bpm bpm, List<Entry> entries,
+        boolean standsAlone, boolean leftOut) {
 
     /** The longest name, in characters. */
     public static final int LONGEST_NAME = 80;
@@ -34,28 +37,43 @@ public record Segment(int id, String name, Role role, Duration target, Bpm bpm, 
         entries = List.copyOf(entries);
     }
 
+    /** Returns a segment that is part of the whole class only. */
+    public Segment(int id, String name, Role role, Duration target, Bpm bpm, List<Entry> entries) {
+        this(id, name, role, target, bpm, entries, false, false);
+    }
+
+    /** Returns the segment as part of a shorter cut, or not. */
+    public Segment withStandsAlone(boolean other) {
+        return new Segment(id, name, role, target, bpm, entries, other, leftOut);
+    }
+
+    /** Returns the segment left out of the class, or taken in again. */
+    public Segment withLeftOut(boolean other) {
+        return new Segment(id, name, role, target, bpm, entries, standsAlone, other);
+    }
+
     /** Returns the segment with other lines. */
     public Segment withEntries(List<Entry> other) {
-        return new Segment(id, name, role, target, bpm, other);
+        return new Segment(id, name, role, target, bpm, other, standsAlone, leftOut);
     }
 
     /** Returns the segment under another name. */
     public Segment withName(String other) {
-        return new Segment(id, other, role, target, bpm, entries);
+        return new Segment(id, other, role, target, bpm, entries, standsAlone, leftOut);
     }
 
     /** Returns the segment for another role. */
     public Segment withRole(Role other) {
-        return new Segment(id, name, other, target, bpm, entries);
+        return new Segment(id, name, other, target, bpm, entries, standsAlone, leftOut);
     }
 
     /** Returns the segment with another target length. */
     public Segment withTarget(Duration other) {
-        return new Segment(id, name, role, other, bpm, entries);
+        return new Segment(id, name, role, other, bpm, entries, standsAlone, leftOut);
     }
 
     /** Returns the segment at another tempo. */
     public Segment withBpm(Bpm other) {
-        return new Segment(id, name, role, target, other, entries);
+        return new Segment(id, name, role, target, other, entries, standsAlone, leftOut);
     }
 }

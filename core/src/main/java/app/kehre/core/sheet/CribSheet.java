@@ -4,19 +4,26 @@ import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Role;
-import app.kehre.core.kit.Load;
 import app.kehre.core.kit.LoadNotation;
 import app.kehre.core.plan.Brief;
+import app.kehre.core.plan.Circuit;
+import app.kehre.core.plan.CircuitNotation;
+import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.EntryText;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.KitNeed;
 import app.kehre.core.plan.Pause;
+import app.kehre.core.plan.RoundWords;
+import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.Timeline;
 
@@ -89,7 +96,8 @@ public record CribSheet(String title, String when, String length, List<Part> par
                 timeline.fit().words());
         List<KitNeed> needs = KitNeed.of(timeline.plan());
         return new CribSheet(brief.title(), when, length,
-                timeline.plan().segments().stream().filter(segment -> !segment.entries().isEmpty())
+                timeline.plan().segments().stream()
+                        .filter(segment -> !segment.entries().isEmpty() && !segment.leftOut())
                         .map(segment -> part(timeline, segment)).toList(),
                 needs.stream().map(CribSheet::kitLine).toList(), beforeStart(timeline, needs), STOP_SIGNS);
     }
@@ -102,21 +110,37 @@ public record CribSheet(String title, String when, String length, List<Part> par
                 : " \u00b7 %d BPM".formatted(segment.bpm().value());
         return new Part(segment.name(), segment.role(),
                 Lengths.clock(timeline.ofSegment(segment.id()).start()), length + target + tempo,
-                segment.entries().stream().map(entry -> line(timeline, entry)).toList());
+                ClassPlan.lines(segment).map(entry -> line(timeline, entry)).toList());
     }
 
     private static Line line(Timeline timeline, Entry entry) {
         String start = Lengths.clock(timeline.ofEntry(entry.id()).start());
-        String length = Lengths.clock(timeline.ofEntry(entry.id()).shown());
+        String length = Lengths.clock(timeline.lengthOf(entry));
         return switch (entry) {
-            case Pause pause ->
-                new Line(start, pause.name(), Lengths.notation(pause.length()), "", "", pause.note(),
-                        length);
-            case Item item -> new Line(start, item.name(), DoseNotation.print(item.dose()),
-                    item.load().equals(Load.NONE) ? "" : LoadNotation.print(item.load()),
-                    options(item.exercise()),
-                    item.note(), length);
+            case Pause pause -> new Line(start, pause.name(), EntryText.dose(pause), "", "", pause.note(),
+                    length);
+            case Circuit circuit -> new Line(start, circuit.name(), CircuitNotation.print(circuit), "", "",
+                    circuit.note(), length);
+            case Screen screen -> new Line(start, screen.name(), DoseNotation.print(screen.dose()), "",
+                    instead(screen, timeline.plan()),
+                    joined("not passed: " + screen.failed(), screen.note()), length);
+            case Item item -> new Line(start,
+                    timeline.plan().circuitOf(item.id()).isPresent() ? "\u2013 " + item.name() : item.name(),
+                    DoseNotation.print(item.dose()),
+                    item.load().isNone() ? "" : LoadNotation.print(item.load()), options(item.exercise()),
+                    joined(RoundWords.of(item.manner()), RoundWords.of(item), item.note()), length);
         };
+    }
+
+    private static String instead(Screen screen, ClassPlan plan) {
+        return screen.instead().entrySet().stream().sorted(Map.Entry.comparingByKey())
+                .flatMap(each -> plan.find(each.getKey())
+                        .map(entry -> "instead of %s: %s".formatted(entry.name(), each.getValue())).stream())
+                .collect(Collectors.joining(" \u00b7 "));
+    }
+
+    private static String joined(String... parts) {
+        return Stream.of(parts).filter(part -> !part.isBlank()).collect(Collectors.joining(" \u00b7 "));
     }
 
     private static String options(Exercise exercise) {
@@ -143,7 +167,8 @@ public record CribSheet(String title, String when, String length, List<Part> par
 
     private static String tempos(Timeline timeline) {
         return timeline.plan().segments().stream()
-                .filter(segment -> segment.role() != Role.TALK && segment.role() != Role.PAUSE)
+                .filter(segment -> segment.role() != Role.TALK && segment.role() != Role.PAUSE
+                        && !segment.leftOut())
                 .map(segment -> "%s %d".formatted(segment.name(), segment.bpm().value()))
                 .collect(Collectors.joining(", ")) + " BPM";
     }

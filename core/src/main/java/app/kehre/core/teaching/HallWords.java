@@ -5,21 +5,29 @@ import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 
+import app.kehre.core.dose.AsMany;
+import app.kehre.core.dose.CountPattern;
 import app.kehre.core.dose.Counts;
+import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.dose.Hold;
 import app.kehre.core.dose.Interval;
 import app.kehre.core.dose.Lengths;
+import app.kehre.core.dose.Open;
 import app.kehre.core.dose.Reps;
 import app.kehre.core.dose.Sides;
 import app.kehre.core.kit.KitPlace;
-import app.kehre.core.kit.Load;
 import app.kehre.core.kit.LoadNotation;
 import app.kehre.core.plan.Brief;
+import app.kehre.core.plan.Circuit;
+import app.kehre.core.plan.CircuitNotation;
+import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
+import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.Phase;
 import app.kehre.core.timeline.Span;
@@ -43,33 +51,54 @@ public final class HallWords {
     public static String dose(Entry entry) {
         return switch (entry) {
             case Pause pause -> Lengths.notation(pause.length());
+            case Circuit circuit -> CircuitNotation.print(circuit);
+            case Screen screen -> DoseNotation.print(screen.dose()) + DOT + "not passed: " + screen.failed();
             case Item item -> DoseNotation.print(item.dose())
-                    + (item.load().equals(Load.NONE) ? "" : DOT + LoadNotation.print(item.load()));
+                    + (item.load().isNone() ? "" : DOT + LoadNotation.print(item.load()))
+                    + (item.manner().layer().isEmpty() ? "" : DOT + item.manner().layer());
         };
     }
 
-    /** Returns what to know of the coming line: "2 x 12 reps · 2 light weights, by the wall · 1:20". */
+    /** Returns what to know of the coming line: "2 x 12 reps · 2 light weights, by the wall". */
     public static String next(Entry entry, Timeline timeline) {
-        String length = Lengths.clock(timeline.ofEntry(entry.id()).shown());
         return switch (entry) {
-            case Pause _ -> length;
-            case Item item -> dose(item) + fetch(item, timeline.plan().brief()) + DOT + length;
+            case Pause pause -> Lengths.clock(pause.length());
+            case Circuit circuit -> "rest " + Lengths.notation(circuit.rest());
+            case Screen screen -> DoseNotation.print(screen.dose());
+            case Item item -> dose(item) + fetch(item, timeline.plan().brief());
         };
     }
 
     private static String fetch(Item item, Brief brief) {
-        return item.load() instanceof Load.Carried carried
-                && brief.placeOf(carried.kit()) == KitPlace.BY_THE_WALL
+        return item.load().pieces().stream()
+                .anyMatch(piece -> brief.placeOf(piece.kit()) == KitPlace.BY_THE_WALL)
                         ? ", " + KitPlace.BY_THE_WALL.words()
                         : "";
     }
 
-    /** Returns where in the class the line stands: "Toning 1 · 3 of 6". */
+    /** Returns what those who did not pass a screen before do instead of a line; empty when there is none. */
+    public static String instead(Entry entry, ClassPlan plan) {
+        return plan.entries().filter(Screen.class::isInstance).map(Screen.class::cast)
+                .map(screen -> screen.instead().getOrDefault(entry.id(), "")).filter(each -> !each.isEmpty())
+                .findFirst().orElse("");
+    }
+
+    /** Returns where in the class the line stands: "Toning 1 · 3 of 6", "Toning 1 · Circuit · round 2 of 3". */
     public static String place(Moment moment, Timeline timeline) {
         return moment.entry().flatMap(entry -> timeline.plan().segmentOf(entry.id())
-                .map(segment -> "%s%s%d of %d".formatted(segment.name(), DOT, position(segment, entry),
-                        segment.entries().size())))
+                .map(segment -> segment.name() + DOT + position(segment, entry, moment, timeline.plan())))
                 .orElse(timeline.plan().brief().title());
+    }
+
+    private static String position(Segment segment, Entry entry, Moment moment, ClassPlan plan) {
+        Optional<Circuit> circuit = entry instanceof Circuit own
+                ? Optional.of(own)
+                : plan.circuitOf(entry.id());
+        int round = moment.span().map(Span::round).orElse(0);
+        return circuit.map(found -> "%s%sround %d of %d%s".formatted(found.name(), DOT, round, found.rounds(),
+                found.solo(round) ? ", by themselves" : ""))
+                .orElseGet(() -> "%d of %d".formatted(segment.entries().indexOf(plan.entry(entry.id())) + 1,
+                        segment.entries().size()));
     }
 
     /** Returns how the class stands: "class 23:04 · 34:16 left · ends 19:28, 1:20 to spare". */
@@ -94,69 +123,95 @@ public final class HallWords {
                 : Lengths.clock(moment.spare()) + " to spare";
     }
 
-    private static int position(Segment segment, Entry entry) {
-        return segment.entries().indexOf(entry) + 1;
-    }
-
     private static String now(Entry entry, Span span, Moment moment) {
-        return switch (entry) {
-            case Pause pause -> pause.kind() == Pause.Kind.TALK ? "everyone listens" : pause.kind().words();
-            case Item item -> item(item, span, moment);
+        return switch (span.phase()) {
+            case EXPLAIN -> "show it " + Lengths.countdown(moment.spanLeft());
+            case SET_UP, TRANSITION -> span.words() + " " + Lengths.countdown(moment.spanLeft());
+            case REST -> rest(entry, span, moment);
+            case SIDE_CHANGE -> "change to the " + span.side().word();
+            case TALK -> "everyone listens";
+            case PAUSE -> entry instanceof Pause pause
+                    ? pause.kind().words() + (span.words().isEmpty() ? "" : DOT + span.words())
+                    : "pause";
+            case WORK, HOLD -> work(entry, span, moment);
         };
     }
 
-    private static String item(Item item, Span span, Moment moment) {
+    private static String rest(Entry entry, Span span, Moment moment) {
+        int next = span.set() > 0 ? span.set() + 1 : span.round() + 1;
+        String rest = "rest " + Lengths.countdown(moment.spanLeft());
+        return switch (entry) {
+            case Circuit circuit -> rest + DOT + "then round %d of %d".formatted(next, circuit.rounds());
+            case Item item -> next <= passes(item.dose())
+                    ? rest + DOT + "then %s %d of %d".formatted(pass(item.dose()), next, passes(item.dose()))
+                    : rest;
+            case Pause _,Screen _ -> rest;
+        };
+    }
+
+    private static String work(Entry entry, Span span, Moment moment) {
+        Optional<Dose> dose = switch (entry) {
+            case Item item -> Optional.of(item.dose());
+            case Screen screen -> Optional.of(screen.dose());
+            case Pause _,Circuit _ -> Optional.empty();
+        };
         List<String> words = new ArrayList<>();
-        switch (span.phase()) {
-            case REST -> words.add("rest " + Lengths.countdown(moment.spanLeft()));
-            case SIDE_CHANGE -> words.add("change to the " + span.side().word());
-            case HOLD -> {
-                addSide(words, span);
-                words.add("hold " + Lengths.countdown(moment.spanLeft()));
-            }
-            case TALK, PAUSE -> addSide(words, span);
-            case WORK -> {
-                addSide(words, span);
-                if (item.dose() instanceof Interval) {
-                    words.add("work " + Lengths.countdown(moment.spanLeft()));
-                }
-            }
+        add(words, span.side().word());
+        dose.filter(HallWords::byClock)
+                .ifPresent(_ -> words.add("work " + Lengths.countdown(moment.spanLeft())));
+        dose.ifPresent(found -> addPass(words, found, span));
+        add(words, span.words());
+        if (span.phase() == Phase.HOLD) {
+            words.add(
+                    (span.words().startsWith("hold") ? "" : "hold ") + Lengths.countdown(moment.spanLeft()));
         }
-        addPass(words, item, span);
         int part = span.partAt(moment.place());
         if (part > 0) {
-            words.add(counted(item, span, part));
+            words.add(counted(span, part));
         }
-        boolean bare = words.isEmpty() || words.equals(List.of(span.side().word()));
-        if (bare) {
-            words.add(DoseNotation.print(item.dose().withSides(Sides.TOGETHER)));
-        }
-        return String.join(DOT, words);
+        return words.isEmpty() || words.equals(List.of(span.side().word()))
+                ? String.join(DOT, words) + dose
+                        .map(found -> DoseNotation.print(found.withSides(Sides.TOGETHER))).orElse("")
+                : String.join(DOT, words);
     }
 
-    private static void addSide(List<String> words, Span span) {
-        if (!span.side().word().isEmpty()) {
-            words.add(span.side().word());
+    private static boolean byClock(Dose dose) {
+        return dose instanceof Interval || dose instanceof AsMany || dose instanceof Open;
+    }
+
+    private static void add(List<String> words, String word) {
+        if (!word.isEmpty()) {
+            words.add(word);
         }
     }
 
-    private static void addPass(List<String> words, Item item, Span span) {
-        int passes = switch (item.dose()) {
+    private static void addPass(List<String> words, Dose dose, Span span) {
+        int pass = dose instanceof Interval && span.set() == 0 ? span.round() : span.set();
+        if (passes(dose) > 1 && pass > 0) {
+            words.add("%s %d of %d".formatted(pass(dose), pass, passes(dose)));
+        }
+    }
+
+    private static String pass(Dose dose) {
+        return switch (dose) {
+            case Interval _ -> "round";
+            case CountPattern _ -> "time";
+            case Reps _,Hold _,Counts _,AsMany _,Open _ -> "set";
+        };
+    }
+
+    private static int passes(Dose dose) {
+        return switch (dose) {
             case Reps reps -> reps.sets();
             case Hold hold -> hold.sets();
             case Interval interval -> interval.rounds();
-            case Counts _ -> 1;
+            case CountPattern pattern -> pattern.times();
+            case Counts _,AsMany _,Open _ -> 1;
         };
-        boolean resting = span.phase() == Phase.REST;
-        int shown = resting ? span.pass() + 1 : span.pass();
-        if (passes > 1 && span.pass() > 0 && shown <= passes) {
-            String word = item.dose() instanceof Interval ? "round" : "set";
-            words.add("%s%s %d of %d".formatted(resting ? "then " : "", word, shown, passes));
-        }
     }
 
-    private static String counted(Item item, Span span, int part) {
-        if (item.dose() instanceof Counts) {
+    private static String counted(Span span, int part) {
+        if (span.firstCount() >= 0 && span.set() == 0) {
             int eight = (part - 1) / Counts.EIGHT + 1;
             int eights = (span.parts() + Counts.EIGHT - 1) / Counts.EIGHT;
             return "eight %d of %d".formatted(eight, eights);

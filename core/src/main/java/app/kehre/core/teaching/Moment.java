@@ -2,11 +2,13 @@ package app.kehre.core.teaching;
 
 import java.time.Duration;
 import java.time.Instant;
-import java.util.List;
 import java.util.Optional;
 
 import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Item;
 import app.kehre.core.timeline.Span;
+import app.kehre.core.timeline.Stretch;
+import app.kehre.core.timeline.Timeline;
 
 /**
  * What the instructor needs to know at an instant of the class.
@@ -14,10 +16,10 @@ import app.kehre.core.timeline.Span;
  * @param state where the run stands
  * @param place the place in the class
  * @param span what happens now; none before an empty class and after the end
- * @param entry the line of the plan that it belongs to
+ * @param entry the line of the plan that it belongs to, as it is in its round
  * @param next the line that follows
  * @param spanLeft what is left of the span
- * @param entryLeft what is left of the entry
+ * @param entryLeft what is left of the line, of a circuit in this round
  * @param classLeft what is left of the class
  * @param end when the class will end if nothing else is skipped or repeated
  * @param spare from that end to the hard end; negative when the class will run over
@@ -30,21 +32,22 @@ public record Moment(RunState state, Duration place, Optional<Span> span, Option
     public static Moment of(TeachingRun run, Instant now) {
         TeachingRun settled = run.at(now);
         Duration place = settled.placeAt(now);
-        Optional<Span> span = settled.timeline().at(place);
-        Optional<Entry> entry = span.flatMap(found -> settled.timeline().plan().find(found.entry()));
-        Duration classLeft = settled.timeline().total().minus(place);
+        Timeline timeline = settled.timeline();
+        Optional<Span> span = timeline.at(place);
+        Optional<Stretch> turn = timeline.turnAt(place);
+        Duration classLeft = timeline.total().minus(place);
         Instant from = settled.state() == RunState.FINISHED ? settled.since() : now;
         Instant end = from.plus(classLeft);
-        return new Moment(settled.state(), place, span, entry, entry.flatMap(found -> after(settled, found)),
+        return new Moment(settled.state(), place, span, span.flatMap(found -> entry(timeline, found)),
+                turn.flatMap(found -> timeline.at(found.end())).flatMap(found -> entry(timeline, found)),
                 span.map(found -> found.end().minus(place)).orElse(Duration.ZERO),
-                span.map(found -> settled.timeline().ofEntry(found.entry()).end().minus(place))
-                        .orElse(Duration.ZERO),
-                classLeft, end, Duration.between(end, settled.hardEnd()));
+                turn.map(found -> found.end().minus(place)).orElse(Duration.ZERO), classLeft, end,
+                Duration.between(end, settled.hardEnd()));
     }
 
-    private static Optional<Entry> after(TeachingRun run, Entry entry) {
-        List<Entry> entries = run.timeline().plan().entries().toList();
-        int next = entries.indexOf(entry) + 1;
-        return next < entries.size() ? Optional.of(entries.get(next)) : Optional.empty();
+    /** The line as it is in its round. */
+    private static Optional<Entry> entry(Timeline timeline, Span span) {
+        return timeline.plan().find(span.entry())
+                .map(entry -> entry instanceof Item item ? item.inRound(Math.max(1, span.round())) : entry);
     }
 }

@@ -3,7 +3,7 @@ package app.kehre.core.teaching;
 import java.time.Duration;
 import java.time.Instant;
 
-import app.kehre.core.timeline.Span;
+import app.kehre.core.timeline.Stretch;
 import app.kehre.core.timeline.Timeline;
 
 /**
@@ -49,18 +49,17 @@ public record TeachingRun(Timeline timeline, RunState state, Duration place, Ins
     /** Goes to the start of the next entry, or to the end of the class after the last. */
     public TeachingRun next(Instant now) {
         Duration here = placeAt(now);
-        return timeline.at(here).map(span -> moved(timeline.ofEntry(span.entry()).end(), now)).orElse(this);
+        return timeline.turnAt(here).map(turn -> moved(turn.end(), now)).orElse(this);
     }
 
     /** Goes back to the start of the entry, or of the one before when pressed at its start. */
     public TeachingRun back(Instant now) {
         Duration here = placeAt(now);
-        Duration start = timeline.at(here).map(span -> timeline.ofEntry(span.entry()).start()).orElse(here);
+        Duration start = timeline.turnAt(here).map(Stretch::start).orElse(here);
         if (here.minus(start).compareTo(BACK_TO_PREVIOUS) >= 0 || start.isZero()) {
             return moved(start, now);
         }
-        Span previous = timeline.at(start.minusNanos(1)).orElseThrow();
-        return moved(timeline.ofEntry(previous.entry()).start(), now);
+        return moved(timeline.turnAt(start.minusNanos(1)).orElseThrow().start(), now);
     }
 
     /** Returns the run at an instant: finished, since the class came to its end. */

@@ -1,32 +1,45 @@
 package app.kehre.core.timeline;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 
 import app.kehre.core.dose.Side;
+import app.kehre.core.plan.Circuit;
 
 /**
- * What is drawn as one piece: an entry, or one side of it.
+ * What is drawn as one piece: an entry, one side of it, or one round of it.
  *
  * @param stretch when
  * @param segment the segment's number
  * @param entry the entry's number
  * @param side the side that works
+ * @param round the round of the circuit, from 1; 0 outside of circuits
  */
-public record Block(Stretch stretch, int segment, int entry, Side side) {
+public record Block(Stretch stretch, int segment, int entry, Side side, int round) {
 
     /** Returns the blocks of a class, in order; they tile it. */
     public static List<Block> of(Timeline timeline) {
+        Set<Integer> inCircuits = new HashSet<>();
+        timeline.plan().entries().forEach(entry -> {
+            if (entry instanceof Circuit circuit) {
+                inCircuits.add(circuit.id());
+                circuit.items().forEach(item -> inCircuits.add(item.id()));
+            }
+        });
         List<Block> blocks = new ArrayList<>();
         for (Span span : timeline.spans()) {
+            int round = inCircuits.contains(span.entry()) ? span.round() : 0;
+            Side side = span.side();
             Block last = blocks.isEmpty() ? null : blocks.getLast();
-            if (last != null && last.entry() == span.entry() && last.side() == span.side()) {
+            if (last != null && last.entry() == span.entry() && last.round() == round
+                    && (last.side() == side || side == Side.BOTH || last.side() == Side.BOTH)) {
                 blocks.removeLast();
                 blocks.add(new Block(new Stretch(last.stretch().start(), span.end()), last.segment(),
-                        last.entry(),
-                        last.side()));
+                        last.entry(), side == Side.BOTH ? last.side() : side, round));
             } else {
-                blocks.add(new Block(span.stretch(), span.segment(), span.entry(), span.side()));
+                blocks.add(new Block(span.stretch(), span.segment(), span.entry(), side, round));
             }
         }
         return blocks;

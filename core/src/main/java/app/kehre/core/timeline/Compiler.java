@@ -2,133 +2,220 @@ package app.kehre.core.timeline;
 
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 
+import app.kehre.core.dose.AsMany;
+import app.kehre.core.dose.CountPattern;
 import app.kehre.core.dose.Counts;
+import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.Hold;
 import app.kehre.core.dose.Interval;
+import app.kehre.core.dose.Open;
 import app.kehre.core.dose.Reps;
-import app.kehre.core.dose.Side;
-import app.kehre.core.dose.Tempo;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.Circuit;
+import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Explaining;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
+import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
 
-/** Lays the spans of a class one after the other. */
+/** Lays a class out in time: changing over, explaining and work, one after the other. */
 final class Compiler {
 
-    private static final int HALF_COUNTS = 2;
+    private final ClassPlan plan;
+    private final Tape tape;
+    private final DoseLayer doses;
+    private final Changeover changeover;
+    private final LaterUse later;
+    private final Set<String> seen = new HashSet<>();
+    private Duration kitTime = Duration.ZERO;
 
-    private final List<Span> spans = new ArrayList<>();
-    private Duration now = Duration.ZERO;
-    private Segment segment;
-    private MusicClock music;
-    private int entry;
-    private Side side = Side.BOTH;
-
-    Compiler(Segment first) {
-        this.segment = first;
-        this.music = new MusicClock(first.bpm(), Duration.ZERO);
+    Compiler(ClassPlan plan) {
+        this.plan = plan;
+        this.tape = new Tape(plan.segments().getFirst());
+        this.doses = new DoseLayer(tape, plan.times().sideChange());
+        this.changeover = new Changeover(plan.brief(), plan.times());
+        this.later = new LaterUse(plan);
     }
 
-    void add(Segment next) {
-        segment = next;
-        music = new MusicClock(next.bpm(), now);
-        next.entries().forEach(this::add);
+    Tape tape() {
+        return tape;
     }
 
-    Duration now() {
-        return now;
-    }
-
-    List<Span> spans() {
-        return spans;
-    }
-
-    private void add(Entry next) {
-        entry = next.id();
-        side = Side.BOTH;
-        switch (next) {
-            case Pause pause ->
-                clock(pause.kind() == Pause.Kind.TALK ? Phase.TALK : Phase.PAUSE, 0, pause.length(), 0);
-            case Item item -> add(item);
+    void add(Segment segment) {
+        tape.begin(segment);
+        if (!segment.leftOut()) {
+            segment.entries().forEach(this::add);
         }
     }
 
-    private void add(Item item) {
-        List<Side> order = item.dose().sides().order();
-        for (Side next : order) {
-            boolean second = next != order.getFirst();
-            side = next;
-            switch (item.dose()) {
-                case Reps reps -> addReps(reps, second);
-                case Hold hold -> addHold(hold, second);
-                case Interval interval -> addInterval(interval, second, next == order.getLast());
-                case Counts counts ->
-                    music(0, counts.counts(), (long) counts.counts() * counts.pace().halfCounts());
+    private void add(Entry entry) {
+        tape.begin(entry.id(), 0);
+        switch (entry) {
+            case Pause pause -> add(pause);
+            case Item item -> add(item, 0, explaining(item));
+            case Circuit circuit -> add(circuit);
+            case Screen screen -> {
+                tape.clock(Phase.EXPLAIN, plan.times().explainNew(), 0, 0, "");
+                doses.lay(screen.dose(), Duration.ZERO);
             }
         }
     }
 
-    private void addReps(Reps reps, boolean secondSide) {
-        changeSide(secondSide);
-        for (int set = 1; set <= reps.sets(); set++) {
-            switch (reps.tempo()) {
-                case Tempo.Usual() ->
-                    clock(Phase.WORK, set, Tempo.USUAL_REP.multipliedBy(reps.reps()), reps.reps());
-                case Tempo.Seconds(Tempo.Phases phases) ->
-                    clock(Phase.WORK, set, Duration.ofSeconds((long) phases.sum() * reps.reps()),
-                            reps.reps());
-                case Tempo.MusicCounts(Tempo.Phases phases) ->
-                    music(set, reps.reps(), (long) phases.sum() * reps.reps() * HALF_COUNTS);
-            }
-            if (set < reps.sets()) {
-                clock(Phase.REST, set, reps.rest(), 0);
-            }
+    private void add(Pause pause) {
+        if (pause.kind() == Pause.Kind.WATER) {
+            tape.mark(Mark.Kind.WATER, "water");
         }
+        Phase phase = pause.kind() == Pause.Kind.TALK ? Phase.TALK : Phase.PAUSE;
+        pause.notBefore().map(at -> at.minus(tape.now())).filter(Duration::isPositive)
+                .ifPresent(wait -> tape.clock(phase, wait, 0, 0, "hold on until it is time"));
+        tape.clock(phase, pause.length(), 0, 0, pause.moving() ? "keep moving" : "");
+        kitTime = pause.kind() == Pause.Kind.KIT ? pause.length() : Duration.ZERO;
     }
 
-    private void addHold(Hold hold, boolean secondSide) {
-        changeSide(secondSide);
-        for (int set = 1; set <= hold.sets(); set++) {
-            clock(Phase.HOLD, set, hold.length(), 0);
-            if (set < hold.sets()) {
-                clock(Phase.REST, set, hold.rest(), 0);
+    private void add(Circuit circuit) {
+        for (int round = 1; round <= circuit.rounds(); round++) {
+            for (Item item : circuit.items()) {
+                if (!item.outIn(round)) {
+                    tape.begin(item.id(), round);
+                    add(item.inRound(round), round, explaining(item, round));
+                }
             }
-        }
-    }
-
-    private void addInterval(Interval interval, boolean secondSide, boolean lastSide) {
-        changeSide(secondSide && interval.rest().isZero());
-        for (int round = 1; round <= interval.rounds(); round++) {
-            clock(Phase.WORK, round, interval.work(), 0);
-            if (round < interval.rounds() || !lastSide || interval.lastRest()) {
-                clock(Phase.REST, round, interval.rest(), 0);
+            if (round < circuit.rounds()) {
+                tape.begin(circuit.id(), round);
+                tape.clock(Phase.REST, circuit.rest(), 0, 0, "");
+                tape.restIsOfTheClock();
             }
         }
     }
 
-    private void changeSide(boolean needed) {
-        if (needed) {
-            clock(Phase.SIDE_CHANGE, 0, Times.SIDE_CHANGE, 0);
+    private void add(Item item, int round, Duration explain) {
+        List<Changeover.Step> steps = steps(item);
+        if (seen.add(item.exercise().id())) {
+            tape.mark(Mark.Kind.FIRST, "");
         }
-    }
-
-    private void clock(Phase phase, int pass, Duration length, int parts) {
-        if (!length.isZero()) {
-            lay(phase, pass, now.plus(length), parts, -1);
-            music = new MusicClock(segment.bpm(), now);
+        boolean byClock = item.dose() instanceof Interval && tape.afterClockRest();
+        Explaining.Mode mode = mode(item, tape.segment().role());
+        Duration stops = mode == Explaining.Mode.STOPS || mode == Explaining.Mode.IN_REST
+                ? explain
+                : Duration.ZERO;
+        Duration late = byClock ? insideTheRest((Interval) item.dose(), steps, stops) : Duration.ZERO;
+        if (!byClock) {
+            steps.forEach(this::lay);
+            tape.clock(Phase.EXPLAIN, stops, 0, 0, "");
         }
+        Duration from = tape.now();
+        int holding = item.manner().holdingEights();
+        if (holding > 0 && round <= 1) {
+            tape.counts(Phase.WORK, (long) holding * Counts.EIGHT, 0, holding * Counts.EIGHT,
+                    "holding pattern");
+        }
+        doses.lay(item.dose(), late);
+        if (mode == Explaining.Mode.OVER) {
+            tape.explainOver(from, explain);
+        }
+        kitTime = Duration.ZERO;
     }
 
-    private void music(int pass, int parts, long halfCounts) {
-        long first = music.counts();
-        lay(Phase.WORK, pass, music.after(halfCounts), parts, first);
+    /** The clock rules: what does not fit in the rest is taken from the work. Returns what the work loses. */
+    private Duration insideTheRest(Interval interval, List<Changeover.Step> steps, Duration explain) {
+        Duration needed = steps.stream().map(Changeover.Step::length).reduce(explain, Duration::plus);
+        Duration taken = tape.takeFromRest(needed);
+        Duration late = needed.minus(taken);
+        Duration most = late.compareTo(interval.work()) < 0 ? late : interval.work();
+        Duration room = taken.plus(most);
+        for (Changeover.Step step : steps) {
+            Duration length = step.length().compareTo(room) < 0 ? step.length() : room;
+            lay(new Changeover.Step(step.phase(), step.kind(), step.words(), length));
+            room = room.minus(length);
+        }
+        tape.clock(Phase.EXPLAIN, explain.compareTo(room) < 0 ? explain : room, 0, 0, "");
+        if (most.isPositive()) {
+            tape.lose(most);
+        }
+        return most;
     }
 
-    private void lay(Phase phase, int pass, Duration end, int parts, long firstCount) {
-        spans.add(new Span(new Stretch(now, end), segment.id(), entry, phase, pass, side, parts, firstCount));
-        now = end;
+    private void lay(Changeover.Step step) {
+        tape.mark(step.kind(), step.words());
+        tape.clock(step.phase(), step.length(), 0, 0, step.words());
+    }
+
+    /** Returns what changing over takes: what the item says, else what is left after a pause for kit. */
+    private List<Changeover.Step> steps(Item item) {
+        List<Changeover.Step> usual = changeover.to(item, later.after(item, tape.round()));
+        if (item.manner().changeover().isEmpty()) {
+            return withoutKitTime(usual);
+        }
+        Duration length = item.manner().changeover().get();
+        List<Changeover.Step> steps = new ArrayList<>();
+        usual.forEach(step -> steps
+                .add(new Changeover.Step(step.phase(), step.kind(), step.words(), Duration.ZERO)));
+        if (length.isPositive()) {
+            String words = steps.isEmpty() ? "change over" : steps.getLast().words();
+            if (!steps.isEmpty()) {
+                steps.removeLast();
+            }
+            steps.add(new Changeover.Step(Phase.SET_UP, Mark.Kind.KIT, words, length));
+        }
+        return steps;
+    }
+
+    private List<Changeover.Step> withoutKitTime(List<Changeover.Step> usual) {
+        List<Changeover.Step> steps = new ArrayList<>();
+        Duration free = kitTime;
+        for (Changeover.Step step : usual) {
+            Duration saved = step.length().compareTo(free) < 0 ? step.length() : free;
+            free = free.minus(saved);
+            steps.add(new Changeover.Step(step.phase(), step.kind(), step.words(),
+                    step.length().minus(saved)));
+        }
+        return steps;
+    }
+
+    private Duration explaining(Item item) {
+        return item.manner().explaining().mode() == Explaining.Mode.NONE
+                ? Duration.ZERO
+                : item.manner().explaining().length().orElse(isNew(item)
+                        ? plan.times().explainNew()
+                        : plan.times().explainKnown());
+    }
+
+    private boolean isNew(Item item) {
+        return !item.manner().known() && !seen.contains(item.exercise().id());
+    }
+
+    /** In full in the first round, later only where a round says so or its dose is another. */
+    private Duration explaining(Item item, int round) {
+        Item now = item.inRound(round);
+        if (round == 1 || item.change(round).explaining().isPresent()) {
+            return explaining(now);
+        }
+        boolean otherDose = !now.dose().equals(item.inRound(round - 1).dose());
+        return otherDose && now.manner().explaining().mode() != Explaining.Mode.NONE
+                ? plan.times().explainKnown()
+                : Duration.ZERO;
+    }
+
+    private static Explaining.Mode mode(Item item, Role role) {
+        Explaining.Mode own = item.manner().explaining().mode();
+        if (own != Explaining.Mode.USUAL) {
+            return own;
+        }
+        boolean easy = role == Role.WARM_UP || role == Role.STRETCH || role == Role.COOL_DOWN;
+        Dose dose = item.dose();
+        return switch (dose) {
+            case Counts _,CountPattern _ -> Explaining.Mode.OVER;
+            case Interval _ -> Explaining.Mode.IN_REST;
+            case Hold hold -> easy || hold.kind() == Hold.Kind.STRETCH
+                    ? Explaining.Mode.OVER
+                    : Explaining.Mode.STOPS;
+            case Reps _,AsMany _,Open _ -> easy ? Explaining.Mode.OVER : Explaining.Mode.STOPS;
+        };
     }
 }

@@ -6,6 +6,12 @@ public enum Phase {
     TALK("talk"),
     /** A break: water, kit, music. */
     PAUSE("pause"),
+    /** Explaining and showing while the work stops. */
+    EXPLAIN("explain"),
+    /** Kit is set up, taken, changed or put away. */
+    SET_UP("set-up"),
+    /** Down to the floor, up from it, to the wall. */
+    TRANSITION("transition"),
     /** Moving: reps, counts, or work by the clock. */
     WORK("work"),
     /** Staying in a position. */
@@ -13,7 +19,7 @@ public enum Phase {
     /** Resting between sets or rounds. */
     REST("rest"),
     /** Changing to the other side. */
-    SIDE_CHANGE("side change");
+    SIDE_CHANGE("side-change");
 
     private final String words;
 
@@ -21,7 +27,7 @@ public enum Phase {
         this.words = words;
     }
 
-    /** Returns the phase in words. */
+    /** Returns the phase in words, as in exported timelines. */
     public String words() {
         return words;
     }

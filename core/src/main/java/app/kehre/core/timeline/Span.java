@@ -11,13 +11,15 @@ import app.kehre.core.dose.Side;
  * @param segment the segment's number
  * @param entry the entry's number
  * @param phase what happens
- * @param pass which set or round of its side, from 1; 0 where there are none
+ * @param round the round of the circuit, or of an interval outside of circuits, from 1; 0 where there are none
+ * @param set the set of its side, or the round of an interval inside a circuit, from 1; 0 where there are none
  * @param side the side that works; for a side change, the coming side
  * @param parts reps or danced counts in it, evenly spaced; 0 where nothing is counted
  * @param firstCount the count of the segment's music at which it starts, from 0; -1 without music counts
+ * @param words what more there is to say: the stage of a set, the kit that is taken; may be empty
  */
-public record Span(Stretch stretch, int segment, int entry, Phase phase, int pass, Side side, int parts,
-        long firstCount) {
+public record Span(Stretch stretch, int segment, int entry, Phase phase, int round, int set, Side side,
+        int parts, long firstCount, String words) {
 
     /** Returns when it starts. */
     public Duration start() {

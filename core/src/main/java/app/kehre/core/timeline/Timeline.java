@@ -1,6 +1,7 @@
 package app.kehre.core.timeline;
 
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -8,7 +9,9 @@ import java.util.Objects;
 import java.util.Optional;
 
 import app.kehre.core.dose.Lengths;
+import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Segment;
 
 /**
@@ -16,14 +19,21 @@ import app.kehre.core.plan.Segment;
  *
  * @param plan the plan it was made from
  * @param spans in order; they tile the class
+ * @param over explaining that lies over the movement, in order
+ * @param lost work by the clock that is lost, in order
+ * @param marks what the group has to change, in order
  * @param total the exact length of the class
- * @param entries when each entry runs, by its number
+ * @param entries when each line runs, from its first to its last second, by its number; one that is left
+ *     out takes no time at the place where it would stand
  * @param segments when each segment runs, by its number
  */
-public record Timeline(ClassPlan plan, List<Span> spans, Duration total, Map<Integer, Stretch> entries,
-        Map<Integer, Stretch> segments) {
+public record Timeline(ClassPlan plan, List<Span> spans, List<Over> over, List<Lost> lost, List<Mark> marks,
+        Duration total, Map<Integer, Stretch> entries, Map<Integer, Stretch> segments) {
     public Timeline {
         spans = List.copyOf(spans);
+        over = List.copyOf(over);
+        lost = List.copyOf(lost);
+        marks = List.copyOf(marks);
         entries = Map.copyOf(entries);
         segments = Map.copyOf(segments);
     }
@@ -31,25 +41,77 @@ public record Timeline(ClassPlan plan, List<Span> spans, Duration total, Map<Int
     /** Lays out a plan. */
     public static Timeline of(ClassPlan plan) {
         if (plan.segments().isEmpty()) {
-            return new Timeline(plan, List.of(), Duration.ZERO, Map.of(), Map.of());
+            return new Timeline(plan, List.of(), List.of(), List.of(), List.of(), Duration.ZERO, Map.of(),
+                    Map.of());
         }
-        Compiler compiler = new Compiler(plan.segments().getFirst());
+        Compiler compiler = new Compiler(plan);
+        Tape tape = compiler.tape();
         Map<Integer, Stretch> segments = new HashMap<>();
-        for (Segment segment : plan.segments()) {
-            Duration start = compiler.now();
-            compiler.add(segment);
-            segments.put(segment.id(), new Stretch(start, compiler.now()));
-        }
         Map<Integer, Stretch> entries = new HashMap<>();
-        for (Span span : compiler.spans()) {
-            entries.merge(span.entry(), span.stretch(), (so, far) -> new Stretch(so.start(), far.end()));
+        for (Segment segment : plan.segments()) {
+            Duration start = tape.now();
+            compiler.add(segment);
+            segments.put(segment.id(), new Stretch(start, tape.now()));
+            ClassPlan.lines(segment).forEach(entry -> {
+                Duration begun = tape.begun().getOrDefault(entry.id(), start);
+                entries.put(entry.id(), new Stretch(begun, begun));
+            });
         }
-        return new Timeline(plan, compiler.spans(), compiler.now(), entries, segments);
+        stretch(entries, tape.spans());
+        segments.putAll(segmentStretches(plan, tape));
+        plan.entries().forEach(entry -> {
+            if (entry instanceof Circuit circuit) {
+                entries.put(circuit.id(), whole(circuit, entries));
+            }
+        });
+        return new Timeline(plan, tape.spans(), tape.over(), tape.lost(), tape.marks(), tape.now(), entries,
+                segments);
     }
 
-    /** Returns when an entry runs. */
+    private static void stretch(Map<Integer, Stretch> entries, List<Span> spans) {
+        Map<Integer, Stretch> found = new HashMap<>();
+        for (Span span : spans) {
+            found.merge(span.entry(), span.stretch(), (so, far) -> new Stretch(so.start(), far.end()));
+        }
+        entries.putAll(found);
+    }
+
+    /** What a first item takes from the rest before it may lie in the segment before: the boundary follows. */
+    private static Map<Integer, Stretch> segmentStretches(ClassPlan plan, Tape tape) {
+        Map<Integer, Stretch> found = new HashMap<>();
+        for (Span span : tape.spans()) {
+            found.merge(span.segment(), span.stretch(), (so, far) -> new Stretch(so.start(), far.end()));
+        }
+        Duration at = Duration.ZERO;
+        for (Segment segment : plan.segments()) {
+            Stretch own = found.getOrDefault(segment.id(), new Stretch(at, at));
+            found.put(segment.id(), own);
+            at = own.end();
+        }
+        return found;
+    }
+
+    private static Stretch whole(Circuit circuit, Map<Integer, Stretch> entries) {
+        List<Stretch> inside = new ArrayList<>();
+        circuit.items().forEach(item -> inside.add(entries.getOrDefault(item.id(),
+                new Stretch(Duration.ZERO, Duration.ZERO))));
+        Duration start = inside.stream().map(Stretch::start).min(Duration::compareTo).orElse(Duration.ZERO);
+        Duration end = inside.stream().map(Stretch::end).max(Duration::compareTo).orElse(start);
+        return new Stretch(start, end);
+    }
+
+    /** Returns when a line runs, from its first to its last second. */
     public Stretch ofEntry(int entryId) {
         return Objects.requireNonNull(entries.get(entryId), "entry of this plan");
+    }
+
+    /** Returns the shown length of a line alone: of an item in a circuit, all its rounds added. */
+    public Duration lengthOf(Entry entry) {
+        if (entry instanceof Circuit) {
+            return ofEntry(entry.id()).shown();
+        }
+        return spans.stream().filter(span -> span.entry() == entry.id())
+                .map(span -> span.stretch().shown()).reduce(Duration.ZERO, Duration::plus);
     }
 
     /** Returns when a segment runs. */
@@ -62,22 +124,48 @@ public record Timeline(ClassPlan plan, List<Span> spans, Duration total, Map<Int
         return new SlotFit(Lengths.between(Duration.ZERO, total), plan.brief().slot());
     }
 
-    /** Returns how a segment stands to its target; nothing when it has none. */
+    /** Returns how a segment stands to its target; nothing when it has none or is left out. */
     public Optional<SlotFit> fit(Segment segment) {
-        return segment.target().isZero()
+        return segment.target().isZero() || segment.leftOut()
                 ? Optional.empty()
                 : Optional.of(new SlotFit(ofSegment(segment.id()).shown(), segment.target()));
     }
 
+    /**
+     * Finds the turn at a moment: how long the same line runs on without another between. An item of a
+     * circuit has a turn in each round.
+     */
+    public Optional<Stretch> turnAt(Duration moment) {
+        int at = indexAt(moment);
+        if (at < 0) {
+            return Optional.empty();
+        }
+        int first = at;
+        int last = at;
+        int entry = spans.get(at).entry();
+        while (first > 0 && spans.get(first - 1).entry() == entry) {
+            first--;
+        }
+        while (last + 1 < spans.size() && spans.get(last + 1).entry() == entry) {
+            last++;
+        }
+        return Optional.of(new Stretch(spans.get(first).start(), spans.get(last).end()));
+    }
+
     /** Finds the span at a moment of the class; none at its end and after. */
     public Optional<Span> at(Duration moment) {
+        int at = indexAt(moment);
+        return at < 0 ? Optional.empty() : Optional.of(spans.get(at));
+    }
+
+    private int indexAt(Duration moment) {
         int low = 0;
         int high = spans.size() - 1;
         while (low <= high) {
             int middle = (low + high) >>> 1;
             Span span = spans.get(middle);
             if (span.stretch().has(moment)) {
-                return Optional.of(span);
+                return middle;
             }
             if (moment.compareTo(span.start()) < 0) {
                 high = middle - 1;
@@ -85,6 +173,6 @@ public record Timeline(ClassPlan plan, List<Span> spans, Duration total, Map<Int
                 low = middle + 1;
             }
         }
-        return Optional.empty();
+        return -1;
     }
 }

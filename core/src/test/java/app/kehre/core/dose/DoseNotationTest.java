@@ -39,7 +39,17 @@ class DoseNotationTest {
             "3 \u00d7 12 reps|3 x 12 reps", "1:30 on|90 s on", "2 min on, 20 s off|2 min on, 20 s off",
             "40 counts|5 eights", "1 rep|", "30 counts|", "4 eights, double time, alternating|",
             "10 reps each side, left first|10 reps, each side, left first",
-            "40 s on, no last rest, 20 s off, x3|40 s on, 20 s off, x3, no last rest"})
+            "40 s on, no last rest, 20 s off, x3|40 s on, 20 s off, x3, no last rest",
+            "6 reps, hold 6 s, 6 reps|", "10 > 10 > 10 reps|", "10 > 10 > 8 reps 2-0-2 s, rest 20 s|",
+            "8 reps > 8 pulses at the bottom > hold 10 s|", "3 x (10 > 10 reps), each side|",
+            "2 x (6 reps 4-0-4 s, 8 pulses at the bottom, hold 10 s), rest 15 s|", "12 pairs|",
+            "5 breaths|", "hold 5 breaths|5 breaths", "2 x 5 breaths, rest 10 s, each side|",
+            "stretch 25 s, each side|", "hold 8 counts|", "hold 20 s (low or half way)|",
+            "8 reps 2-0-2 s with 5 s stretch|", "as many as possible in 3 min|",
+            "as many as possible in 60 s, beat 20 reps|as many as possible in 60 s, beat 20",
+            "about 2 min, give or take 30 s|", "2 x [singles 16, repeater 8, travel there and back 16]|",
+            "[singles 16, doubles 16], half time|", "10 reps, right side|", "10 reps, one side a round|",
+            "6 reps one side a round left first|6 reps, one side a round, left first"})
     void whatAnInstructorWritesIsReadAndPrintedInOneWay(String written, String printed) {
         assertThat(DoseNotation.parse(written).map(DoseNotation::print).value())
                 .contains(printed == null ? written : printed);
@@ -57,6 +67,15 @@ class DoseNotationTest {
             "hold 3:00:00|\"hold 3:00:00\" does not fit",
             "12 reps, rest 5 s, rest 6 s|\"12 reps, rest 5 s, rest 6 s\" says the rest twice.",
             "12 reps,|\"12 reps,\" ends with a comma: something is missing.",
+            "2 x 6 reps, hold 6 s|It can be read in two ways: write 2 x (6 reps, hold 6 s) when all of it is"
+                    + " done 2 times, or 6 reps, 6 reps, hold 6 s.",
+            "12 pairs, each side|Pairs are done on both sides in turn: leave out \"each side\", or write"
+                    + " reps.",
+            "hold 11 min|A hold must be from 1 to 600 s, not 660.",
+            "as many as possible in 40|40 has no unit: write 40 s or 40 min.",
+            "[singles]|Expected the counts of a part as a number, found \"]\".",
+            "[16 singles]|A part of a pattern is a few words and its counts, such as singles 16, not \"\".",
+            "8 reps 2-0-2 s with 0 s stretch|A stretch inside a rep must be from 1 to 60 s, not 0.",
             "-3 reps|\"-3 reps\" is not a dose: write it like 3 x 12 reps, hold 25 s each side,"
                     + " 45 s on, 15 s off, x5 or 5 eights.",
             "99999999 reps|99999999 is far too large for a dose.",
@@ -77,9 +96,36 @@ class DoseNotationTest {
     @CsvSource(delimiter = '|', value = {
             "3 x 12 reps 2-0-2 s, rest 25 s, each side|3 sets of 12 reps of 4 s with 25 s rest, right then left",
             "2 x hold 25 s|2 times hold for 25 s", "45 s on, 15 s off, x5|5 rounds of 45 s with 15 s rest",
-            "5 eights, half time|40 counts at half time", "8 counts, alternating|8 counts, sides in turn"})
+            "5 eights, half time|40 counts at half time",
+            "10 > 8 reps|2 rungs, stay on any: 10 reps, harder 8 reps",
+            "6 reps, hold 6 s|6 reps, then a hold of 6 s",
+            "about 2 min, give or take 30 s|until you say stop, planned for 2 min, 30 s more or less",
+            "2 x [singles 16, doubles 8]|2 times 16 counts of singles, 8 counts of doubles",
+            "as many as possible in 60 s, beat 20|as many as possible in 60 s, more than 20",
+            "stretch 5 breaths, left side|stretch for 5 breaths, left side only",
+            "8 reps, one side a round|8 reps, right in odd rounds, left in even ones",
+            "8 counts, alternating|8 counts, sides in turn"})
     void aDoseCanBeSaidAsASentence(String written, String sentence) {
         assertThat(DoseNotation.parse(written).map(DoseWords::of).value()).contains(sentence);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"30 s|hold 30 s; 30 s on", "3 x 12|3 x 12 reps",
+            "2 x 6 reps, hold 6 s|2 x (6 reps, hold 6 s); 6 reps, 6 reps, hold 6 s",
+            "2 x 10 > 8 reps|2 x (10 > 8 reps); 10 > 8 reps"})
+    void aTextThatCanBeReadInTwoWaysOffersBoth(String written, String choices) {
+        assertThat(String.join("; ", DoseNotation.parse(written).choices())).isEqualTo(choices);
+        assertThat(DoseNotation.parse(written).choices())
+                .allMatch(each -> DoseNotation.parse(each).value().isPresent());
+    }
+
+    @Property
+    void whateverIsOfferedAsACompletionIsUnderstood(@ForAll("doses") Dose dose) {
+        String text = DoseNotation.print(dose);
+        for (String typed : java.util.List.of("", text, text.substring(0, text.length() / 2))) {
+            assertThat(DoseCompletions.of(typed))
+                    .allMatch(each -> DoseNotation.parse(each).value().isPresent());
+        }
     }
 
     @Property

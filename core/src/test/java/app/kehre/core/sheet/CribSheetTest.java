@@ -16,7 +16,7 @@ class CribSheetTest {
     private final CribSheet sheet = CribSheet.of(Timeline.of(Plans.of(30).segment("Welcome", Role.TALK, 100)
             .pause(Pause.Kind.TALK).segment("Toning", Role.TONING, 120).target(9)
             .item(ROW, "2 x 12 reps, rest 15 s", "2 light weights").note("Long back")
-            .item(PLANK, "hold 30 s").segment("Later", Role.CORE, 110).plan()));
+            .item(PLANK, "hold 30 s").segment("Later", Role.CORE, 110).bare()));
 
     @Test
     void aLineSaysAllThatIsNeededToTeachIt() {

@@ -31,7 +31,7 @@ class TeachingRunTest {
 
     private final Timeline timeline = Timeline.of(Plans.of(5).segment("Toning", Role.TONING, 120)
             .item(SQUAT, "2 x 10 reps 1-0-1 s, rest 20 s, each side").item(BASIC, "8 eights")
-            .pause(Pause.Kind.WATER).item(ROW, "40 s on, 20 s off, x2", "2 light weights").plan());
+            .pause(Pause.Kind.WATER).item(ROW, "40 s on, 20 s off, x2", "2 light weights").bare());
     private final TeachingRun started = TeachingRun.ready(timeline).start(START, at(300));
 
     private static Instant at(long seconds) {
@@ -85,7 +85,7 @@ class TeachingRunTest {
         Moment atWater = Moment.of(started, at(160));
 
         assertThat(atWater.next().map(next -> HallWords.next(next, timeline)))
-                .contains("40 s on, 20 s off, x2 \u00b7 2 light weights, by the wall \u00b7 2:00");
+                .contains("40 s on, 20 s off, x2 \u00b7 2 light weights, by the wall");
         assertThat(HallWords.place(atWater, timeline)).isEqualTo("Toning \u00b7 3 of 4");
         assertThat(atWater.entryLeft()).isEqualTo(Duration.ofSeconds(36));
     }

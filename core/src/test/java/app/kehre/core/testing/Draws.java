@@ -10,25 +10,38 @@ import java.util.Map;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
+import net.jqwik.api.Tuple;
 
+import app.kehre.core.dose.Amount;
+import app.kehre.core.dose.AsMany;
 import app.kehre.core.dose.Bpm;
+import app.kehre.core.dose.CountPattern;
 import app.kehre.core.dose.Counts;
 import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.Hold;
 import app.kehre.core.dose.Interval;
+import app.kehre.core.dose.Open;
 import app.kehre.core.dose.Reps;
 import app.kehre.core.dose.Sides;
+import app.kehre.core.dose.Stage;
 import app.kehre.core.dose.Tempo;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
 import app.kehre.core.kit.Load;
 import app.kehre.core.plan.Brief;
+import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.ClassTimes;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Explaining;
 import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Manner;
 import app.kehre.core.plan.Pause;
+import app.kehre.core.plan.RoundChange;
+import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.Way;
 
 /** Doses, loads and whole classes drawn at random, every kind of each among them. */
 public final class Draws {
@@ -40,14 +53,56 @@ public final class Draws {
         Arbitrary<Sides> sides = Arbitraries.of(Sides.class);
         Arbitrary<Integer> sets = Arbitraries.integers().between(1, 20);
         Arbitrary<Duration> rest = seconds(0, 600);
-        Arbitrary<Dose> reps = Combinators.combine(sets, Arbitraries.integers().between(1, 300), tempos(),
-                rest, sides).as(Reps::new);
-        Arbitrary<Dose> holds = Combinators.combine(sets, seconds(1, 600), rest, sides).as(Hold::new);
+        Arbitrary<Dose> holds = Combinators
+                .combine(sets, held(), Arbitraries.of(Hold.Kind.class), rest, sides)
+                .as(Hold::new);
         Arbitrary<Dose> intervals = Combinators.combine(seconds(1, 1800), rest,
                 Arbitraries.integers().between(1, 60), Arbitraries.of(true, false), sides).as(Interval::new);
         Arbitrary<Dose> counts = Combinators.combine(Arbitraries.integers().between(1, 2048),
                 Arbitraries.of(Counts.Pace.class), sides).as(Counts::new);
-        return Arbitraries.oneOf(reps, holds, intervals, counts);
+        Arbitrary<Dose> many = Combinators.combine(seconds(1, 1800), Arbitraries.integers().between(0, 300),
+                sides).as(AsMany::new);
+        Arbitrary<Dose> open = Combinators.combine(seconds(1, 1800), rest, sides).as(Open::new);
+        Arbitrary<CountPattern.Part> part = Combinators.combine(
+                Arbitraries.of("singles", "repeater", "travel there and back"),
+                Arbitraries.integers().between(1, 256)).as(CountPattern.Part::new);
+        Arbitrary<Dose> patterns = Combinators.combine(Arbitraries.integers().between(1, 8),
+                part.list().ofMinSize(1).ofMaxSize(5), Arbitraries.of(Counts.Pace.class), sides)
+                .as(CountPattern::new);
+        return Arbitraries.oneOf(reps(), reps(), holds, intervals, counts, many, open, patterns);
+    }
+
+    private static Arbitrary<Dose> reps() {
+        Arbitrary<List<Stage>> stages = Arbitraries.oneOf(moves(), moves(), held().map(each -> (Stage) each))
+                .list().ofMinSize(1).ofMaxSize(4);
+        return Combinators.combine(Arbitraries.integers().between(1, 20), stages,
+                Arbitraries.of(Reps.Order.class), seconds(0, 600), Arbitraries.of(Sides.class))
+                .as(Draws::reps);
+    }
+
+    private static Dose reps(int sets, List<Stage> drawn, Reps.Order order, Duration rest, Sides sides) {
+        List<Stage> stages = drawn.size() == 1 && drawn.getFirst() instanceof Stage.Held
+                ? List.of(Stage.Moves.of(8))
+                : drawn;
+        boolean pairs = stages.stream()
+                .anyMatch(each -> each instanceof Stage.Moves moves && moves.unit() == Stage.Unit.PAIR);
+        return new Reps(sets, stages, stages.size() == 1 ? Reps.Order.STAGES : order, rest,
+                pairs ? Sides.ALTERNATING : sides);
+    }
+
+    private static Arbitrary<Stage> moves() {
+        return Combinators.combine(Arbitraries.integers().between(1, 300), Arbitraries.of(Stage.Unit.class),
+                tempos(), Arbitraries.of(Stage.Reach.class), seconds(0, 60)).as(Stage.Moves::new);
+    }
+
+    private static Arbitrary<Stage.Held> held() {
+        Arbitrary<Amount> amounts = Arbitraries.oneOf(
+                seconds(1, 600).map(each -> (Amount) new Amount.OfTime(each)),
+                Arbitraries.integers().between(1, 256).map(each -> (Amount) new Amount.OfCounts(each)),
+                Arbitraries.integers().between(1, 60).map(each -> (Amount) new Amount.OfBreaths(each)));
+        Arbitrary<List<String>> postures = Arbitraries.of(List.<String>of(), List.of("low"),
+                List.of("on the forearms", "on the hands"));
+        return Combinators.combine(amounts, postures).as(Stage.Held::new);
     }
 
     private static Arbitrary<Tempo> tempos() {
@@ -64,53 +119,101 @@ public final class Draws {
 
     /** Draws a load. */
     public static Arbitrary<Load> loads() {
-        return Arbitraries.oneOf(Arbitraries.just(Load.NONE), Combinators.combine(
-                Arbitraries.of(Equipment.class), Arbitraries.of(Load.Size.class),
-                Arbitraries.integers().between(1, Load.Carried.MOST)).as(Load.Carried::new));
+        Arbitrary<Load.Size> sizes = Arbitraries.oneOf(
+                Arbitraries.of(Load.Size.UNSIZED, Load.Size.LIGHT, Load.Size.HEAVY),
+                Arbitraries.integers().between(1, 100).map(Load.Size.Kilos::new));
+        Arbitrary<Load.Piece> pieces = Combinators.combine(Arbitraries.of(Equipment.class), sizes,
+                Arbitraries.integers().between(1, Load.Piece.MOST), Arbitraries.of(Load.Where.class),
+                Arbitraries.integers().between(0, Load.Piece.MOST_RISERS))
+                .as((kit, size, number, where, risers) -> new Load.Piece(kit, size, number, where,
+                        kit == Equipment.STEP ? risers : 0));
+        return pieces.list().ofMaxSize(Load.MOST_KINDS).uniqueElements(Load.Piece::kit).map(Load::new);
     }
 
-    /** Draws a class of up to six segments of up to five entries, some of them empty. */
+    /** Draws a class of up to six segments of up to five entries, some of them empty or left out. */
     public static Arbitrary<ClassPlan> plans() {
+        Arbitrary<Boolean> yes = Arbitraries.of(false, false, true);
         Arbitrary<List<Segment>> segments = Combinators.combine(Arbitraries.of(Role.class),
-                Arbitraries.integers().between(60, 200), seconds(0, 10_800), notes(),
-                entries().list().ofMaxSize(5)).as(Draws::segment).list().ofMaxSize(6);
+                Arbitraries.integers().between(60, 200), seconds(0, 10_800), entries().list().ofMaxSize(5),
+                yes, yes).as(
+                        (role, bpm, target, entries, alone, out) -> new Segment(1, "Part", role, target,
+                                new Bpm(bpm), entries, alone, out))
+                .list().ofMaxSize(6);
         Arbitrary<Brief> briefs = Combinators.combine(Arbitraries.integers().between(5, 180),
                 Arbitraries.integers().between(1, 200), Arbitraries.integers().between(0, 1439),
-                Arbitraries.of(KitPlace.class)).as(
-                        (slot, people, start, place) -> new Brief("Class at " + start,
+                Arbitraries.of(KitPlace.class), yes).as(
+                        (slot, people, start, place, older) -> new Brief("Class at " + start,
                                 LocalDate.of(2026, 1, 1).plusDays(people),
                                 LocalTime.MIN.plusMinutes(start), Duration.ofMinutes(slot), people,
-                                Map.of(Equipment.WEIGHT, place)));
-        return Combinators.combine(briefs, segments).as(Draws::numbered);
+                                Map.of(Equipment.WEIGHT, place), older));
+        Arbitrary<ClassTimes> times = Arbitraries.of(ClassTimes.USUAL, ClassTimes.OLDER,
+                ClassTimes.of(0, 0, 0, 0, 0, 0, 0, 0, 0, 0), ClassTimes.of(60, 9, 8, 7, 6, 5, 4, 3, 2, 1));
+        return Combinators.combine(briefs, segments, times).as(Draws::numbered);
+    }
+
+    private static Arbitrary<Item> items() {
+        Arbitrary<Explaining> explaining = Combinators.combine(Arbitraries.of(Explaining.Mode.class),
+                seconds(0, 90).optional()).as(Explaining::new);
+        Arbitrary<Manner> manners = Combinators.combine(Arbitraries.of(true, false), explaining,
+                seconds(0, 60).optional(0.2), Arbitraries.of(Way.class), Arbitraries.of("", "with arms"),
+                Arbitraries.integers().between(0, 4)).as(Manner::new);
+        Arbitrary<RoundChange> changes = Combinators.combine(doses().optional(), loads().optional(0.3),
+                Arbitraries.of(Way.class).optional(0.2), Arbitraries.of("", "with a hop"),
+                Arbitraries.of(false, false, true), explaining.optional(0.2)).as(RoundChange::new);
+        Arbitrary<Map<Integer, RoundChange>> rounds = Arbitraries
+                .maps(Arbitraries.integers().between(1, 4), changes).ofMaxSize(2);
+        return Combinators.combine(Arbitraries.of(Exercises.all()), doses(), loads(), notes(),
+                Arbitraries.oneOf(Arbitraries.just(Manner.USUAL), manners), rounds)
+                .as((exercise, dose, load, note, manner, changed) -> new Item(1, exercise, dose, load, note,
+                        manner, changed));
     }
 
     private static Arbitrary<Entry> entries() {
-        Arbitrary<Entry> items = Combinators.combine(Arbitraries.of(Exercises.all()), doses(), loads(),
-                notes()).as((exercise, dose, load, note) -> new Item(1, exercise, dose, load, note));
         Arbitrary<Entry> pauses = Combinators.combine(Arbitraries.of(Pause.Kind.class), seconds(1, 1200),
-                notes()).as((kind, length, note) -> new Pause(1, kind, "Pause", length, note));
-        return Arbitraries.oneOf(items, items, pauses);
+                Arbitraries.of(true, false), seconds(0, 3600).optional(0.2), notes())
+                .as((kind, length, moving, at, note) -> new Pause(1, kind, "Pause", length, moving, at,
+                        note));
+        Arbitrary<Entry> circuits = Combinators.combine(Arbitraries.integers().between(1, 4),
+                seconds(0, 120), Arbitraries.integers().between(0, 3),
+                items().list().ofMinSize(1).ofMaxSize(3), notes())
+                .as((rounds, rest, solo, items, note) -> new Circuit(1, "Circuit", rounds, rest, solo,
+                        spread(items), note));
+        Arbitrary<Entry> screens = Combinators.combine(doses(), notes()).as((dose, note) -> new Screen(1,
+                "Screen", dose, "wobbles", Map.of(1, "squat at the chair"), note));
+        Arbitrary<Entry> single = items().map(Item::withoutRounds);
+        return Arbitraries.frequencyOf(Tuple.of(4, single), Tuple.of(2, circuits), Tuple.of(2, pauses),
+                Tuple.of(1, screens));
+    }
+
+    private static List<Item> spread(List<Item> items) {
+        List<Item> own = new ArrayList<>();
+        items.forEach(item -> own.add(item.withId(own.size() + 1)));
+        return own;
     }
 
     private static Arbitrary<String> notes() {
         return Arbitraries.of("", "Heels down", "\u00ab\u00e9\u00e4\u00f6\u00fc\u00bb \"quoted\" \\ / \t");
     }
 
-    private static Segment segment(Role role, int bpm, Duration target, String note, List<Entry> entries) {
-        return new Segment(1, "Part " + note.length(), role, target, new Bpm(bpm), entries);
-    }
-
-    private static ClassPlan numbered(Brief brief, List<Segment> segments) {
+    private static ClassPlan numbered(Brief brief, List<Segment> segments, ClassTimes times) {
         List<Segment> own = new ArrayList<>();
         int next = 1;
         for (Segment segment : segments) {
             List<Entry> entries = new ArrayList<>();
             for (Entry entry : segment.entries()) {
-                entries.add(entry.withId(next++));
+                Entry numbered = entry.withId(next++);
+                if (numbered instanceof Circuit circuit) {
+                    List<Item> items = new ArrayList<>();
+                    for (Item item : circuit.items()) {
+                        items.add(item.withId(next++));
+                    }
+                    numbered = circuit.withItems(items);
+                }
+                entries.add(numbered);
             }
             own.add(new Segment(own.size() + 1, segment.name(), segment.role(), segment.target(),
-                    segment.bpm(), entries));
+                    segment.bpm(), entries, segment.standsAlone(), segment.leftOut()));
         }
-        return new ClassPlan(brief, own);
+        return new ClassPlan(brief, own, times);
     }
 }

@@ -6,6 +6,7 @@ import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.function.UnaryOperator;
 
 import app.kehre.core.dose.Bpm;
 import app.kehre.core.dose.DoseNotation;
@@ -13,10 +14,14 @@ import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.LoadNotation;
 import app.kehre.core.plan.Brief;
+import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.ClassTimes;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Manner;
 import app.kehre.core.plan.Pause;
+import app.kehre.core.plan.RoundChange;
 import app.kehre.core.plan.Segment;
 
 /**
@@ -25,12 +30,13 @@ import app.kehre.core.plan.Segment;
  */
 public final class Plans {
 
-    private final int minutes;
     private final List<Segment> segments = new ArrayList<>();
     private int entries;
+    private Brief brief;
 
     private Plans(int minutes) {
-        this.minutes = minutes;
+        brief = new Brief("Tuesday", LocalDate.of(2026, 11, 24), LocalTime.of(18, 30),
+                Duration.ofMinutes(minutes), 12, Map.of());
     }
 
     /** Begins a class of so many minutes. */
@@ -38,9 +44,9 @@ public final class Plans {
         return new Plans(minutes);
     }
 
-    /** Returns a class of one toning segment at 120 BPM (a count lasts half a second) with one item. */
+    /** Returns a class of one toning segment at 120 BPM (a count lasts half a second) with one item, without explaining. */
     public static ClassPlan one(Exercise exercise, String dose) {
-        return of(30).segment("Toning", Role.TONING, 120).item(exercise, dose).plan();
+        return of(30).segment("Toning", Role.TONING, 120).item(exercise, dose).bare();
     }
 
     /** Begins a segment without a target. */
@@ -66,6 +72,43 @@ public final class Plans {
                 LoadNotation.parse(load).value().orElseThrow(), ""));
     }
 
+    /** Gives the last item a manner. */
+    public Plans manner(UnaryOperator<Manner> change) {
+        return changeLast(entry -> entry instanceof Item item
+                ? item.withManner(change.apply(item.manner()))
+                : entry);
+    }
+
+    /** Gives the last item a change in a round. */
+    public Plans inRound(int round, UnaryOperator<RoundChange> change) {
+        return changeLast(entry -> entry instanceof Item item
+                ? item.withChange(round, change.apply(item.change(round)))
+                : entry);
+    }
+
+    /** Gathers so many last items in a circuit. */
+    public Plans circuit(int items, int rounds, int restSeconds) {
+        Segment last = segments.removeLast();
+        List<Entry> lines = new ArrayList<>(last.entries());
+        List<Item> inside = new ArrayList<>();
+        for (int i = 0; i < items; i++) {
+            inside.addFirst((Item) lines.removeLast());
+        }
+        segments.add(last.withEntries(lines));
+        return add(new Circuit(++entries, "Circuit", rounds, Duration.ofSeconds(restSeconds), 0, inside, ""));
+    }
+
+    /** Adds any entry, which is given the next number. */
+    public Plans entry(Entry entry) {
+        return add(entry.withId(++entries));
+    }
+
+    /** Changes the brief of the plan that is made. */
+    public Plans brief(UnaryOperator<Brief> change) {
+        brief = change.apply(brief);
+        return this;
+    }
+
     /** Adds a pause of its usual length. */
     public Plans pause(Pause.Kind kind) {
         return add(Pause.of(++entries, kind));
@@ -73,9 +116,13 @@ public final class Plans {
 
     /** Gives the last entry a note. */
     public Plans note(String note) {
+        return changeLast(entry -> entry.withNote(note));
+    }
+
+    private Plans changeLast(UnaryOperator<Entry> change) {
         Segment last = segments.removeLast();
         List<Entry> lines = new ArrayList<>(last.entries());
-        lines.add(lines.removeLast().withNote(note));
+        lines.add(change.apply(lines.removeLast()));
         segments.add(last.withEntries(lines));
         return this;
     }
@@ -90,7 +137,11 @@ public final class Plans {
 
     /** Returns the plan: Tuesday 24 November 2026, 18:30, twelve people. */
     public ClassPlan plan() {
-        return new ClassPlan(new Brief("Tuesday", LocalDate.of(2026, 11, 24), LocalTime.of(18, 30),
-                Duration.ofMinutes(minutes), 12, Map.of()), segments);
+        return new ClassPlan(brief, segments);
+    }
+
+    /** Returns the plan without explaining and changing over, for what is counted without them. */
+    public ClassPlan bare() {
+        return new ClassPlan(brief, segments, ClassTimes.of(0, 0, 0, 4, 0, 0, 0, 0, 0, 0));
     }
 }

@@ -15,6 +15,7 @@ import app.kehre.core.dose.Bpm;
 import app.kehre.core.dose.Side;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.testing.Draws;
@@ -60,8 +61,10 @@ class TimelineTest {
 
         assertThat(plan.segments().stream().map(each -> timeline.ofSegment(each.id()).shown())
                 .reduce(Duration.ZERO, Duration::plus)).isEqualTo(timeline.fit().length());
-        assertThat(plan.entries().map(each -> timeline.ofEntry(each.id()).length())
+        assertThat(timeline.spans().stream().map(each -> each.stretch().length())
                 .reduce(Duration.ZERO, Duration::plus)).isEqualTo(timeline.total());
+        assertThat(plan.lines().filter(each -> !(each instanceof Circuit)).map(timeline::lengthOf)
+                .reduce(Duration.ZERO, Duration::plus)).isLessThanOrEqualTo(timeline.fit().length());
     }
 
     @Property
@@ -92,7 +95,7 @@ class TimelineTest {
     @Test
     void secondSideCostsOneSideChange() {
         assertThat(told(of(SIDE_PLANK, "2 x hold 20 s, rest 10 s, each side"))).containsExactly(
-                "hold 20 s R", "rest 10 s R", "hold 20 s R", "side change 4 s L", "hold 20 s L",
+                "hold 20 s R", "rest 10 s R", "hold 20 s R", "side-change 4 s L", "hold 20 s L",
                 "rest 10 s L", "hold 20 s L");
     }
 
@@ -147,7 +150,7 @@ class TimelineTest {
     void aSegmentIsMarkedOnlyWhenItIsWellOffItsTarget() {
         ClassPlan plan = Plans.of(30).segment("Toning", Role.TONING, 120).target(10)
                 .item(SQUAT, "11 min on").segment("Core", Role.CORE, 120).target(10)
-                .item(SQUAT, "11:01 on").segment("Rest", Role.PAUSE, 100).plan();
+                .item(SQUAT, "11:01 on").segment("Rest", Role.PAUSE, 100).bare();
         Timeline timeline = Timeline.of(plan);
 
         assertThat(timeline.fit(plan.segment(1))).hasValueSatisfying(
@@ -164,9 +167,10 @@ class TimelineTest {
                 .item(ROW, "8 reps", "2 light weights").item(SQUAT, "12 reps").item(PLANK, "hold 30 s")
                 .item(SQUAT, "12 reps").plan());
 
-        assertThat(Mark.of(timeline)).extracting(mark -> mark.kind() + " " + mark.words())
-                .containsExactly("KIT step", "WATER water", "KIT step away", "KIT 2 light weights",
-                        "KIT put down", "DOWN floor", "UP up");
+        assertThat(timeline.marks().stream().filter(mark -> mark.kind() != Mark.Kind.FIRST))
+                .extracting(mark -> mark.kind() + " " + mark.words())
+                .containsExactly("KIT step", "WATER water", "KIT 2 light weights", "KIT put away",
+                        "KIT mat", "DOWN floor", "UP up");
     }
 
     @Test

@@ -23,12 +23,12 @@ record SwitchbackScene(Timeline timeline, List<Block> blocks, List<Mark> marks, 
         int most) {
 
     static SwitchbackScene of(Timeline timeline) {
-        return new SwitchbackScene(timeline, Block.of(timeline), Mark.of(timeline), 0, Optional.empty(),
+        return new SwitchbackScene(timeline, Block.of(timeline), timeline.marks(), 0, Optional.empty(),
                 Integer.MAX_VALUE);
     }
 
     SwitchbackScene with(Timeline other) {
-        return new SwitchbackScene(other, Block.of(other), Mark.of(other), selected, now, most);
+        return new SwitchbackScene(other, Block.of(other), other.marks(), selected, now, most);
     }
 
     SwitchbackScene withSelected(int entryId) {

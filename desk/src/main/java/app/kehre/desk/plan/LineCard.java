@@ -16,9 +16,12 @@ import app.kehre.core.exercise.Caution;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Named;
 import app.kehre.core.exercise.Option;
+import app.kehre.core.plan.Circuit;
+import app.kehre.core.plan.CircuitNotation;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
+import app.kehre.core.plan.Screen;
 
 /** What the instructor wants to know of the selected line: how it is done, its options, whom it may hurt. */
 final class LineCard extends ScrollPane {
@@ -46,6 +49,8 @@ final class LineCard extends ScrollPane {
             switch (found) {
                 case Item item -> addExercise(rows, item.exercise());
                 case Pause pause -> rows.add(text(pause.kind().words(), "soft"));
+                case Circuit circuit -> rows.add(text(CircuitNotation.print(circuit), "soft"));
+                case Screen screen -> rows.add(text("not passed: " + screen.failed(), "soft"));
             }
         });
         content.getChildren().setAll(rows);

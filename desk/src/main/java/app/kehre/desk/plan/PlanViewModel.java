@@ -20,6 +20,7 @@ import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Edits;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Moves;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.control.Commit;
@@ -83,7 +84,7 @@ public final class PlanViewModel {
 
     List<Row> rows() {
         return selectedSegment()
-                .map(found -> found.entries().stream().map(each -> Row.of(timeline(), each)).toList())
+                .map(found -> ClassPlan.lines(found).map(each -> Row.of(timeline(), each)).toList())
                 .orElse(List.of());
     }
 
@@ -97,7 +98,7 @@ public final class PlanViewModel {
 
     void selectSegment(int segmentId) {
         plan().findSegment(segmentId).ifPresent(found -> {
-            if (found.entries().stream().noneMatch(each -> each.id() == entry.get())) {
+            if (ClassPlan.lines(found).noneMatch(each -> each.id() == entry.get())) {
                 entry.set(found.entries().isEmpty() ? 0 : found.entries().getFirst().id());
             }
             segment.set(segmentId);
@@ -105,7 +106,7 @@ public final class PlanViewModel {
     }
 
     void selectNeighbour(int by) {
-        List<Integer> ids = plan().entries().map(Entry::id).toList();
+        List<Integer> ids = plan().lines().map(Entry::id).toList();
         int at = ids.indexOf(entry.get()) + by;
         if (at >= 0 && at < ids.size()) {
             select(ids.get(at));
@@ -146,28 +147,31 @@ public final class PlanViewModel {
     void duplicateEntry() {
         selectedEntry().ifPresent(old -> {
             int id = plan().nextEntryId();
-            open.edit("Duplicate " + old.name(), plan -> plan.duplicate(old.id()));
+            open.edit("Duplicate " + old.name(), plan -> Moves.duplicate(plan, old.id()));
             select(id);
         });
     }
 
     void nudgeEntry(int by) {
         selectedEntry().ifPresent(moved -> {
-            open.edit("Move " + moved.name(), plan -> plan.nudge(moved.id(), by));
+            open.edit("Move " + moved.name(), plan -> Moves.nudge(plan, moved.id(), by));
             select(moved.id());
         });
     }
 
     void moveEntry(int entryId, int at) {
         plan().find(entryId).ifPresent(moved -> {
-            open.edit("Move " + moved.name(), plan -> plan.move(entryId, segment.get(), at));
+            List<Row> rows = rows();
+            int target = at < rows.size() ? rows.get(at).entry().id() : 0;
+            open.edit("Move " + moved.name(), plan -> Moves.moveTo(plan, entryId, segment.get(), target));
             select(entryId);
         });
     }
 
     void moveToSegment(int entryId, int segmentId) {
         plan().find(entryId).ifPresent(moved -> {
-            open.edit("Move " + moved.name(), plan -> plan.move(entryId, segmentId, Integer.MAX_VALUE));
+            open.edit("Move " + moved.name(),
+                    plan -> Moves.move(plan, entryId, segmentId, Integer.MAX_VALUE));
             select(entryId);
         });
     }
@@ -182,14 +186,14 @@ public final class PlanViewModel {
         selectedSegment().ifPresent(old -> {
             List<Integer> ids = plan().segments().stream().map(Segment::id).toList();
             int at = ids.indexOf(old.id());
-            open.edit("Remove " + old.name(), plan -> plan.removeSegment(old.id()));
+            open.edit("Remove " + old.name(), plan -> Moves.removeSegment(plan, old.id()));
             selectSegment(ids.get(at == 0 ? Math.min(1, ids.size() - 1) : at - 1));
         });
     }
 
     void moveSegment(int by) {
         selectedSegment().ifPresent(
-                moved -> open.edit("Move " + moved.name(), plan -> plan.moveSegment(moved.id(), by)));
+                moved -> open.edit("Move " + moved.name(), plan -> Moves.moveSegment(plan, moved.id(), by)));
     }
 
     void changeRole(Role role) {
@@ -217,7 +221,8 @@ public final class PlanViewModel {
     }
 
     private static String describe(Timeline timeline, int entryId) {
-        String length = Lengths.clock(timeline.ofEntry(entryId).shown());
+        String length = timeline.plan().find(entryId).map(timeline::lengthOf)
+                .map(Lengths::clock).orElse("");
         return timeline.plan().find(entryId).map(
                 found -> found instanceof Item item
                         ? "%s: %s \u00b7 ".formatted(DoseWords.of(item.dose()), length)
@@ -237,7 +242,7 @@ public final class PlanViewModel {
                     .or(() -> plan().segments().stream().findFirst()).map(Segment::id).orElse(0);
             segment.set(first);
         }
-        boolean inSegment = selectedSegment().stream().flatMap(found -> found.entries().stream())
+        boolean inSegment = selectedSegment().stream().flatMap(ClassPlan::lines)
                 .anyMatch(each -> each.id() == entry.get());
         if (!inSegment) {
             plan().segmentOf(entry.get()).ifPresentOrElse(found -> segment.set(found.id()),

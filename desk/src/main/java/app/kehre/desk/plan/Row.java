@@ -1,33 +1,44 @@
 package app.kehre.desk.plan;
 
+import java.util.stream.Stream;
+
 import app.kehre.core.dose.Lengths;
+import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryText;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
+import app.kehre.core.plan.RoundWords;
+import app.kehre.core.plan.Screen;
 import app.kehre.core.timeline.Timeline;
 
 /**
  * A line of the selected segment as it stands in the table.
  *
  * @param entry the line of the plan
+ * @param inCircuit whether it stands inside a circuit
  * @param start minutes and seconds of the class
  * @param dose in the dose notation
  * @param load in the load notation; empty for none
  * @param options what is easier; empty for a pause
  * @param length minutes and seconds
  */
-record Row(Entry entry, String start, String dose, String load, String options, String length) {
+record Row(Entry entry, boolean inCircuit, String start, String dose, String load, String options,
+        String length) {
 
     static Row of(Timeline timeline, Entry entry) {
-        return new Row(entry, Lengths.clock(timeline.ofEntry(entry.id()).start()), EntryText.dose(entry),
-                EntryText.load(entry), options(entry), Lengths.clock(timeline.ofEntry(entry.id()).shown()));
+        return new Row(entry, timeline.plan().circuitOf(entry.id()).isPresent(),
+                Lengths.clock(timeline.ofEntry(entry.id()).start()), EntryText.dose(entry),
+                EntryText.load(entry), options(entry), Lengths.clock(timeline.lengthOf(entry)));
     }
 
     private static String options(Entry entry) {
         return switch (entry) {
-            case Item item -> "easier: " + item.exercise().easier().name();
-            case Pause _ -> "";
+            case Item item -> Stream.of(RoundWords.of(item), RoundWords.of(item.manner()))
+                    .filter(each -> !each.isEmpty()).findFirst()
+                    .orElse("easier: " + item.exercise().easier().name());
+            case Screen screen -> "not passed: " + screen.failed();
+            case Pause _,Circuit _ -> "";
         };
     }
 }

@@ -28,7 +28,7 @@ final class Parts extends Region {
 
     void show(Moment moment) {
         Span span = moment.span().orElse(null);
-        int perBead = span != null && span.firstCount() >= 0 && span.pass() == 0 ? 8 : 1;
+        int perBead = span != null && span.firstCount() >= 0 && span.set() == 0 ? 8 : 1;
         parts = span == null ? 0 : (span.parts() + perBead - 1) / perBead;
         part = span == null ? 0 : (span.partAt(moment.place()) + perBead - 1) / perBead;
         done = span == null ? 0 : span.partDone(moment.place());

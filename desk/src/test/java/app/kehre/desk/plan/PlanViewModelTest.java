@@ -22,7 +22,7 @@ class PlanViewModelTest {
     private final Library library = Library.of(Exercises.all());
     private final ClassPlan plan = Plans.of(30).segment("Welcome", Role.TALK, 100).pause(Pause.Kind.TALK)
             .segment("Toning", Role.TONING, 120).item(Exercises.SQUAT, "12 reps")
-            .item(Exercises.ROW, "10 reps").segment("Core", Role.CORE, 110).plan();
+            .item(Exercises.ROW, "10 reps").segment("Core", Role.CORE, 110).bare();
     private final OpenPlan open = new OpenPlan(PlanDocument.of(plan, library));
     private final PlanViewModel model = new PlanViewModel(open, library);
 

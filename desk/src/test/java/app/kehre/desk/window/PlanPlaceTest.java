@@ -26,7 +26,7 @@ class PlanPlaceTest {
             .segment("Toning", Role.TONING, 120).target(5)
             .item(Instructor.LIBRARY.find("squat").orElseThrow(), "3 x 12 reps 2-0-2 s, rest 15 s")
             .item(Instructor.LIBRARY.find("split-squat").orElseThrow(), "10 reps 2-0-1 s, each side")
-            .item(Instructor.LIBRARY.find("bent-row").orElseThrow(), "12 reps", "2 light weights").plan();
+            .item(Instructor.LIBRARY.find("bent-row").orElseThrow(), "12 reps", "2 light weights").bare();
 
     @TempDir
     private Path folder = Path.of("");

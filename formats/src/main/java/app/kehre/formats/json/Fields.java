@@ -72,6 +72,15 @@ public final class Fields {
         return node.has(name) ? text(name) : otherwise;
     }
 
+    /** Returns a mark; false when there is no such field. */
+    public boolean flag(String name) {
+        JsonNode found = node.get(name);
+        if (found != null && !found.isBoolean()) {
+            wrong(name, found, "true or false");
+        }
+        return found != null && found.isBoolean() && found.booleanValue();
+    }
+
     /** Returns a whole number in its range. */
     public int whole(String name, Range range) {
         JsonNode found = node.get(name);
@@ -141,6 +150,22 @@ public final class Fields {
         return found.propertyStream().collect(
                 Collectors.toMap(Map.Entry::getKey, entry -> entry.getValue().stringValue(), (a, b) -> a,
                         LinkedHashMap::new));
+    }
+
+    /** Returns the objects of an object by their names; empty when there is no such field. */
+    public Map<String, Fields> objectsByName(String name) {
+        JsonNode found = node.get(name);
+        if (found == null) {
+            return Map.of();
+        }
+        Map<String, Fields> objects = new LinkedHashMap<>();
+        if (!found.isObject() || !found.valueStream().allMatch(JsonNode::isObject)) {
+            wrong(name, found, "objects by name in { }");
+            return objects;
+        }
+        found.propertyStream().forEach(each -> objects.put(each.getKey(),
+                new Fields((ObjectNode) each.getValue(), at(name) + "." + each.getKey(), problems)));
+        return objects;
     }
 
     /** Returns an object inside this one; nothing when it is missing or not an object. */

@@ -19,9 +19,6 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 import app.kehre.core.dose.Bpm;
-import app.kehre.core.dose.Dose;
-import app.kehre.core.dose.DoseNotation;
-import app.kehre.core.dose.Hold;
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.dose.Range;
 import app.kehre.core.dose.Reading;
@@ -30,14 +27,10 @@ import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
-import app.kehre.core.kit.Load;
-import app.kehre.core.kit.LoadNotation;
 import app.kehre.core.plan.Brief;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.ClassTimes;
 import app.kehre.core.plan.Entry;
-import app.kehre.core.plan.Item;
-import app.kehre.core.plan.Notes;
-import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Segment;
 import app.kehre.formats.json.Fields;
 import app.kehre.formats.json.UnreadableFile;
@@ -46,15 +39,14 @@ import app.kehre.formats.library.ExerciseJson;
 /** Reads a document of the current version into a plan, or says everything that is wrong with it. */
 final class PlanReader {
 
-    private static final Range ID = Range.of("an id", 1, 1_000_000);
+    static final Range ID = Range.of("an id", 1, 1_000_000);
 
     private final Map<String, Exercise> own = new HashMap<>();
-    private final Library library;
+    private final EntryReader entries;
     private final Set<Integer> segmentIds = new HashSet<>();
-    private final Set<Integer> entryIds = new HashSet<>();
 
     private PlanReader(Library library) {
-        this.library = library;
+        this.entries = new EntryReader(own, library);
     }
 
     static void requireFormat(String file, ObjectNode document) throws UnreadableFile {
@@ -82,8 +74,11 @@ final class PlanReader {
         Optional<Brief> brief = fields.object("brief").flatMap(this::brief);
         List<Segment> segments = new ArrayList<>();
         fields.objects("segments", true).forEach(each -> segment(each).ifPresent(segments::add));
+        ClassTimes times = fields.has("times")
+                ? fields.object("times").map(PlanReader::times).orElse(ClassTimes.USUAL)
+                : ClassTimes.usual(brief.map(Brief::older).orElse(false));
         return fields.problems().isEmpty()
-                ? brief.map(found -> new ClassPlan(found, segments))
+                ? brief.map(found -> new ClassPlan(found, segments, times))
                 : Optional.empty();
     }
 
@@ -94,7 +89,17 @@ final class PlanReader {
         Duration slot = Duration.ofMinutes(fields.whole("slotMinutes", Brief.SLOT_MINUTES));
         int people = fields.whole("people", Brief.PEOPLE);
         Map<Equipment, KitPlace> places = places(fields);
-        return build(fields, "title", () -> new Brief(title, date, start, slot, people, places));
+        boolean older = fields.flag("older");
+        return build(fields, "title", () -> new Brief(title, date, start, slot, people, places, older));
+    }
+
+    private static ClassTimes times(Fields fields) {
+        int[] seconds = PlanWriter.TIMES.stream().mapToInt(
+                name -> Math
+                        .toIntExact(fields.parsed(name, text -> inRange(Lengths.parse(text), ClassTimes.EACH),
+                                Duration.ZERO).toSeconds()))
+                .toArray();
+        return ClassTimes.of(seconds);
     }
 
     private static <T> T date(Fields fields, String name, Function<String, T> parse, T standIn,
@@ -117,7 +122,7 @@ final class PlanReader {
                 places.put(known.get(), place.get());
             } else {
                 fields.report("kitPlaces",
-                        "found \"%s\": \"%s\", expected a kind of kit and \"at hand\" or \"by the wall\"."
+                        "found \"%s\": \"%s\", expected a kind of kit and \"at hand\", \"set out\" or \"by the wall\"."
                                 .formatted(kit, words));
             }
         });
@@ -131,45 +136,15 @@ final class PlanReader {
         Duration target = fields.parsed("target", text -> inRange(Lengths.parse(text), Segment.TARGET),
                 Duration.ZERO);
         Bpm bpm = new Bpm(fields.whole("bpm", Bpm.RANGE));
-        List<Entry> entries = new ArrayList<>();
-        fields.objects("entries", true).forEach(each -> entry(each).ifPresent(entries::add));
-        return build(fields, "name", () -> new Segment(id, name, role, target, bpm, entries));
+        List<Entry> lines = new ArrayList<>();
+        fields.objects("entries", true).forEach(each -> entries.entry(each).ifPresent(lines::add));
+        boolean standsAlone = fields.flag("standsAlone");
+        boolean leftOut = fields.flag("leftOut");
+        return build(fields, "name",
+                () -> new Segment(id, name, role, target, bpm, lines, standsAlone, leftOut));
     }
 
-    private Optional<Entry> entry(Fields fields) {
-        int id = id(fields, entryIds);
-        String note = fields.text("note", "");
-        Notes.problem(note).ifPresent(sentence -> fields.report("note", sentence));
-        if (fields.has("pause") == fields.has("exercise")) {
-            fields.report("exercise", "each entry needs either \"exercise\" or \"pause\".");
-            return Optional.empty();
-        }
-        return fields.has("pause") ? pause(fields, id, note) : item(fields, id, note);
-    }
-
-    private static Optional<Entry> pause(Fields fields, int id, String note) {
-        Pause.Kind kind = fields.term("pause", Pause.Kind.class);
-        String name = fields.text("name");
-        Duration length = fields.parsed("length", text -> inRange(Lengths.parse(text), Pause.LENGTH),
-                kind.usualLength());
-        return build(fields, "name", () -> new Pause(id, kind, name, length, note));
-    }
-
-    private Optional<Entry> item(Fields fields, int id, String note) {
-        String name = fields.text("exercise");
-        Optional<Exercise> exercise = Optional.ofNullable(own.get(name)).or(() -> library.find(name));
-        if (exercise.isEmpty()) {
-            fields.report("exercise",
-                    ("\"%s\" is not in the library; expected the id of one of its exercises, such as"
-                            + " \"squat\", or one that the plan brings under \"exercises\".")
-                            .formatted(name));
-        }
-        Dose dose = fields.parsed("dose", DoseNotation::parse, Hold.of(Duration.ofSeconds(1)));
-        Load load = fields.has("load") ? fields.parsed("load", LoadNotation::parse, Load.NONE) : Load.NONE;
-        return exercise.flatMap(found -> build(fields, "note", () -> new Item(id, found, dose, load, note)));
-    }
-
-    private static int id(Fields fields, Set<Integer> seen) {
+    static int id(Fields fields, Set<Integer> seen) {
         int id = fields.whole("id", ID);
         if (!seen.add(id)) {
             fields.report("id", "%d is used twice, expected a number of its own.".formatted(id));
@@ -177,12 +152,12 @@ final class PlanReader {
         return id;
     }
 
-    private static Reading<Duration> inRange(Reading<Duration> reading, Range range) {
+    static Reading<Duration> inRange(Reading<Duration> reading, Range range) {
         return reading.value().flatMap(range::problem).map(Reading::<Duration>refused).orElse(reading);
     }
 
     /** Builds a value; what the value itself refuses is reported at the field, unless it was already. */
-    private static <T> Optional<T> build(Fields fields, String name, Supplier<? extends T> value) {
+    static <T> Optional<T> build(Fields fields, String name, Supplier<? extends T> value) {
         try {
             return Optional.of(value.get());
         } catch (IllegalArgumentException refusal) {

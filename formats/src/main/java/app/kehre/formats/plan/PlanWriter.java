@@ -1,8 +1,10 @@
 package app.kehre.formats.plan;
 
+import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -13,16 +15,27 @@ import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.kit.LoadNotation;
 import app.kehre.core.plan.Brief;
+import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.ClassTimes;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Explaining;
 import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Manner;
 import app.kehre.core.plan.Pause;
+import app.kehre.core.plan.RoundChange;
+import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.Way;
 import app.kehre.formats.json.JsonText;
 import app.kehre.formats.library.ExerciseJson;
 
 /** Writes plans as documents of the current version. */
 final class PlanWriter {
+
+    /** The names of the class's times, in the order of {@link ClassTimes}. */
+    static final List<String> TIMES = List.of("explainNew", "explainKnown", "floor", "sideChange",
+            "weightsAtHand", "fetch", "putAway", "setUp", "mat", "band");
 
     private PlanWriter() {}
 
@@ -30,6 +43,9 @@ final class PlanWriter {
         ObjectNode document = JsonText.object();
         document.put("format", PlanDocument.FORMAT).put("version", version);
         write(plan.brief(), document.putObject("brief"));
+        if (!plan.times().equals(ClassTimes.usual(plan.brief().older()))) {
+            write(plan.times(), document.putObject("times"));
+        }
         ArrayNode segments = document.putArray("segments");
         plan.segments().forEach(segment -> write(segment, segments.addObject()));
         List<Exercise> own = ownExercises(plan, library);
@@ -44,6 +60,7 @@ final class PlanWriter {
         node.put("title", brief.title()).put("date", brief.date().toString())
                 .put("start", brief.start().toString())
                 .put("slotMinutes", brief.slot().toMinutes()).put("people", brief.people());
+        mark(node, "older", brief.older());
         if (!brief.places().isEmpty()) {
             ObjectNode places = node.putObject("kitPlaces");
             brief.places().entrySet().stream().sorted(Map.Entry.comparingByKey())
@@ -54,6 +71,8 @@ final class PlanWriter {
     private static void write(Segment segment, ObjectNode node) {
         node.put("id", segment.id()).put("name", segment.name()).put("role", segment.role().words())
                 .put("target", Lengths.notation(segment.target())).put("bpm", segment.bpm().value());
+        mark(node, "standsAlone", segment.standsAlone());
+        mark(node, "leftOut", segment.leftOut());
         ArrayNode entries = node.putArray("entries");
         segment.entries().forEach(entry -> write(entry, entries.addObject()));
     }
@@ -61,21 +80,98 @@ final class PlanWriter {
     private static void write(Entry entry, ObjectNode node) {
         node.put("id", entry.id());
         switch (entry) {
-            case Item item ->
-                node.put("exercise", item.exercise().id()).put("dose", DoseNotation.print(item.dose()))
-                        .put("load", LoadNotation.print(item.load()));
-            case Pause pause ->
-                node.put("pause", pause.kind().words()).put("name", pause.name()).put("length",
-                        Lengths.notation(pause.length()));
+            case Item item -> write(item, node);
+            case Pause pause -> write(pause, node);
+            case Circuit circuit -> write(circuit, node);
+            case Screen screen -> write(screen, node);
         }
         if (!entry.note().isEmpty()) {
             node.put("note", entry.note());
         }
     }
 
+    private static void write(Item item, ObjectNode node) {
+        node.put("exercise", item.exercise().id()).put("dose", DoseNotation.print(item.dose())).put("load",
+                LoadNotation.print(item.load()));
+        Manner manner = item.manner();
+        mark(node, "known", manner.known());
+        if (!manner.explaining().equals(Explaining.USUAL)) {
+            write(manner.explaining(), node);
+        }
+        manner.changeover().ifPresent(length -> node.put("changeover", Lengths.notation(length)));
+        if (manner.way() != Way.STANDARD) {
+            node.put("option", manner.way().words());
+        }
+        if (!manner.layer().isEmpty()) {
+            node.put("layer", manner.layer());
+        }
+        if (manner.holdingEights() > 0) {
+            node.put("holdingEights", manner.holdingEights());
+        }
+        if (!item.rounds().isEmpty()) {
+            ObjectNode rounds = node.putObject("rounds");
+            new TreeMap<>(item.rounds())
+                    .forEach((round, change) -> write(change, rounds.putObject(String.valueOf(round))));
+        }
+    }
+
+    private static void write(RoundChange change, ObjectNode node) {
+        change.dose().ifPresent(dose -> node.put("dose", DoseNotation.print(dose)));
+        change.load().ifPresent(load -> node.put("load", LoadNotation.print(load)));
+        change.way().ifPresent(way -> node.put("option", way.words()));
+        if (!change.layer().isEmpty()) {
+            node.put("layer", change.layer());
+        }
+        mark(node, "out", change.out());
+        change.explaining().ifPresent(explaining -> write(explaining, node));
+    }
+
+    private static void write(Explaining explaining, ObjectNode node) {
+        node.put("explain", explaining.mode().words());
+        explaining.length().ifPresent(length -> node.put("explainFor", Lengths.notation(length)));
+    }
+
+    private static void write(Pause pause, ObjectNode node) {
+        node.put("pause", pause.kind().words()).put("name", pause.name()).put("length",
+                Lengths.notation(pause.length()));
+        mark(node, "keepMoving", pause.moving());
+        pause.notBefore().ifPresent(at -> node.put("notBefore", Lengths.notation(at)));
+    }
+
+    private static void write(Circuit circuit, ObjectNode node) {
+        node.put("circuit", circuit.name()).put("rounds", circuit.rounds()).put("rest",
+                Lengths.notation(circuit.rest()));
+        if (circuit.soloFrom() > 0) {
+            node.put("soloFrom", circuit.soloFrom());
+        }
+        ArrayNode items = node.putArray("items");
+        circuit.items().forEach(item -> write((Entry) item, items.addObject()));
+    }
+
+    private static void write(Screen screen, ObjectNode node) {
+        node.put("screen", screen.name()).put("dose", DoseNotation.print(screen.dose())).put("failed",
+                screen.failed());
+        ObjectNode instead = node.putObject("instead");
+        new TreeMap<>(screen.instead()).forEach((id, words) -> instead.put(String.valueOf(id), words));
+    }
+
+    private static void mark(ObjectNode node, String name, boolean set) {
+        if (set) {
+            node.put(name, true);
+        }
+    }
+
+    private static void write(ClassTimes times, ObjectNode node) {
+        List<Duration> lengths = List.of(times.explainNew(), times.explainKnown(), times.floor(),
+                times.sideChange(), times.weightsAtHand(), times.fetch(), times.putAway(), times.setUp(),
+                times.mat(), times.band());
+        for (int i = 0; i < TIMES.size(); i++) {
+            node.put(TIMES.get(i), Lengths.notation(lengths.get(i)));
+        }
+    }
+
     private static List<Exercise> ownExercises(ClassPlan plan, Library library) {
-        return plan.entries().filter(Item.class::isInstance).map(Item.class::cast)
-                .map(Item::exercise).distinct()
+        return plan.items().map(Item::exercise).distinct()
                 .filter(exercise -> !library.find(exercise.id()).equals(Optional.of(exercise))).toList();
     }
 }

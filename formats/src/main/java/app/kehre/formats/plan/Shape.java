@@ -1,5 +1,7 @@
 package app.kehre.formats.plan;
 
+import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
@@ -16,17 +18,28 @@ import tools.jackson.databind.node.ObjectNode;
  */
 record Shape(Set<String> known, Map<String, Shape> inner) {
 
-    private static final Shape ENTRY = new Shape(
-            Set.of("id", "exercise", "dose", "load", "note", "pause", "name", "length"), Map.of());
-    private static final Shape SEGMENT = new Shape(Set.of("id", "name", "role", "target", "bpm", "entries"),
+    private static final Shape ITEM = new Shape(Set.of("id", "exercise", "dose", "load", "note", "known",
+            "explain", "explainFor", "changeover", "option", "layer", "holdingEights", "rounds"), Map.of());
+    private static final Shape ENTRY = new Shape(with(ITEM.known, "pause", "name", "length", "keepMoving",
+            "notBefore", "circuit", "rest", "soloFrom", "items", "screen", "failed", "instead"),
+            Map.of("items", ITEM));
+    private static final Shape SEGMENT = new Shape(
+            Set.of("id", "name", "role", "target", "bpm", "entries", "standsAlone", "leftOut"),
             Map.of("entries", ENTRY));
     private static final Shape BRIEF = new Shape(
-            Set.of("title", "date", "start", "slotMinutes", "people", "kitPlaces"),
+            Set.of("title", "date", "start", "slotMinutes", "people", "older", "kitPlaces"),
             Map.of());
 
     /** The shape of a plan document. */
-    static final Shape PLAN = new Shape(Set.of("format", "version", "brief", "segments", "exercises"),
+    static final Shape PLAN = new Shape(
+            Set.of("format", "version", "brief", "times", "segments", "exercises"),
             Map.of("brief", BRIEF, "segments", SEGMENT));
+
+    private static Set<String> with(Set<String> some, String... more) {
+        Set<String> all = new HashSet<>(some);
+        all.addAll(List.of(more));
+        return Set.copyOf(all);
+    }
 
     /** Copies into a written object what Kehre does not know of the original; list members match by id. */
     void carry(ObjectNode from, ObjectNode to) {

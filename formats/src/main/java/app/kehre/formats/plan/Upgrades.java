@@ -19,8 +19,11 @@ import app.kehre.formats.json.UnreadableFile;
  */
 record Upgrades(int current, Map<Integer, UnaryOperator<ObjectNode>> steps) {
 
-    /** Version 1 is the first that was published, so there is no step yet. */
-    static final Upgrades PLAN = new Upgrades(1, Map.of());
+    /**
+     * Version 2 added circuits, screens, cuts, how an item is taught, and more ways to write a dose; a
+     * document of version 1 needs nothing but its number.
+     */
+    static final Upgrades PLAN = new Upgrades(2, Map.of(1, document -> document));
 
     Upgrades {
         steps = Map.copyOf(steps);

@@ -1,7 +1,10 @@
 package app.kehre.formats.plan;
 
+import java.io.IOException;
+import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
+import java.util.Objects;
 
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
@@ -77,6 +80,37 @@ class PlanDocumentTest {
     }
 
     @Test
+    void aPlanOfTheFirstVersionStillOpens() throws UnreadableFile, IOException {
+        try (InputStream in = Objects
+                .requireNonNull(getClass().getResourceAsStream("version-1.kehre.json"))) {
+            PlanDocument old = PlanDocument.read("version-1", in.readAllBytes(), library);
+
+            assertThat(old.plan().entries()).hasSize(56);
+            assertThat(new String(old.bytes(), StandardCharsets.UTF_8)).contains("\"version\" : 2");
+        }
+    }
+
+    @Test
+    void circuitsHoldExercisesOnlyAndTheirRoundsAreTheirOwn() {
+        String circuit = "{\"id\": 2, \"circuit\": \"Legs\", \"rounds\": 2, \"rest\": \"30 s\", \"items\": [%s]}";
+        String inner = circuit.replace("\"id\": 2", "\"id\": 3").formatted("");
+        String pause = "{\"id\": 2, \"pause\": \"water\", \"name\": \"Water\", \"length\": \"40 s\"}";
+
+        assertThat(refusal(PLAN.replace(pause, circuit.formatted(inner)))).isEqualTo(
+                "morning.kehre.json was not opened. segments[0].entries[1].items[0].exercise: a circuit holds"
+                        + " exercises only, not circuits, pauses or screens.");
+        assertThat(refusal(PLAN.replace(pause, circuit.formatted("")))).contains(
+                "segments[0].entries[1].items: The exercises of a circuit must be from 1 to 40, not 0.");
+        assertThat(refusal(PLAN.replace(pause, circuit.formatted(
+                "{\"id\": 3, \"exercise\": \"squat\", \"dose\": \"6 reps\", \"rounds\": {\"31\": {\"out\": true}}}"))))
+                .contains(
+                        "segments[0].entries[1].items[0].rounds: found \"31\", expected a round from 1 to 20.");
+        assertThat(
+                refusal(PLAN.replace(pause, circuit.replace("\"rounds\": 2", "\"rounds\": 0").formatted(""))))
+                .contains("segments[0].entries[1].rounds: Rounds must be from 1 to 20, not 0.");
+    }
+
+    @Test
     void aPlanBringsExercisesThatTheColleagueDoesNotHave() throws UnreadableFile {
         byte[] sent = read(PLAN).bytes();
         ClassPlan plan = read(PLAN).plan();
@@ -91,7 +125,7 @@ class PlanDocumentTest {
     @Test
     void fieldsThatThisKehreDoesNotKnowSurviveAnEdit() throws UnreadableFile {
         String text = PLAN.replace("\"people\": 8", "\"people\": 8, \"floor\": {\"m2\": 90}")
-                .replace("\"dose\": \"12 reps\"", "\"dose\": \"12 reps\", \"rounds\": [1, 2]")
+                .replace("\"dose\": \"12 reps\"", "\"dose\": \"12 reps\", \"colours\": [1, 2]")
                 .replace("\"version\": 1,", "\"version\": 1, \"series\": 3,");
         PlanDocument document = read(text);
 
@@ -100,7 +134,7 @@ class PlanDocumentTest {
         ObjectNode node = JsonTextOf.parse(saved);
         assertThat(node.at("/series").intValue()).isEqualTo(3);
         assertThat(node.at("/brief/floor/m2").intValue()).isEqualTo(90);
-        assertThat(node.at("/segments/0/entries/0/rounds/1").intValue()).isEqualTo(2);
+        assertThat(node.at("/segments/0/entries/0/colours/1").intValue()).isEqualTo(2);
         assertThat(saved).doesNotContain("water");
     }
 
@@ -122,11 +156,21 @@ class PlanDocumentTest {
             "\"id\": 2|\"id\": 1|segments[0].entries[1].id: 1 is used twice, expected a number of its own.",
             "\"40 s\"|\"3 h\"|segments[0].entries[1].length: \"3 h\" is not a length: write it like 40 s, 2 min"
                     + " or 1:30.",
-            "\"version\": 1|\"version\": 9|version: found 9, but this Kehre reads plans up to version 1. Open it"
+            "\"version\": 1|\"version\": 9|version: found 9, but this Kehre reads plans up to version 2. Open it"
                     + " with a newer Kehre.",
-            "\"version\": 1,||version: found nothing, expected a whole number from 1 to 1.",
+            "\"version\": 1,||version: found nothing, expected a whole number from 1 to 2.",
             "kehre-plan|song-list|It is no class plan of Kehre's: format: found \"song-list\", expected"
                     + " \"kehre-plan\".",
+            "{\"id\": 2, \"pause\"|{\"id\": 2, \"exercise\": \"squat\", \"pause\"|segments[0].entries[1].exercise:"
+                    + " each entry needs exactly one of \"exercise\", \"pause\", \"circuit\" and \"screen\".",
+            "\"12 reps\"|\"12 reps\", \"known\": \"yes\"|segments[0].entries[0].known: found \"yes\", expected true or"
+                    + " false.",
+            "\"12 reps\"|\"12 reps\", \"explain\": \"loudly\"|segments[0].entries[0].explain: found \"loudly\", expected"
+                    + " one of: usual, stops the work, over the movement, inside the rest, none.",
+            "\"12 reps\"|\"12 reps\", \"rounds\": {\"9 \": {}}|segments[0].entries[0].rounds: found \"9 \", expected a"
+                    + " round from 1 to 20.",
+            "\"12 reps\"|\"hold 3 h\"|segments[0].entries[0].dose: 3 has no unit: write 3 s or 3 min.",
+            "\"12 reps\"|\"10000 reps\"|segments[0].entries[0].dose: Reps must be from 1 to 300, not 10000.",
             "\"segments\": [|\"segments\": 7, \"other\": [|segments: found 7, expected a list in [ ]."})
     void aFaultIsNamedWithItsPlaceWhatWasFoundAndWhatWasExpected(String old, String bad, String sentence) {
         assertThat(refusal(PLAN.replace(old, bad == null ? "" : bad)))

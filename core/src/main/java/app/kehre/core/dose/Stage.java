@@ -1,0 +1,104 @@
+package app.kehre.core.dose;
+
+import java.time.Duration;
+import java.util.List;
+
+/** A part of a set: reps done in one manner, or a position held. */
+public sealed interface Stage {
+
+    /**
+     * Reps done in one manner.
+     *
+     * @param number 1 to 300
+     * @param unit what is counted
+     * @param tempo of one rep
+     * @param reach the part of the way that is gone
+     * @param stretch held inside each rep as its rest, 0 to 60 s
+     */
+    record Moves(int number, Unit unit, Tempo tempo, Reach reach, Duration stretch) implements Stage {
+        public Moves {
+            Limits.REPS.check(number);
+            Limits.STRETCH_INSIDE.check(stretch);
+        }
+
+        /** Returns reps at the usual tempo over the whole way. */
+        public static Moves of(int reps) {
+            return new Moves(reps, Unit.REP, Tempo.USUAL, Reach.WHOLE, Duration.ZERO);
+        }
+
+        /** Returns how many movements it has: two in a pair. */
+        public int movements() {
+            return unit == Unit.PAIR ? 2 * number : number;
+        }
+    }
+
+    /**
+     * A position held.
+     *
+     * @param amount how long
+     * @param postures to choose from, easiest first; none where there is no choice
+     */
+    record Held(Amount amount, List<String> postures) implements Stage {
+        public Held {
+            postures = List.copyOf(postures);
+            if (postures.stream().anyMatch(
+                    each -> !each.matches("\\p{Ll}+( \\p{Ll}+){0,6}") || each.contains(" or "))) {
+                throw new IllegalArgumentException(
+                        "A posture is a few words in lower case, such as on the forearms, not %s."
+                                .formatted(postures));
+            }
+        }
+    }
+
+    /** What is counted as one. */
+    enum Unit {
+        /** One movement there and back. */
+        REP("rep", 3),
+        /** One movement on each side. */
+        PAIR("pair", 3),
+        /** A small quick movement. */
+        PULSE("pulse", 1);
+
+        private final String word;
+        private final int usualSeconds;
+
+        Unit(String word, int usualSeconds) {
+            this.word = word;
+            this.usualSeconds = usualSeconds;
+        }
+
+        /** Returns the word for one. */
+        public String word() {
+            return word;
+        }
+
+        /**
+         * Returns how long one movement takes when no tempo is given: a rep 3 s, a pulse 1 s. Kehre's
+         * estimate (figures.md, "Time").
+         */
+        public Duration usualLength() {
+            return Duration.ofSeconds(usualSeconds);
+        }
+    }
+
+    /** The part of the way that a rep goes. */
+    enum Reach {
+        /** The whole way. */
+        WHOLE(""),
+        /** Only the low part. */
+        BOTTOM("at the bottom"),
+        /** Only the high part. */
+        TOP("at the top");
+
+        private final String words;
+
+        Reach(String words) {
+            this.words = words;
+        }
+
+        /** Returns the words of the notation; empty for the whole way. */
+        public String words() {
+            return words;
+        }
+    }
+}

@@ -1,0 +1,52 @@
+package app.kehre.core.plan;
+
+import java.time.Duration;
+import java.util.Optional;
+
+import app.kehre.core.dose.Range;
+import app.kehre.core.exercise.Named;
+
+/**
+ * How an exercise is explained and shown.
+ *
+ * @param mode whether the work stops for it
+ * @param length 0 to 600 s; nothing for the class's usual length of a new or a known exercise
+ */
+public record Explaining(Mode mode, Optional<Duration> length) {
+
+    /** The length. */
+    public static final Range LENGTH = Range.ofSeconds("explaining", 0, 600);
+    /** As usual for the dose, as long as usual. */
+    public static final Explaining USUAL = new Explaining(Mode.USUAL, Optional.empty());
+    /** Not at all. */
+    public static final Explaining NONE = new Explaining(Mode.NONE, Optional.empty());
+
+    /** Whether the work stops for it. */
+    public enum Mode implements Named {
+        /** Reps, rungs and holds stop, counts and stretches go on, intervals use the rest. */
+        USUAL("usual"),
+        /** The work stops and the class grows by it. */
+        STOPS("stops the work"),
+        /** It lies over the movement and costs nothing. */
+        OVER("over the movement"),
+        /** It lies inside the rest before. */
+        IN_REST("inside the rest"),
+        /** Nothing is explained. */
+        NONE("none");
+
+        private final String words;
+
+        Mode(String words) {
+            this.words = words;
+        }
+
+        @Override
+        public String words() {
+            return words;
+        }
+    }
+
+    public Explaining {
+        length.ifPresent(LENGTH::check);
+    }
+}

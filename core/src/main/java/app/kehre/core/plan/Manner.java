@@ -1,0 +1,69 @@
+package app.kehre.core.plan;
+
+import java.time.Duration;
+import java.util.Optional;
+
+import app.kehre.core.dose.Range;
+
+/**
+ * How an item is taught, where that is not the usual way.
+ *
+ * @param known whether the group knows it already; the first use in a class is new unless it is marked so
+ * @param explaining how it is explained
+ * @param changeover how long changing over to it takes, 0 to 600 s; nothing for what its position and load ask
+ * @param way which option is asked for
+ * @param layer what is put on top: bigger, with arms, with a hop; at most {@value #LONGEST_LAYER} characters
+ * @param holdingEights eights of a holding pattern before it, over which it is explained, 0 to 16
+ */
+public record Manner(boolean known, Explaining explaining, Optional<Duration> changeover, Way way,
+        String layer, int holdingEights) {
+
+    /** The longest layer, in characters. */
+    public static final int LONGEST_LAYER = 60;
+    /** The length of a changeover. */
+    public static final Range CHANGEOVER = Range.ofSeconds("a changeover", 0, 600);
+    /** The eights of a holding pattern. */
+    public static final Range HOLDING = Range.of("the eights of a holding pattern", 0, 16);
+    /** The usual way. */
+    public static final Manner USUAL = new Manner(false, Explaining.USUAL, Optional.empty(), Way.STANDARD,
+            "", 0);
+
+    public Manner {
+        changeover.ifPresent(CHANGEOVER::check);
+        HOLDING.check(holdingEights);
+        if (layer.length() > LONGEST_LAYER || layer.lines().count() > 1) {
+            throw new IllegalArgumentException("A layer must be one line of at most %d characters, not %d."
+                    .formatted(LONGEST_LAYER, layer.length()));
+        }
+    }
+
+    /** Returns the same, known or not. */
+    public Manner withKnown(boolean other) {
+        return new Manner(other, explaining, changeover, way, layer, holdingEights);
+    }
+
+    /** Returns the same with another way to explain. */
+    public Manner withExplaining(Explaining other) {
+        return new Manner(known, other, changeover, way, layer, holdingEights);
+    }
+
+    /** Returns the same with another changeover. */
+    public Manner withChangeover(Optional<Duration> other) {
+        return new Manner(known, explaining, other, way, layer, holdingEights);
+    }
+
+    /** Returns the same with another option. */
+    public Manner withWay(Way other) {
+        return new Manner(known, explaining, changeover, other, layer, holdingEights);
+    }
+
+    /** Returns the same with another layer. */
+    public Manner withLayer(String other) {
+        return new Manner(known, explaining, changeover, way, other, holdingEights);
+    }
+
+    /** Returns the same with another holding pattern. */
+    public Manner withHoldingEights(int other) {
+        return new Manner(known, explaining, changeover, way, layer, other);
+    }
+}

@@ -1,0 +1,67 @@
+package app.kehre.core.plan;
+
+import java.util.Map;
+import java.util.TreeMap;
+
+import app.kehre.core.dose.Dose;
+
+/**
+ * A test on each leg before something demanding, and what those who do not pass do instead.
+ *
+ * @param id the entry's number in the plan
+ * @param name such as "Balance screen", at most {@value Circuit#LONGEST_NAME} characters
+ * @param dose how much is tried
+ * @param failed what counts as not passed, at most {@value Notes#LONGEST} characters
+ * @param instead what those who do not pass do, by the number of the later entry
+ * @param note the instructor's own words
+ */
+public record Screen(int id, String name, Dose dose, String failed, Map<Integer, String> instead, String note)
+        implements
+            Entry {
+    public Screen {
+        if (name.isBlank() || name.length() > Circuit.LONGEST_NAME) {
+            throw new IllegalArgumentException("A screen's name must have from 1 to %d characters, not %d."
+                    .formatted(Circuit.LONGEST_NAME, name.length()));
+        }
+        Notes.check(note);
+        Notes.check(failed);
+        instead.values().forEach(Notes::check);
+        instead = Map.copyOf(instead);
+    }
+
+    /** Returns the screen with another dose. */
+    public Screen withDose(Dose other) {
+        return new Screen(id, name, other, failed, instead, note);
+    }
+
+    /** Returns the screen under another name. */
+    public Screen withName(String other) {
+        return new Screen(id, other, dose, failed, instead, note);
+    }
+
+    /** Returns the screen with another rule for not passing. */
+    public Screen withFailed(String other) {
+        return new Screen(id, name, dose, other, instead, note);
+    }
+
+    /** Returns the screen with what is done instead of an entry; nothing takes it away. */
+    public Screen withInstead(int entryId, String words) {
+        Map<Integer, String> others = new TreeMap<>(instead);
+        if (words.isBlank()) {
+            others.remove(entryId);
+        } else {
+            others.put(entryId, words.strip());
+        }
+        return new Screen(id, name, dose, failed, others, note);
+    }
+
+    @Override
+    public Screen withId(int other) {
+        return new Screen(other, name, dose, failed, instead, note);
+    }
+
+    @Override
+    public Screen withNote(String other) {
+        return new Screen(id, name, dose, failed, instead, other);
+    }
+}

@@ -1,0 +1,172 @@
+package app.kehre.core.timeline;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Predicate;
+
+import org.jspecify.annotations.Nullable;
+
+import app.kehre.core.exercise.Position;
+import app.kehre.core.kit.Equipment;
+import app.kehre.core.kit.KitPlace;
+import app.kehre.core.kit.Load;
+import app.kehre.core.kit.LoadNotation;
+import app.kehre.core.plan.Brief;
+import app.kehre.core.plan.ClassTimes;
+import app.kehre.core.plan.Item;
+
+/**
+ * What the group holds, stands at and lies on, and what it takes to change that for the next exercise. The
+ * class starts standing, in shoes, with nothing in the hands. It follows the change of load, not of kind.
+ */
+final class Changeover {
+
+    /**
+     * One thing that is done in changing over.
+     *
+     * @param phase set-up or transition
+     * @param kind how it is marked
+     * @param words what is done
+     * @param length how long it takes; may be 0 for what costs nothing and is only marked
+     */
+    record Step(Phase phase, Mark.Kind kind, String words, Duration length) {}
+
+    private static final Set<Equipment> BANDS = EnumSet.of(Equipment.LONG_BAND, Equipment.LOOP_BAND);
+
+    private final Brief brief;
+    private final ClassTimes times;
+    private final Map<Equipment, Load.Piece> held = new EnumMap<>(Equipment.class);
+    private final Set<String> fetched = new HashSet<>();
+    private final Set<Equipment> stations = EnumSet.noneOf(Equipment.class);
+    private Position.Level level = Position.Level.STANDING;
+    private boolean matLaid;
+    private List<Step> steps = new ArrayList<>();
+
+    Changeover(Brief brief, ClassTimes times) {
+        this.brief = brief;
+        this.times = times;
+    }
+
+    /**
+     * Changes over to an item.
+     *
+     * @param usedLater whether a kind of kit is needed again in this class
+     * @return what is done, in order
+     */
+    List<Step> to(Item item, Predicate<Equipment> usedLater) {
+        steps = new ArrayList<>();
+        Position.Level next = item.exercise().position().level();
+        layDown(item, usedLater);
+        if (next == Position.Level.STANDING) {
+            changeLevel(next);
+        }
+        stand(item);
+        takeUp(item);
+        layMat(item);
+        if (next == Position.Level.FLOOR) {
+            changeLevel(next);
+        }
+        return steps;
+    }
+
+    private void changeLevel(Position.Level next) {
+        if (level != next) {
+            boolean down = next == Position.Level.FLOOR;
+            add(Phase.TRANSITION, down ? Mark.Kind.DOWN : Mark.Kind.UP, down ? "floor" : "up", times.floor());
+            level = next;
+        }
+    }
+
+    private void layDown(Item item, Predicate<Equipment> usedLater) {
+        for (Load.Piece piece : List.copyOf(held.values())) {
+            if (item.load().find(piece.kit()).isEmpty()) {
+                held.remove(piece.kit());
+                layDown(piece.kit(), usedLater.test(piece.kit()));
+            }
+        }
+    }
+
+    private void layDown(Equipment kit, boolean needed) {
+        if (kit == Equipment.BARE_FEET) {
+            add(Phase.SET_UP, Mark.Kind.KIT, "shoes on", times.setUp());
+        } else if (BANDS.contains(kit)) {
+            add(Phase.SET_UP, Mark.Kind.KIT, "band off", times.band());
+        } else if (kit != Equipment.STEP) {
+            boolean away = !needed && brief.placeOf(kit) == KitPlace.BY_THE_WALL;
+            add(Phase.SET_UP, Mark.Kind.KIT, away ? "put away" : "put down",
+                    away ? times.putAway() : times.weightsAtHand());
+        }
+    }
+
+    private void stand(Item item) {
+        Set<Equipment> needed = item.kit();
+        for (Equipment station : List.of(Equipment.STEP, Equipment.CHAIR, Equipment.WALL)) {
+            if (!needed.contains(station)) {
+                stations.remove(station);
+            } else if (stations.add(station)) {
+                boolean free = brief.placeOf(station) == KitPlace.SET_OUT || fetched.contains(station.key());
+                Duration length = station == Equipment.WALL
+                        ? times.band()
+                        : free ? Duration.ZERO : times.setUp();
+                Phase phase = station == Equipment.WALL ? Phase.TRANSITION : Phase.SET_UP;
+                add(phase, Mark.Kind.KIT, station == Equipment.WALL ? "to the wall" : station.noun(1),
+                        length);
+                fetched.add(station.key());
+            }
+        }
+    }
+
+    private void takeUp(Item item) {
+        for (Load.Piece piece : item.load().pieces()) {
+            Load.Piece before = held.put(piece.kit(), piece);
+            if (!piece.equals(before)) {
+                takeUp(piece, before);
+            }
+        }
+    }
+
+    private void takeUp(Load.Piece piece, Load.@Nullable Piece before) {
+        String words = LoadNotation.print(new Load(List.of(piece)));
+        if (piece.kit() == Equipment.BARE_FEET) {
+            add(Phase.SET_UP, Mark.Kind.KIT, "shoes off", times.setUp());
+        } else if (piece.kit() == Equipment.STEP) {
+            if (before != null && before.risers() != piece.risers()) {
+                add(Phase.SET_UP, Mark.Kind.KIT, words, times.band());
+            }
+        } else {
+            boolean fetch = fetched.add(piece.kit().key() + piece.size().words() + piece.howMany())
+                    && brief.placeOf(piece.kit()) == KitPlace.BY_THE_WALL && !hadAlike(piece, before);
+            if (BANDS.contains(piece.kit())) {
+                add(Phase.SET_UP, Mark.Kind.KIT, words,
+                        fetch ? times.fetch().plus(times.band()) : times.band());
+            } else if (fetch) {
+                add(Phase.SET_UP, Mark.Kind.KIT, words, times.fetch());
+            } else if (before == null || !hadAlike(piece, before)) {
+                add(Phase.SET_UP, Mark.Kind.KIT, words, times.weightsAtHand());
+            }
+        }
+    }
+
+    /** Returns whether the same pieces were in hand already, held elsewhere or more of them. */
+    private static boolean hadAlike(Load.Piece piece, Load.@Nullable Piece before) {
+        return before != null && before.size().equals(piece.size()) && before.howMany() >= piece.howMany();
+    }
+
+    private void layMat(Item item) {
+        if (!matLaid && item.kit().contains(Equipment.MAT)) {
+            matLaid = true;
+            boolean free = brief.placeOf(Equipment.MAT) == KitPlace.SET_OUT;
+            add(Phase.SET_UP, Mark.Kind.KIT, "mat", free ? Duration.ZERO : times.mat());
+        }
+    }
+
+    private void add(Phase phase, Mark.Kind kind, String words, Duration length) {
+        steps.add(new Step(phase, kind, words, length));
+    }
+}

@@ -1,0 +1,52 @@
+package app.kehre.core.timeline;
+
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Predicate;
+
+import app.kehre.core.kit.Equipment;
+import app.kehre.core.plan.Circuit;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Pause;
+import app.kehre.core.plan.Screen;
+
+/** Which kit is still needed later in a class, so that it is put down beside each person and not away. */
+final class LaterUse {
+
+    private final Map<Integer, Integer> places = new HashMap<>();
+    private final Map<Integer, Circuit> circuits = new HashMap<>();
+    private final Map<Equipment, Integer> last = new EnumMap<>(Equipment.class);
+
+    LaterUse(ClassPlan plan) {
+        AtomicInteger at = new AtomicInteger();
+        plan.segments().stream().filter(segment -> !segment.leftOut())
+                .forEach(segment -> segment.entries().forEach(entry -> note(entry, at)));
+    }
+
+    private void note(Entry entry, AtomicInteger at) {
+        switch (entry) {
+            case Item item -> {
+                places.put(item.id(), at.incrementAndGet());
+                item.kit().forEach(kit -> last.put(kit, at.get()));
+            }
+            case Circuit circuit -> circuit.items().forEach(item -> {
+                circuits.put(item.id(), circuit);
+                note(item, at);
+            });
+            case Pause _,Screen _ -> {
+            }
+        }
+    }
+
+    /** Returns which kinds are needed again after an item in a round. */
+    Predicate<Equipment> after(Item item, int round) {
+        int place = places.getOrDefault(item.id(), 0);
+        Circuit circuit = circuits.get(item.id());
+        return kit -> last.getOrDefault(kit, 0) > place || (circuit != null && round < circuit.rounds()
+                && circuit.items().stream().anyMatch(each -> each.kit().contains(kit)));
+    }
+}

@@ -1,0 +1,136 @@
+package app.kehre.core.timeline;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+import app.kehre.core.dose.Dose;
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.dose.Reps;
+import app.kehre.core.dose.Side;
+import app.kehre.core.dose.Sides;
+import app.kehre.core.dose.Stage;
+import app.kehre.core.plan.Circuit;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Pause;
+import app.kehre.core.plan.Screen;
+
+/**
+ * What each side of the body does of an exercise in the whole class.
+ *
+ * @param exercise its name
+ * @param entries the lines it is done in
+ * @param right time and reps of the right side
+ * @param left time and reps of the left side
+ */
+public record SideTotals(String exercise, List<Integer> entries, Sum right, Sum left) {
+
+    /**
+     * What one side does.
+     *
+     * @param length working or holding
+     * @param reps counted reps
+     */
+    public record Sum(Duration length, int reps) {
+        private static final Sum NOTHING = new Sum(Duration.ZERO, 0);
+
+        private Sum plus(Duration more, int moreReps) {
+            return new Sum(length.plus(more), reps + moreReps);
+        }
+
+        private String words() {
+            return reps > 0 ? reps + " reps" : Lengths.clock(length);
+        }
+    }
+
+    public SideTotals {
+        entries = List.copyOf(entries);
+    }
+
+    /** Returns the totals of every exercise that is done one side at a time or with the sides in turn. */
+    public static List<SideTotals> of(Timeline timeline) {
+        Map<String, List<Item>> byExercise = new LinkedHashMap<>();
+        timeline.plan().segments().stream().filter(segment -> !segment.leftOut())
+                .flatMap(segment -> segment.entries().stream()).forEach(entry -> {
+                    for (Item item : items(entry)) {
+                        byExercise.computeIfAbsent(item.exercise().id(), _ -> new ArrayList<>()).add(item);
+                    }
+                });
+        List<SideTotals> totals = new ArrayList<>();
+        byExercise.values().stream().filter(items -> items.stream().anyMatch(SideTotals::oneSided))
+                .forEach(items -> totals.add(of(timeline, items)));
+        return totals;
+    }
+
+    private static List<Item> items(Entry entry) {
+        return switch (entry) {
+            case Item item -> List.of(item);
+            case Circuit circuit -> circuit.items();
+            case Pause _,Screen _ -> List.of();
+        };
+    }
+
+    private static boolean oneSided(Item item) {
+        return item.dose().sides() != Sides.TOGETHER
+                || item.rounds().values().stream().anyMatch(each -> each.dose().isPresent());
+    }
+
+    private static SideTotals of(Timeline timeline, List<Item> items) {
+        Map<Side, Sum> sums = new EnumMap<>(Map.of(Side.RIGHT, Sum.NOTHING, Side.LEFT, Sum.NOTHING));
+        Map<Integer, Item> byId = new LinkedHashMap<>();
+        items.forEach(item -> byId.put(item.id(), item));
+        for (Span span : timeline.spans()) {
+            Item item = byId.get(span.entry());
+            if (item != null && (span.phase() == Phase.WORK || span.phase() == Phase.HOLD)) {
+                add(sums, span, item.inRound(Math.max(1, span.round())).dose());
+            }
+        }
+        return new SideTotals(items.getFirst().name(), List.copyOf(byId.keySet()),
+                sums.getOrDefault(Side.RIGHT, Sum.NOTHING), sums.getOrDefault(Side.LEFT, Sum.NOTHING));
+    }
+
+    /** Sides in turn share the reps: of an odd number the right side has one more. */
+    private static void add(Map<Side, Sum> sums, Span span, Dose dose) {
+        boolean music = span.firstCount() >= 0 && span.parts() % 8 == 0;
+        int parts = music ? 0 : span.parts();
+        Duration length = span.stretch().length();
+        switch (span.side()) {
+            case RIGHT, LEFT -> sums.computeIfPresent(span.side(), (_, sum) -> sum.plus(length, parts));
+            case BOTH -> {
+                boolean turns = dose.sides() == Sides.ALTERNATING;
+                int right = turns && !pairs(dose) ? (parts + 1) / 2 : parts;
+                int left = turns && !pairs(dose) ? parts / 2 : parts;
+                Duration share = turns && parts > 0
+                        ? length.multipliedBy(right).dividedBy(right + left)
+                        : half(length, turns);
+                sums.computeIfPresent(Side.RIGHT, (_, sum) -> sum.plus(share, right));
+                sums.computeIfPresent(Side.LEFT,
+                        (_, sum) -> sum.plus(turns ? length.minus(share) : length, left));
+            }
+        }
+    }
+
+    private static Duration half(Duration length, boolean turns) {
+        return turns ? length.dividedBy(2) : length;
+    }
+
+    private static boolean pairs(Dose dose) {
+        return dose instanceof Reps reps && reps.stages().stream().anyMatch(
+                each -> each instanceof Stage.Moves moves && moves.unit() == Stage.Unit.PAIR);
+    }
+
+    /** Returns whether the sides do the same: the same reps, and lengths that are shown the same. */
+    public boolean even() {
+        return right.reps() == left.reps()
+                && (right.reps() > 0 || Lengths.seconds(right.length()) == Lengths.seconds(left.length()));
+    }
+
+    /** Returns "Split squat: right 20 reps, left 18 reps". */
+    public String words() {
+        return "%s: right %s, left %s".formatted(exercise, right.words(), left.words());
+    }
+}

@@ -1,0 +1,97 @@
+package app.kehre.core.timeline;
+
+import java.time.Duration;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Optional;
+
+import app.kehre.core.dose.Lengths;
+
+/**
+ * Where the time of a class, or of one of its segments, goes.
+ *
+ * @param lengths of each use
+ * @param explainOver explaining that costs no time since it lies over the movement
+ * @param lost work by the clock that is lost
+ */
+public record Tally(Map<Use, Duration> lengths, Duration explainOver, Duration lost) {
+
+    /** What time is used for. */
+    public enum Use {
+        /** Moving and holding. */
+        WORK("work"),
+        /** Explaining while the work stops. */
+        EXPLAINING("explaining"),
+        /** Set-up, transitions, changing side. */
+        CHANGEOVER("changeover"),
+        /** Rests, pauses and talk. */
+        REST("rest");
+
+        private final String words;
+
+        Use(String words) {
+            this.words = words;
+        }
+
+        /** Returns the use in words. */
+        public String words() {
+            return words;
+        }
+
+        /** Returns what a phase is used for. */
+        public static Use of(Phase phase) {
+            return switch (phase) {
+                case WORK, HOLD -> WORK;
+                case EXPLAIN -> EXPLAINING;
+                case SET_UP, TRANSITION, SIDE_CHANGE -> CHANGEOVER;
+                case REST, PAUSE, TALK -> REST;
+            };
+        }
+    }
+
+    public Tally {
+        lengths = Map.copyOf(lengths);
+    }
+
+    /** Returns the tally of a class, or of the segment with a number. */
+    public static Tally of(Timeline timeline, Optional<Integer> segment) {
+        Map<Use, Duration> lengths = new EnumMap<>(Use.class);
+        for (Span span : timeline.spans()) {
+            if (segment.isEmpty() || segment.get() == span.segment()) {
+                lengths.merge(Use.of(span.phase()), span.stretch().shown(), Duration::plus);
+            }
+        }
+        Duration over = timeline.over().stream()
+                .filter(each -> segment.isEmpty() || segment.get() == each.segment())
+                .map(each -> each.stretch().shown()).reduce(Duration.ZERO, Duration::plus);
+        Duration lost = timeline.lost().stream()
+                .filter(each -> segment.isEmpty() || segment.get() == each.segment()).map(Lost::length)
+                .reduce(Duration.ZERO, Duration::plus);
+        return new Tally(lengths, over, lost);
+    }
+
+    /** Returns the length of a use. */
+    public Duration of(Use use) {
+        return lengths.getOrDefault(use, Duration.ZERO);
+    }
+
+    /** Returns "explaining 6:40, 4:10 of it while they move, changeover 3:05"; empty when there is none. */
+    public String words() {
+        StringBuilder words = new StringBuilder();
+        Duration explained = of(Use.EXPLAINING).plus(explainOver);
+        if (explained.isPositive()) {
+            words.append("explaining ").append(Lengths.clock(explained));
+            if (explainOver.isPositive()) {
+                words.append(", ").append(Lengths.clock(explainOver)).append(" of it while they move");
+            }
+        }
+        if (of(Use.CHANGEOVER).isPositive()) {
+            words.append(words.isEmpty() ? "" : ", ").append("changeover ")
+                    .append(Lengths.clock(of(Use.CHANGEOVER)));
+        }
+        if (lost.isPositive()) {
+            words.append(words.isEmpty() ? "" : ", ").append("work lost ").append(Lengths.clock(lost));
+        }
+        return words.toString();
+    }
+}

@@ -1,0 +1,161 @@
+package app.kehre.core.timeline;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+import app.kehre.core.dose.Side;
+import app.kehre.core.plan.Segment;
+
+/** The spans laid so far, one after the other, and the music that runs along. */
+final class Tape {
+
+    private static final int HALF_COUNTS = 2;
+
+    private final List<Span> spans = new ArrayList<>();
+    private final List<Over> over = new ArrayList<>();
+    private final List<Lost> lost = new ArrayList<>();
+    private final List<Mark> marks = new ArrayList<>();
+    private final Map<Integer, Duration> begun = new HashMap<>();
+    private Duration now = Duration.ZERO;
+    private Segment segment;
+    private MusicClock music;
+    private int entry;
+    private int round;
+    private Side side = Side.BOTH;
+    private boolean clockRest;
+
+    Tape(Segment first) {
+        this.segment = first;
+        this.music = new MusicClock(first.bpm(), Duration.ZERO);
+    }
+
+    void begin(Segment next) {
+        segment = next;
+        music = new MusicClock(next.bpm(), now);
+    }
+
+    void begin(int entryId, int inRound) {
+        entry = entryId;
+        round = inRound;
+        side = Side.BOTH;
+        begun.putIfAbsent(entryId, now);
+    }
+
+    void onSide(Side next) {
+        side = next;
+    }
+
+    Duration now() {
+        return now;
+    }
+
+    Segment segment() {
+        return segment;
+    }
+
+    int round() {
+        return round;
+    }
+
+    /** Lays a length by the clock; the music starts anew after it. */
+    void clock(Phase phase, Duration length, int set, int parts, String words) {
+        if (!length.isZero()) {
+            lay(phase, now.plus(length), round, set, parts, -1, words);
+            music = new MusicClock(segment.bpm(), now);
+        }
+    }
+
+    /** Lays a round of an interval: outside of a circuit its number is the round, inside it is the set. */
+    void interval(Phase phase, Duration length, int number) {
+        if (!length.isZero()) {
+            boolean inCircuit = round > 0;
+            lay(phase, now.plus(length), inCircuit ? round : number, inCircuit ? number : 0, 0, -1, "");
+            music = new MusicClock(segment.bpm(), now);
+        }
+    }
+
+    /** Lays half-counts of the music. */
+    void music(Phase phase, long halfCounts, int set, int parts, String words) {
+        long first = music.counts();
+        lay(phase, music.after(halfCounts), round, set, parts, first, words);
+    }
+
+    /** Lays whole counts of the music. */
+    void counts(Phase phase, long counts, int set, int parts, String words) {
+        music(phase, Math.multiplyExact(counts, HALF_COUNTS), set, parts, words);
+    }
+
+    private void lay(Phase phase, Duration end, int inRound, int set, int parts, long firstCount,
+            String words) {
+        spans.add(new Span(new Stretch(now, end), segment.id(), entry, phase, inRound, set, side, parts,
+                firstCount, words));
+        now = end;
+        clockRest = false;
+    }
+
+    /** Says that the rest laid last belongs to the clock, so that what comes may use it. */
+    void restIsOfTheClock() {
+        clockRest = !spans.isEmpty() && spans.getLast().phase() == Phase.REST;
+    }
+
+    /** Takes so much as there is from the end of the rest laid last; returns how much that was. */
+    Duration takeFromRest(Duration wanted) {
+        if (!clockRest || wanted.isZero()) {
+            return Duration.ZERO;
+        }
+        Span rest = spans.removeLast();
+        Duration taken = wanted.compareTo(rest.stretch().length()) < 0 ? wanted : rest.stretch().length();
+        now = rest.end().minus(taken);
+        if (now.compareTo(rest.start()) > 0) {
+            spans.add(new Span(new Stretch(rest.start(), now), rest.segment(), rest.entry(), rest.phase(),
+                    rest.round(), rest.set(), rest.side(), rest.parts(), rest.firstCount(), rest.words()));
+        }
+        clockRest = false;
+        begun.put(entry, now);
+        return taken;
+    }
+
+    boolean afterClockRest() {
+        return clockRest;
+    }
+
+    void explainOver(Duration from, Duration length) {
+        Duration end = from.plus(length);
+        Stretch stretch = new Stretch(from, end.compareTo(now) < 0 ? end : now);
+        if (!stretch.length().isZero()) {
+            over.add(new Over(stretch, segment.id(), entry));
+        }
+    }
+
+    void lose(Duration length) {
+        lost.add(new Lost(segment.id(), entry, round, length));
+    }
+
+    void mark(Mark.Kind kind, String words) {
+        marks.add(new Mark(now, kind, words));
+    }
+
+    List<Span> spans() {
+        return spans;
+    }
+
+    List<Over> over() {
+        return over;
+    }
+
+    List<Lost> lost() {
+        return lost;
+    }
+
+    List<Mark> marks() {
+        return marks;
+    }
+
+    /** Returns when each entry was begun first. */
+    Map<Integer, Duration> begun() {
+        return begun;
+    }
+}

@@ -1,0 +1,56 @@
+package app.kehre.desk.command;
+
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.Objects;
+import java.util.concurrent.Callable;
+
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine.ArgGroup;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+import app.kehre.core.timeline.Timeline;
+import app.kehre.formats.disk.DiskTrouble;
+import app.kehre.formats.disk.LocalDisk;
+import app.kehre.formats.json.UnreadableFile;
+import app.kehre.formats.library.BuiltInLibrary;
+import app.kehre.formats.plan.PlanDocument;
+import app.kehre.formats.timeline.TimelineTable;
+
+/** {@code kehre timeline PLAN}. */
+@Command(name = "timeline", mixinStandardHelpOptions = true, description = {
+        "Prints the timeline of a class, one row a span.",
+        "The columns of the CSV: start_ms,end_ms,segment,item,phase,round,set,side,count."})
+final class TimelineCommand implements Callable<Integer> {
+
+    @Parameters(paramLabel = "PLAN", description = "A plan, NAME.kehre.json.")
+    private @Nullable Path plan;
+
+    @ArgGroup
+    private @Nullable Form form;
+
+    /** One of the two forms. */
+    static final class Form {
+        @Option(names = "--csv", description = "As CSV.")
+        private boolean csv;
+
+        @Option(names = "--text", description = "To be read (this is the default).")
+        private boolean text;
+    }
+
+    @Override
+    public Integer call() throws DiskTrouble, UnreadableFile {
+        Path file = Objects.requireNonNull(plan, "PLAN");
+        PlanDocument document = PlanDocument.read(file.toString(), new LocalDisk().read(file),
+                BuiltInLibrary.load());
+        Timeline timeline = Timeline.of(document.plan());
+        boolean csv = form != null && form.csv && !form.text;
+        byte[] table = (csv ? TimelineTable.csv(timeline) : TimelineTable.text(timeline))
+                .getBytes(StandardCharsets.UTF_8);
+        System.out.write(table, 0, table.length);
+        System.out.flush();
+        return 0;
+    }
+}

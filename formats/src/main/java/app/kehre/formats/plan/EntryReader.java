@@ -1,0 +1,196 @@
+package app.kehre.formats.plan;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+import app.kehre.core.dose.Dose;
+import app.kehre.core.dose.DoseNotation;
+import app.kehre.core.dose.Hold;
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.dose.Range;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Library;
+import app.kehre.core.kit.Load;
+import app.kehre.core.kit.LoadNotation;
+import app.kehre.core.plan.Circuit;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Explaining;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Manner;
+import app.kehre.core.plan.Notes;
+import app.kehre.core.plan.Pause;
+import app.kehre.core.plan.RoundChange;
+import app.kehre.core.plan.Screen;
+import app.kehre.core.plan.Way;
+import app.kehre.formats.json.Fields;
+
+/** Reads the lines of a segment: exercises, circuits, screens and pauses. */
+final class EntryReader {
+
+    private static final Dose STAND_IN = Hold.of(Duration.ofSeconds(1));
+    private static final List<String> KINDS = List.of("exercise", "pause", "circuit", "screen");
+
+    private final Map<String, Exercise> own;
+    private final Library library;
+    private final Set<Integer> ids = new HashSet<>();
+
+    EntryReader(Map<String, Exercise> own, Library library) {
+        this.own = own;
+        this.library = library;
+    }
+
+    Optional<Entry> entry(Fields fields) {
+        int id = PlanReader.id(fields, ids);
+        String note = note(fields, "note");
+        List<String> kinds = KINDS.stream().filter(fields::has).toList();
+        if (kinds.size() != 1) {
+            fields.report("exercise",
+                    "each entry needs exactly one of \"exercise\", \"pause\", \"circuit\" and \"screen\".");
+            return Optional.empty();
+        }
+        return switch (kinds.getFirst()) {
+            case "pause" -> pause(fields, id, note);
+            case "circuit" -> circuit(fields, id, note);
+            case "screen" -> screen(fields, id, note);
+            case String _ -> item(fields, id, note).map(each -> each);
+        };
+    }
+
+    private static String note(Fields fields, String name) {
+        String note = fields.text(name, "");
+        Notes.problem(note).ifPresent(sentence -> fields.report(name, sentence));
+        return note;
+    }
+
+    private static Optional<Entry> pause(Fields fields, int id, String note) {
+        Pause.Kind kind = fields.term("pause", Pause.Kind.class);
+        String name = fields.text("name");
+        Duration length = length(fields, "length", Pause.LENGTH);
+        boolean moving = fields.flag("keepMoving");
+        Optional<Duration> notBefore = fields.has("notBefore")
+                ? Optional.of(length(fields, "notBefore", Pause.NOT_BEFORE))
+                : Optional.empty();
+        return PlanReader.build(fields, "name",
+                () -> new Pause(id, kind, name, length, moving, notBefore, note));
+    }
+
+    private Optional<Entry> circuit(Fields fields, int id, String note) {
+        String name = fields.text("circuit");
+        int rounds = fields.whole("rounds", Circuit.ROUNDS);
+        Duration rest = fields.has("rest") ? length(fields, "rest", Circuit.REST) : Duration.ZERO;
+        int soloFrom = fields.has("soloFrom") ? fields.whole("soloFrom", Circuit.SOLO) : 0;
+        List<Item> items = new ArrayList<>();
+        for (Fields each : fields.objects("items", true)) {
+            if (each.has("circuit") || each.has("pause") || each.has("screen")) {
+                each.report("exercise", "a circuit holds exercises only, not circuits, pauses or screens.");
+            } else {
+                item(each, PlanReader.id(each, ids), note(each, "note")).ifPresent(items::add);
+            }
+        }
+        return fields.problems().isEmpty()
+                ? PlanReader.build(fields, "items",
+                        () -> new Circuit(id, name, rounds, rest, soloFrom, items, note))
+                : Optional.empty();
+    }
+
+    private static Optional<Entry> screen(Fields fields, int id, String note) {
+        String name = fields.text("screen");
+        Dose dose = fields.parsed("dose", DoseNotation::parse, STAND_IN);
+        String failed = note(fields, "failed");
+        Map<Integer, String> instead = new HashMap<>();
+        fields.textsByName("instead").forEach((number, words) -> {
+            if (number.matches("\\d{1,7}")) {
+                instead.put(Integer.parseInt(number), words);
+            } else {
+                fields.report("instead", "found \"%s\", expected the id of a later entry.".formatted(number));
+            }
+        });
+        return PlanReader.build(fields, "screen", () -> new Screen(id, name, dose, failed, instead, note));
+    }
+
+    private Optional<Item> item(Fields fields, int id, String note) {
+        String name = fields.text("exercise");
+        Optional<Exercise> exercise = Optional.ofNullable(own.get(name)).or(() -> library.find(name));
+        if (exercise.isEmpty()) {
+            fields.report("exercise",
+                    ("\"%s\" is not in the library; expected the id of one of its exercises, such as"
+                            + " \"squat\", or one that the plan brings under \"exercises\".")
+                            .formatted(name));
+        }
+        Dose dose = fields.parsed("dose", DoseNotation::parse, STAND_IN);
+        Load load = load(fields).orElse(Load.NONE);
+        Manner manner = manner(fields);
+        Map<Integer, RoundChange> changes = changes(fields);
+        return exercise.flatMap(found -> PlanReader.build(fields, "note",
+                () -> new Item(id, found, dose, load, note, manner, changes)));
+    }
+
+    private static Manner manner(Fields fields) {
+        boolean known = fields.flag("known");
+        Explaining explaining = explaining(fields).orElse(Explaining.USUAL);
+        Optional<Duration> changeover = fields.has("changeover")
+                ? Optional.of(length(fields, "changeover", Manner.CHANGEOVER))
+                : Optional.empty();
+        Way way = way(fields).orElse(Way.STANDARD);
+        String layer = fields.text("layer", "");
+        int holding = fields.has("holdingEights") ? fields.whole("holdingEights", Manner.HOLDING) : 0;
+        return PlanReader.build(fields, "layer",
+                () -> new Manner(known, explaining, changeover, way, layer, holding)).orElse(Manner.USUAL);
+    }
+
+    private static Map<Integer, RoundChange> changes(Fields fields) {
+        long rounds = Circuit.ROUNDS.most();
+        Map<Integer, RoundChange> changes = new HashMap<>();
+        fields.objectsByName("rounds").forEach((round, each) -> {
+            if (!round.matches("\\d{1,2}") || Integer.parseInt(round) < 1
+                    || Integer.parseInt(round) > rounds) {
+                fields.report("rounds",
+                        "found \"%s\", expected a round from 1 to %d.".formatted(round, rounds));
+            } else {
+                changes.put(Integer.parseInt(round), change(each));
+            }
+        });
+        return changes;
+    }
+
+    private static RoundChange change(Fields fields) {
+        Optional<Dose> dose = fields.has("dose")
+                ? Optional.of(fields.parsed("dose", DoseNotation::parse, STAND_IN))
+                : Optional.empty();
+        return new RoundChange(dose, load(fields), way(fields), fields.text("layer", ""), fields.flag("out"),
+                explaining(fields));
+    }
+
+    private static Optional<Load> load(Fields fields) {
+        return fields.has("load")
+                ? Optional.of(fields.parsed("load", LoadNotation::parse, Load.NONE))
+                : Optional.empty();
+    }
+
+    private static Optional<Way> way(Fields fields) {
+        return fields.has("option") ? Optional.of(fields.term("option", Way.class)) : Optional.empty();
+    }
+
+    private static Optional<Explaining> explaining(Fields fields) {
+        if (!fields.has("explain") && !fields.has("explainFor")) {
+            return Optional.empty();
+        }
+        Explaining.Mode mode = fields.has("explain")
+                ? fields.term("explain", Explaining.Mode.class)
+                : Explaining.Mode.USUAL;
+        return Optional.of(new Explaining(mode, fields.has("explainFor")
+                ? Optional.of(length(fields, "explainFor", Explaining.LENGTH))
+                : Optional.empty()));
+    }
+
+    private static Duration length(Fields fields, String name, Range range) {
+        return fields.parsed(name, text -> PlanReader.inRange(Lengths.parse(text), range),
+                Duration.ofSeconds(range.least()));
+    }
+}

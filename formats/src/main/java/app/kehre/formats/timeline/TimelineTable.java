@@ -1,0 +1,89 @@
+package app.kehre.formats.timeline;
+
+import java.io.StringWriter;
+import java.time.Duration;
+import java.util.List;
+import java.util.Locale;
+
+import de.siegmar.fastcsv.writer.CsvWriter;
+
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Segment;
+import app.kehre.core.timeline.Span;
+import app.kehre.core.timeline.Timeline;
+
+/** The spans of a class, one a row, as CSV (RFC 4180, UTF-8) or as text for a person. */
+public final class TimelineTable {
+
+    private static final List<String> HEADER = List.of("start_ms", "end_ms", "segment", "item", "phase",
+            "round", "set", "side", "count");
+
+    private TimelineTable() {}
+
+    /**
+     * Returns the table as CSV. Milliseconds round each boundary, so that rows tile; numbers that do not
+     * apply are empty; the count is that of the segment's music at the span's start, from 1.
+     */
+    public static String csv(Timeline timeline) {
+        StringWriter out = new StringWriter();
+        CsvWriter csv = CsvWriter.builder().build(out);
+        csv.writeRecord(HEADER);
+        for (Span span : timeline.spans()) {
+            csv.writeRecord(List.of(String.valueOf(millis(span.start())), String.valueOf(millis(span.end())),
+                    segment(timeline, span), item(timeline, span), span.phase().words(),
+                    number(span.round()), number(span.set()), span.side().word(),
+                    number(span.firstCount() + 1)));
+        }
+        return out.toString();
+    }
+
+    /** Returns the table as text: a line a span, a heading a segment, the total at the end. */
+    public static String text(Timeline timeline) {
+        StringBuilder out = new StringBuilder();
+        int segment = 0;
+        for (Span span : timeline.spans()) {
+            if (span.segment() != segment) {
+                segment = span.segment();
+                out.append(segment(timeline, span)).append('\n');
+            }
+            out.append(String.format(Locale.ROOT, "%8s %6s  %-12s %s%s%n", Lengths.clock(span.start()),
+                    Lengths.clock(span.stretch().shown()), span.phase().words(), item(timeline, span),
+                    details(span)));
+        }
+        return out
+                .append(String.format(Locale.ROOT, "%8s of %s, %s%n", Lengths.clock(timeline.fit().length()),
+                        Lengths.clock(timeline.fit().slot()), timeline.fit().words()))
+                .toString();
+    }
+
+    private static String details(Span span) {
+        StringBuilder out = new StringBuilder();
+        if (span.round() > 0) {
+            out.append(", round ").append(span.round());
+        }
+        if (span.set() > 0) {
+            out.append(", set ").append(span.set());
+        }
+        if (!span.side().word().isEmpty()) {
+            out.append(", ").append(span.side().word());
+        }
+        return span.words().isEmpty() ? out.toString() : out.append(", ").append(span.words()).toString();
+    }
+
+    private static long millis(Duration moment) {
+        return moment.plusNanos(500_000).toMillis();
+    }
+
+    private static String number(long value) {
+        return value > 0 ? String.valueOf(value) : "";
+    }
+
+    private static String segment(Timeline timeline, Span span) {
+        return timeline.plan().findSegment(span.segment()).map(Segment::name).orElse("");
+    }
+
+    private static String item(Timeline timeline, Span span) {
+        return timeline.plan().find(span.entry()).map(Entry::name).orElse("");
+    }
+}
