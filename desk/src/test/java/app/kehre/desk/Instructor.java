@@ -19,6 +19,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
@@ -140,8 +141,13 @@ public final class Instructor implements AutoCloseable {
         return types(text);
     }
 
-    /** Clicks into the middle of a node. */
+    /** Clicks into the middle of a node, scrolled into view if it lies in a scrolled page. */
     public Instructor clicks(String selector) {
+        onFx(() -> {
+            reveal(find(selector));
+            return stage;
+        });
+        settle();
         return clicksAt(onFx(() -> {
             Node node = find(selector);
             Bounds bounds = node.localToScreen(node.getBoundsInLocal());
@@ -167,6 +173,23 @@ public final class Instructor implements AutoCloseable {
             Bounds bounds = button.localToScreen(button.getBoundsInLocal());
             return new Point2D(bounds.getCenterX(), bounds.getCenterY());
         }));
+    }
+
+    private static void reveal(Node node) {
+        Node parent = node.getParent();
+        while (parent != null && !(parent instanceof ScrollPane)) {
+            parent = parent.getParent();
+        }
+        if (parent instanceof ScrollPane pane && pane.getContent() != null) {
+            double hidden = pane.getContent().getBoundsInLocal().getHeight()
+                    - pane.getViewportBounds().getHeight();
+            double middle = pane.getContent().sceneToLocal(node.localToScene(node.getBoundsInLocal()))
+                    .getCenterY();
+            if (hidden > 1) {
+                pane.setVvalue(
+                        Math.clamp((middle - pane.getViewportBounds().getHeight() / 2) / hidden, 0, 1));
+            }
+        }
     }
 
     private Instructor clicksAt(Point2D at) {

@@ -3,9 +3,12 @@ package app.kehre.core.plan;
 import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
+import app.kehre.core.dose.Hold;
+import app.kehre.core.dose.Sides;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Named;
@@ -67,6 +70,26 @@ public final class Edits {
             }
         }
 
+        /** A balance screen on each leg. */
+        record OfScreen() implements Addable {
+            @Override
+            public Entry entry(int id) {
+                return new Screen(id, "Balance screen",
+                        Hold.of(Duration.ofSeconds(10)).withSides(Sides.EACH_SIDE),
+                        "a foot comes down or a hand reaches out", Map.of(), "");
+            }
+
+            @Override
+            public String name() {
+                return "Balance screen";
+            }
+
+            @Override
+            public String words() {
+                return "a test on each leg before what needs balance";
+            }
+        }
+
         /** A pause of its usual length. */
         record OfPause(Pause.Kind kind) implements Addable {
             @Override
@@ -93,9 +116,13 @@ public final class Edits {
                 kind -> kind.usualName().toLowerCase(Locale.ROOT).startsWith(begin)
                         || kind.words().startsWith(begin))
                 .map(Addable.OfPause::new);
+        Stream<Addable> screens = Stream.<Addable>of(new Addable.OfScreen())
+                .filter(screen -> begin.isEmpty() || screen.name().toLowerCase(Locale.ROOT).startsWith(begin)
+                        || "screen".startsWith(begin));
+        Stream<Addable> others = Stream.concat(pauses, screens);
         Stream<Addable> exercises = library.search(typed, role).stream().map(Addable.OfExercise::new);
         boolean pausesFirst = role == Role.PAUSE || role == Role.TALK;
-        return (pausesFirst ? Stream.concat(pauses, exercises) : Stream.concat(exercises, pauses)).toList();
+        return (pausesFirst ? Stream.concat(others, exercises) : Stream.concat(exercises, others)).toList();
     }
 
     /**

@@ -16,8 +16,9 @@ import app.kehre.core.plan.Circuit;
  * @param entry the entry's number
  * @param side the side that works
  * @param round the round of the circuit, from 1; 0 outside of circuits
+ * @param opensRound whether it is the first of a further round, whose names need not be said again
  */
-public record Block(Stretch stretch, int segment, int entry, Side side, int round) {
+public record Block(Stretch stretch, int segment, int entry, Side side, int round, boolean opensRound) {
 
     /** Returns the blocks of a class, in order; they tile it. */
     public static List<Block> of(Timeline timeline) {
@@ -37,9 +38,10 @@ public record Block(Stretch stretch, int segment, int entry, Side side, int roun
                     && (last.side() == side || side == Side.BOTH || last.side() == Side.BOTH)) {
                 blocks.removeLast();
                 blocks.add(new Block(new Stretch(last.stretch().start(), span.end()), last.segment(),
-                        last.entry(), side == Side.BOTH ? last.side() : side, round));
+                        last.entry(), side == Side.BOTH ? last.side() : side, round, last.opensRound()));
             } else {
-                blocks.add(new Block(span.stretch(), span.segment(), span.entry(), side, round));
+                boolean opens = round > 1 && last != null && last.round() < round;
+                blocks.add(new Block(span.stretch(), span.segment(), span.entry(), side, round, opens));
             }
         }
         return blocks;

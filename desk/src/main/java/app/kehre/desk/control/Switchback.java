@@ -3,6 +3,7 @@ package app.kehre.desk.control;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.IntConsumer;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
@@ -19,6 +20,7 @@ import app.kehre.core.dose.Lengths;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.EntryText;
 import app.kehre.core.timeline.Block;
+import app.kehre.core.timeline.Tally;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.look.Palette;
 
@@ -94,6 +96,12 @@ public final class Switchback extends Region {
     /** Marks an entry as the selected one. */
     public void select(int entryId) {
         scene = scene.withSelected(entryId);
+        requestLayout();
+    }
+
+    /** Shows only some uses of the time in full colour; none for all of them. */
+    public void filter(Set<Tally.Use> uses) {
+        scene = scene.withFilter(uses);
         requestLayout();
     }
 

@@ -12,11 +12,12 @@ import javafx.scene.text.TextAlignment;
 
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.Block;
 import app.kehre.core.timeline.Mark;
+import app.kehre.core.timeline.Span;
 import app.kehre.core.timeline.Stretch;
 import app.kehre.desk.look.Palette;
 import app.kehre.desk.look.Type;
@@ -28,6 +29,7 @@ final class SwitchbackPainter {
     private static final int MINUTES = 10;
     private static final double GAP = 1.4;
     private static final double NARROW = 44;
+    private static final double OVER = 2.5;
 
     private final GraphicsContext pen;
     private final Palette palette;
@@ -53,8 +55,13 @@ final class SwitchbackPainter {
             }
         }
         for (Block block : scene.blocks()) {
+            paintGround(scene, block, last);
+        }
+        paintUses(scene, last);
+        for (Block block : scene.blocks()) {
             paintBlock(scene, block, last, focused);
         }
+        paintCircuits(scene, last);
         paintMarks(scene, last);
         paintSlotEnd(scene, last);
         scene.now().ifPresent(this::paintNow);
@@ -97,7 +104,7 @@ final class SwitchbackPainter {
     private void paintBlock(SwitchbackScene scene, Block block, int last, boolean focused) {
         ClassPlan plan = scene.timeline().plan();
         Role role = plan.findSegment(block.segment()).map(Segment::role).orElse(Role.PAUSE);
-        String text = plan.find(block.entry()).map(Entry::name).orElse("");
+        String text = scene.label(block);
         Palette.Tint tint = palette.tint(role);
         boolean selected = block.entry() == scene.selected();
         List<SwitchbackGeometry.Piece> pieces = where.pieces(block.stretch()).stream()
@@ -106,8 +113,6 @@ final class SwitchbackPainter {
             double x = piece.x() + GAP / 2;
             double y = where.blockTop(piece.row());
             double width = Math.max(1, piece.width() - GAP);
-            pen.setFill(tint.ground());
-            pen.fillRoundRect(x, y, width, SwitchbackGeometry.BLOCK, 5, 5);
             if (selected) {
                 pen.setStroke(palette.mark());
                 pen.setLineWidth(focused ? 3 : 2);
@@ -116,6 +121,53 @@ final class SwitchbackPainter {
         }
         pieces.stream().max(Comparator.comparingDouble(SwitchbackGeometry.Piece::width))
                 .ifPresent(widest -> paintName(widest, text, block.side().letter(), tint.ink()));
+    }
+
+    private void paintGround(SwitchbackScene scene, Block block, int last) {
+        Role role = scene.timeline().plan().findSegment(block.segment()).map(Segment::role)
+                .orElse(Role.PAUSE);
+        pen.setFill(palette.tint(role).ground());
+        for (SwitchbackGeometry.Piece piece : where.pieces(block.stretch())) {
+            if (piece.row() >= scene.firstRow() && piece.row() <= last) {
+                pen.fillRoundRect(piece.x() + GAP / 2, where.blockTop(piece.row()),
+                        Math.max(1, piece.width() - GAP), SwitchbackGeometry.BLOCK, 5, 5);
+            }
+        }
+    }
+
+    /** Explaining, changing over and rests are paler than work; what is explained over it is a line on top. */
+    private void paintUses(SwitchbackScene scene, int last) {
+        for (Span span : scene.timeline().spans()) {
+            double paled = scene.paled(span);
+            if (paled > 0) {
+                pen.setFill(palette.paper().deriveColor(0, 1, 1, paled));
+                fill(span.stretch(), scene, last, 0, SwitchbackGeometry.BLOCK);
+            }
+        }
+        pen.setFill(palette.ink().deriveColor(0, 1, 1, 0.55));
+        scene.timeline().over().forEach(over -> fill(over.stretch(), scene, last, 0, OVER));
+    }
+
+    private void fill(Stretch stretch, SwitchbackScene scene, int last, double from, double height) {
+        for (SwitchbackGeometry.Piece piece : where.pieces(stretch)) {
+            if (piece.row() >= scene.firstRow() && piece.row() <= last) {
+                pen.fillRect(piece.x() + GAP / 2, where.blockTop(piece.row()) + from,
+                        Math.max(0.5, piece.width() - GAP), height);
+            }
+        }
+    }
+
+    /** A bracket under all rounds of a circuit. */
+    private void paintCircuits(SwitchbackScene scene, int last) {
+        scene.timeline().plan().entries().forEach(entry -> {
+            if (entry instanceof Circuit circuit) {
+                pen.setFill(palette.soft());
+                Stretch whole = scene.timeline().ofEntry(circuit.id());
+                if (!whole.length().isZero()) {
+                    fill(whole, scene, last, SwitchbackGeometry.BLOCK + 1.5, 2);
+                }
+            }
+        });
     }
 
     private void paintName(SwitchbackGeometry.Piece piece, String text, String side, Color ink) {
@@ -142,11 +194,23 @@ final class SwitchbackPainter {
             if (row < scene.firstRow() || row > last) {
                 continue;
             }
+            if (mark.kind() == Mark.Kind.FIRST) {
+                paintFirst(mark.at(), row);
+                continue;
+            }
             double x = where.x(mark.at(), row);
             double from = row == inRow ? Math.max(x, until + 6) : x;
             until = paintMark(mark, x, from, where.blockTop(row) + SwitchbackGeometry.BLOCK + 9);
             inRow = row;
         }
+    }
+
+    /** A small corner where an exercise is used for the first time. */
+    private void paintFirst(Duration at, int row) {
+        double x = where.x(at, row) + GAP / 2;
+        double top = where.blockTop(row);
+        pen.setFill(palette.mark());
+        pen.fillPolygon(new double[]{x, x + 6, x}, new double[]{top, top, top + 6}, 3);
     }
 
     private double paintMark(Mark mark, double x, double from, double y) {

@@ -3,9 +3,14 @@ package app.kehre.desk.control;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
+import app.kehre.core.plan.Circuit;
 import app.kehre.core.timeline.Block;
 import app.kehre.core.timeline.Mark;
+import app.kehre.core.timeline.Phase;
+import app.kehre.core.timeline.Span;
+import app.kehre.core.timeline.Tally;
 import app.kehre.core.timeline.Timeline;
 
 /**
@@ -17,26 +22,52 @@ import app.kehre.core.timeline.Timeline;
  * @param selected the selected entry's number; 0 for none
  * @param now the moment that is marked, when it is followed
  * @param most the most rows to show
+ * @param filter the uses of the time that are shown in full colour; none for all
  */
 record SwitchbackScene(Timeline timeline, List<Block> blocks, List<Mark> marks, int selected,
-        Optional<Duration> now,
-        int most) {
+        Optional<Duration> now, int most, Set<Tally.Use> filter) {
 
     static SwitchbackScene of(Timeline timeline) {
         return new SwitchbackScene(timeline, Block.of(timeline), timeline.marks(), 0, Optional.empty(),
-                Integer.MAX_VALUE);
+                Integer.MAX_VALUE, Set.of());
     }
 
     SwitchbackScene with(Timeline other) {
-        return new SwitchbackScene(other, Block.of(other), other.marks(), selected, now, most);
+        return new SwitchbackScene(other, Block.of(other), other.marks(), selected, now, most, filter);
     }
 
     SwitchbackScene withSelected(int entryId) {
-        return new SwitchbackScene(timeline, blocks, marks, entryId, now, most);
+        return new SwitchbackScene(timeline, blocks, marks, entryId, now, most, filter);
     }
 
     SwitchbackScene following(Duration moment, int rows) {
-        return new SwitchbackScene(timeline, blocks, marks, selected, Optional.of(moment), rows);
+        return new SwitchbackScene(timeline, blocks, marks, selected, Optional.of(moment), rows, filter);
+    }
+
+    SwitchbackScene withFilter(Set<Tally.Use> uses) {
+        return new SwitchbackScene(timeline, blocks, marks, selected, now, most, Set.copyOf(uses));
+    }
+
+    /** Returns how much of a span's colour is taken away, from 0 to 1. */
+    double paled(Span span) {
+        Tally.Use use = Tally.Use.of(span.phase());
+        if (!filter.isEmpty()) {
+            return filter.contains(use) ? 0 : 0.8;
+        }
+        return use == Tally.Use.WORK || span.phase() == Phase.TALK || span.phase() == Phase.PAUSE ? 0 : 0.45;
+    }
+
+    /** Returns what is written on a block: each name once, not again in every round. */
+    String label(Block block) {
+        if (block.opensRound()) {
+            return "round " + block.round();
+        }
+        return timeline.plan().find(block.entry()).map(entry -> {
+            if (entry instanceof Circuit) {
+                return "rest";
+            }
+            return block.round() > 1 ? "" : entry.name();
+        }).orElse("");
     }
 
     /** Returns the row that is drawn first. */

@@ -24,6 +24,7 @@ final class BriefBar extends HBox {
     private final Label end = label("", "soft");
     private final InlineField slot;
     private final InlineField people;
+    private final GroupMenu menus;
     private final Label length = label("", "slot-length");
     private final Label of = label("", "slot-of");
     private final Label spare = label("", "soft");
@@ -36,10 +37,13 @@ final class BriefBar extends HBox {
         start = field(model, "start", "Start", BriefText::withStart).fitted(40, 80);
         slot = field(model, "slot", "Slot", BriefText::withSlot).fitted(40, 90);
         people = field(model, "people", "People", BriefText::withPeople).fitted(50, 120);
+        menus = new GroupMenu(model);
         spare.setId("spare");
         length.setId("class-length");
 
-        HBox line = new HBox(3, date, dot(), start, end, dot(), label("slot", "soft"), slot, dot(), people);
+        HBox line = new HBox(3, date, dot(), start, end, dot(), label("slot", "soft"), slot, dot(), people,
+                dot(), menus.group(), dot(),
+                menus.cut());
         line.setAlignment(Pos.BASELINE_LEFT);
         VBox words = new VBox(2, title, line);
         title.maxWidthProperty().bind(title.prefWidthProperty());
@@ -63,6 +67,7 @@ final class BriefBar extends HBox {
         end.setText("to " + BriefText.end(brief));
         slot.show(BriefText.slot(brief));
         people.show(BriefText.people(brief));
+        menus.show(timeline.plan());
         length.setText(Lengths.clock(timeline.fit().length()));
         of.setText("of " + Lengths.clock(timeline.fit().slot()));
         spare.setText(timeline.fit().words());

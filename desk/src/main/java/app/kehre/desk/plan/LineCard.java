@@ -30,8 +30,13 @@ final class LineCard extends ScrollPane {
             + " come first.";
 
     private final VBox content = new VBox(5);
+    private final PlanViewModel model;
+    private final TeachingPane teaching;
+    private int shown;
 
-    LineCard() {
+    LineCard(PlanViewModel model) {
+        this.model = model;
+        this.teaching = new TeachingPane(model);
         setId("card");
         setContent(content);
         setFitToWidth(true);
@@ -44,6 +49,11 @@ final class LineCard extends ScrollPane {
 
     void show(Optional<Entry> entry) {
         List<Node> rows = new ArrayList<>();
+        if (model.showTimes().get()) {
+            rows.addAll(new TimesPane(model).rows());
+            content.getChildren().setAll(rows);
+            return;
+        }
         entry.ifPresent(found -> {
             rows.add(heading(found.name()));
             switch (found) {
@@ -53,8 +63,13 @@ final class LineCard extends ScrollPane {
                 case Screen screen -> rows.add(text("not passed: " + screen.failed(), "soft"));
             }
         });
+        entry.ifPresent(found -> rows.addAll(teaching.rows(found)));
         content.getChildren().setAll(rows);
-        setVvalue(0);
+        int id = entry.map(Entry::id).orElse(0);
+        if (id != shown) {
+            setVvalue(0);
+        }
+        shown = id;
     }
 
     private static void addExercise(List<Node> rows, Exercise exercise) {

@@ -1,8 +1,11 @@
 package app.kehre.desk.plan;
 
+import java.util.List;
 import java.util.function.BiConsumer;
+import java.util.function.BiFunction;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.TableCell;
 import javafx.scene.control.TextField;
@@ -24,9 +27,13 @@ final class LineCell extends TableCell<Row, Row> {
      * @param commit what happens with the typed text
      * @param hint told what the typed text means
      * @param onTab called with the row and 1 or -1 when the next or previous column should be edited
+     * @param complete texts that the typed one could become
      */
     record Column(Function<Row, Node> show, Function<Row, String> text, Function<Row, Commit> commit,
-            Consumer<String> hint, BiConsumer<Row, Integer> onTab) {}
+            Consumer<String> hint, BiConsumer<Row, Integer> onTab,
+            BiFunction<Row, String, List<String>> complete) {}
+
+    private static final PseudoClass REFUSED = PseudoClass.getPseudoClass("refused");
 
     private final Column column;
     private @Nullable TextField field;
@@ -46,8 +53,16 @@ final class LineCell extends TableCell<Row, Row> {
         field = editor;
         editor.setId("line-editor");
         Commit commit = column.commit().apply(row);
+        editor.textProperty().addListener(_ -> editor.pseudoClassStateChanged(REFUSED, false));
         editor.textProperty().addListener((_, _, typed) -> column.hint().accept(commit.preview(typed)));
-        editor.addEventFilter(KeyEvent.KEY_PRESSED, event -> onKey(event, editor, commit, row));
+        CompletionPopup popup = new CompletionPopup(editor, typed -> column.complete().apply(row, typed));
+        editor.addEventFilter(KeyEvent.KEY_PRESSED, event -> {
+            if (popup.onKey(event) || NumberStep.onKey(event, editor)) {
+                event.consume();
+            } else {
+                onKey(event, editor, commit, row);
+            }
+        });
         editor.focusedProperty().addListener((_, _, focused) -> {
             if (!focused) {
                 leave(editor, commit, row);
@@ -82,6 +97,7 @@ final class LineCell extends TableCell<Row, Row> {
                 }
             } else {
                 column.hint().accept(problem);
+                editor.pseudoClassStateChanged(REFUSED, true);
             }
             event.consume();
         }

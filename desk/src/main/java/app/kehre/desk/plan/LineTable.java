@@ -7,15 +7,19 @@ import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.control.SelectionMode;
 import javafx.scene.control.TableColumn;
 import javafx.scene.control.TableRow;
 import javafx.scene.control.TableView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 
+import app.kehre.core.dose.DoseCompletions;
 import app.kehre.core.dose.Reading;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryText;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Screen;
 
 /** The lines of the selected segment, edited, moved and removed in place. */
 final class LineTable extends TableView<Row> {
@@ -25,6 +29,7 @@ final class LineTable extends TableView<Row> {
     private final TableColumn<Row, Row> dose;
     private final TableColumn<Row, Row> load;
     private final TableColumn<Row, Row> note;
+    private final LineActions actions;
     private final Label empty = new Label();
     private boolean showing;
 
@@ -57,6 +62,9 @@ final class LineTable extends TableView<Row> {
         load.setMinWidth(88);
         setPlaceholder(empty);
         setRowFactory(_ -> row());
+        getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
+        actions = new LineActions(model, this::selectedIds);
+        setContextMenu(actions.menu());
         getSelectionModel().selectedItemProperty().addListener((_, _, row) -> {
             if (row != null && !showing) {
                 model.entry().set(row.entry().id());
@@ -109,20 +117,20 @@ final class LineTable extends TableView<Row> {
             return;
         }
         KeyCode code = event.getCode();
-        if (event.isAltDown() && (code == KeyCode.UP || code == KeyCode.DOWN)) {
-            model.nudgeEntry(code == KeyCode.UP ? -1 : 1);
-        } else if (event.isShortcutDown() && code == KeyCode.D) {
-            model.duplicateEntry();
-        } else if (code == KeyCode.DELETE || code == KeyCode.BACK_SPACE) {
+        if (code == KeyCode.BACK_SPACE) {
             model.removeEntry();
         } else if (code == KeyCode.ENTER) {
             editDose();
         } else if (code == KeyCode.F2) {
             editSelected(name);
-        } else {
+        } else if (!actions.onKey(event)) {
             return;
         }
         event.consume();
+    }
+
+    private List<Integer> selectedIds() {
+        return getSelectionModel().getSelectedItems().stream().map(row -> row.entry().id()).toList();
     }
 
     private TableColumn<Row, Row> plain(String title, double width, Function<Row, Node> show) {
@@ -134,7 +142,8 @@ final class LineTable extends TableView<Row> {
         column.setEditable(false);
         column.setCellValueFactory(each -> new ReadOnlyObjectWrapper<>(each.getValue()));
         column.setCellFactory(_ -> new LineCell(
-                new LineCell.Column(show, _ -> "", _ -> _ -> "", _ -> {}, (_, _) -> {})));
+                new LineCell.Column(show, _ -> "", _ -> _ -> "", _ -> {}, (_, _) -> {},
+                        (_, _) -> List.of())));
         return column;
     }
 
@@ -144,7 +153,8 @@ final class LineTable extends TableView<Row> {
         column.setEditable(true);
         column.setCellFactory(_ -> new LineCell(new LineCell.Column(show, row -> text.apply(row.entry()),
                 row -> model.ofEntry(row.entry().id(), step, reader), model::setHint,
-                (_, by) -> Platform.runLater(() -> editNeighbour(column, by)))));
+                (_, by) -> Platform.runLater(() -> editNeighbour(column, by)),
+                step.equals("Dose") ? LineTable::completions : (_, _) -> List.of())));
         return column;
     }
 
@@ -167,6 +177,12 @@ final class LineTable extends TableView<Row> {
         LineDrag.accept(row,
                 id -> model.moveEntry(id, row.getItem() == null ? getItems().size() : row.getIndex()));
         return row;
+    }
+
+    private static List<String> completions(Row row, String typed) {
+        return row.entry() instanceof Item || row.entry() instanceof Screen
+                ? DoseCompletions.of(typed)
+                : List.of();
     }
 
     private static Node label(String text, String style) {

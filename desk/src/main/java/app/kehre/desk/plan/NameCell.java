@@ -6,11 +6,15 @@ import javafx.scene.control.TableCell;
 
 import org.jspecify.annotations.Nullable;
 
+import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.Edits;
 import app.kehre.desk.control.ChoiceField;
 
 /** The name of a line: typing in it offers other exercises, and another name for a pause. */
 final class NameCell extends TableCell<Row, Row> {
+
+    private static final String IN_CIRCUIT = "in-circuit";
+    private static final String CIRCUIT = "circuit";
 
     private final PlanViewModel model;
 
@@ -67,10 +71,17 @@ final class NameCell extends TableCell<Row, Row> {
         setText(null);
         if (isEmpty() || row == null) {
             setGraphic(null);
+            getStyleClass().removeAll(IN_CIRCUIT, CIRCUIT);
         } else {
             Label name = new Label(row.entry().name());
             name.getStyleClass().add("line-name");
             name.setTextOverrun(OverrunStyle.CENTER_ELLIPSIS);
+            getStyleClass().removeAll(IN_CIRCUIT, CIRCUIT);
+            if (row.inCircuit()) {
+                getStyleClass().add(IN_CIRCUIT);
+            } else if (row.entry() instanceof Circuit) {
+                getStyleClass().add(CIRCUIT);
+            }
             setGraphic(name);
         }
     }

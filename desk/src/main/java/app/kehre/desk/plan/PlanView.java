@@ -35,7 +35,8 @@ public final class PlanView extends VBox {
     private final SegmentHead head;
     private final LineTable lines;
     private final ChoiceField<Edits.Addable> add;
-    private final LineCard card = new LineCard();
+    private final LineCard card;
+    private final TallyBar tally;
 
     /**
      * Makes the view.
@@ -53,6 +54,8 @@ public final class PlanView extends VBox {
         roadScroll = new ScrollPane(road);
         head = new SegmentHead(model);
         lines = new LineTable(model);
+        card = new LineCard(model);
+        tally = new TallyBar(road::filter);
         add = new ChoiceField<>(model::addables, PlanView::choiceWords, this::take,
                 this::focusLines);
         lay(teach);
@@ -92,15 +95,19 @@ public final class PlanView extends VBox {
         lower.setMinHeight(LEAST_LOWER);
         lower.setPrefHeight(LEAST_LOWER);
         VBox.setVgrow(lower, Priority.ALWAYS);
-        setSpacing(9);
-        getChildren().setAll(top, segments, roadScroll, lower);
+        setSpacing(7);
+        getChildren().setAll(top, segments, tally, roadScroll, lower);
     }
 
     private void bind() {
         model.open().settled().addListener((_, _, _) -> showSettled());
         model.open().shown().addListener((_, _, shown) -> showTimes(shown));
         model.segment().addListener((_, _, _) -> showSettled());
-        model.entry().addListener((_, _, _) -> showSelected());
+        model.entry().addListener((_, _, _) -> {
+            model.showTimes().set(false);
+            showSelected();
+        });
+        model.showTimes().addListener(_ -> card.show(model.selectedEntry()));
         road.palette().bind(palette);
         palette.addListener(_ -> showTimes(model.timeline()));
         road.addEventHandler(KeyEvent.KEY_PRESSED, event -> {
@@ -144,11 +151,13 @@ public final class PlanView extends VBox {
         brief.show(shown);
         segments.show(shown, palette.get());
         road.show(shown);
+        tally.show(shown, model.selectedSegment());
         head.show(shown);
     }
 
     private void showSettled() {
         segments.show(model.timeline(), palette.get());
+        tally.show(model.timeline(), model.selectedSegment());
         head.show(model.timeline());
         lines.show();
         add.setDisable(model.selectedSegment().isEmpty());

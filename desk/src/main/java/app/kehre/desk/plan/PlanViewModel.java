@@ -5,9 +5,12 @@ import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
+import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleIntegerProperty;
 
 import app.kehre.core.dose.DoseWords;
@@ -16,12 +19,15 @@ import app.kehre.core.dose.Reading;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.Brief;
+import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Edits;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Moves;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.Structures;
+import app.kehre.core.plan.TimesText;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.control.Commit;
 import app.kehre.desk.session.OpenPlan;
@@ -33,6 +39,7 @@ public final class PlanViewModel {
     private final Library library;
     private final IntegerProperty segment = new SimpleIntegerProperty();
     private final IntegerProperty entry = new SimpleIntegerProperty();
+    private final BooleanProperty showTimes = new SimpleBooleanProperty();
     private final ReadOnlyStringWrapper hint = new ReadOnlyStringWrapper("");
 
     /** Makes a view model of the open plan. */
@@ -43,7 +50,7 @@ public final class PlanViewModel {
         settleSelection();
     }
 
-    OpenPlan open() {
+    public OpenPlan open() {
         return open;
     }
 
@@ -174,6 +181,78 @@ public final class PlanViewModel {
                     plan -> Moves.move(plan, entryId, segmentId, Integer.MAX_VALUE));
             select(entryId);
         });
+    }
+
+    /** Replaces a line as one step. */
+    void change(String name, Entry changed) {
+        changePlan(name, plan -> plan.with(changed));
+    }
+
+    /** Makes any change as one step. */
+    void changePlan(String name, UnaryOperator<ClassPlan> change) {
+        open.edit(name, change);
+    }
+
+    void makeCircuit(List<Integer> ids) {
+        int id = plan().nextEntryId();
+        List<Integer> items = ids.isEmpty() ? List.of(entry.get()) : ids;
+        open.edit("Make a circuit", plan -> Structures.makeCircuit(plan, items));
+        if (plan().find(id).isPresent()) {
+            select(id);
+        } else {
+            setHint("A circuit is made of exercises that stand in one segment and in no circuit yet.");
+        }
+    }
+
+    void dissolveCircuit() {
+        selectedEntry().flatMap(found -> found instanceof Circuit circuit
+                ? Optional.of(circuit)
+                : plan().circuitOf(found.id()))
+                .ifPresent(circuit -> open.edit("Dissolve " + circuit.name(),
+                        plan -> Structures.dissolve(plan, circuit.id())));
+    }
+
+    void splitSides() {
+        selectedEntry().ifPresent(found -> open.edit("Split the sides of " + found.name(),
+                plan -> Structures.splitSides(plan, found.id())));
+    }
+
+    void addSecondSide() {
+        selectedEntry().ifPresent(found -> open.edit("Second side of " + found.name(),
+                plan -> Structures.addSecondSide(plan, found.id())));
+    }
+
+    void secondSideAfterNext() {
+        selectedEntry().ifPresent(found -> open.edit("Second side of " + found.name() + " later",
+                plan -> Structures.secondSideAfterNext(plan, found.id())));
+    }
+
+    void toggleKnown() {
+        selectedEntry().ifPresent(found -> {
+            if (found instanceof Item item) {
+                change("Teaching of " + item.name(),
+                        item.withManner(item.manner().withKnown(!item.manner().known())));
+            }
+        });
+    }
+
+    /** Returns the exercises that come after a line in the class. */
+    List<Item> linesAfter(int entryId) {
+        List<Entry> lines = plan().lines().toList();
+        int at = lines.stream().map(Entry::id).toList().indexOf(entryId);
+        return lines.subList(at + 1, lines.size()).stream().filter(Item.class::isInstance)
+                .map(Item.class::cast).toList();
+    }
+
+    /** Returns whether the card shows the class's times instead of the selected line. */
+    BooleanProperty showTimes() {
+        return showTimes;
+    }
+
+    /** Returns what happens with a typed text of one of the class's times. */
+    Commit ofTime(int place) {
+        return new Typed(() -> "Time to " + TimesText.NAMES.get(place),
+                text -> TimesText.with(plan().times(), place, text).map(plan()::with), _ -> "");
     }
 
     void addSegment(Role role) {

@@ -47,7 +47,9 @@ final class SegmentBar extends Pane {
         Label name = new Label(segment.name());
         name.getStyleClass().add("segment-name");
         name.setTextOverrun(OverrunStyle.CENTER_ELLIPSIS);
-        Label length = new Label(Lengths.clock(timeline.ofSegment(segment.id()).shown()));
+        Label length = new Label(segment.leftOut()
+                ? "left out"
+                : Lengths.clock(timeline.ofSegment(segment.id()).shown()));
         length.getStyleClass().add("segment-length");
         length.setMinWidth(USE_PREF_SIZE);
         HBox times = new HBox(4, length);
@@ -55,6 +57,7 @@ final class SegmentBar extends Pane {
         timeline.fit(segment).ifPresent(fit -> addTarget(times, length, fit));
         ToggleButton button = new ToggleButton("", new VBox(name, times));
         button.setId("segment-" + segment.id());
+        button.setOpacity(segment.leftOut() ? 0.45 : 1);
         button.getStyleClass().setAll("segment");
         button.setStyle("-k-tint: %s;".formatted(Palette.web(palette.tint(segment.role()).ground())));
         button.setAlignment(Pos.TOP_LEFT);

@@ -5,9 +5,11 @@ import java.util.function.BiFunction;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -32,6 +34,7 @@ final class SegmentHead extends HBox {
     private final MenuButton role;
     private final Label length = soft("");
     private final InlineField target;
+    private final CheckBox alone = new CheckBox("stands alone");
     private final InlineField bpm;
 
     SegmentHead(PlanViewModel model) {
@@ -54,13 +57,19 @@ final class SegmentHead extends HBox {
         HBox.setHgrow(gap, Priority.ALWAYS);
         setSpacing(4);
         setAlignment(Pos.CENTER_LEFT);
-        getChildren().addAll(name, role, length, soft("of"), target, soft("\u00b7"), bpm, gap, add,
+        getChildren().addAll(name, role, length, soft("of"), target, soft("\u00b7"), bpm, gap, alone,
+                add,
                 Icons.button(Feather.ARROW_LEFT, "Move this segment earlier (Ctrl+Alt+Left)",
                         () -> model.moveSegment(-1)),
                 Icons.button(Feather.ARROW_RIGHT, "Move this segment later (Ctrl+Alt+Right)",
                         () -> model.moveSegment(1)),
                 remove);
         add.setMinWidth(USE_PREF_SIZE);
+        alone.setId("stands-alone");
+        alone.setMinWidth(USE_PREF_SIZE);
+        alone.setTooltip(new Tooltip("Belongs to a shorter cut of the class"));
+        alone.setOnAction(_ -> model.changePlan("Cut mark of " + name.getText(), plan -> plan.with(
+                plan.segment(model.segment().get()).withStandsAlone(alone.isSelected()))));
     }
 
     void show(Timeline timeline) {
@@ -77,6 +86,7 @@ final class SegmentHead extends HBox {
         name.show(segment.name());
         role.setText(segment.role().words());
         length.setText(Lengths.clock(timeline.ofSegment(segment.id()).shown()));
+        alone.setSelected(segment.standsAlone());
         target.show(SegmentText.target(segment));
         bpm.show(SegmentText.bpm(segment));
     }

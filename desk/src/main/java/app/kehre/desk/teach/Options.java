@@ -10,8 +10,10 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 import app.kehre.core.exercise.Exercise;
+import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
+import app.kehre.core.teaching.HallWords;
 import app.kehre.desk.look.Type;
 import app.kehre.formats.font.Weight;
 
@@ -30,7 +32,7 @@ final class Options extends HBox {
         setPrefHeight(84);
     }
 
-    void show(Optional<Entry> entry) {
+    void show(Optional<Entry> entry, ClassPlan plan) {
         int id = entry.map(Entry::id).orElse(0);
         if (id != shown) {
             shown = id;
@@ -38,6 +40,10 @@ final class Options extends HBox {
             entry.ifPresent(found -> {
                 if (found instanceof Item item) {
                     add(columns, item.exercise());
+                }
+                String instead = HallWords.instead(found, plan);
+                if (!instead.isEmpty()) {
+                    columns.add(column("did not pass the screen", instead));
                 }
                 if (!found.note().isEmpty()) {
                     columns.add(column("your note", found.note()));

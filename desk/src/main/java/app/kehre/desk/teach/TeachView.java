@@ -159,7 +159,7 @@ public final class TeachView extends VBox {
         fit(dose, Weight.SEMI_BOLD, LARGEST_DOSE, 24);
         amount.setText(moment.entry().map(HallWords::dose).orElse(""));
         parts.show(moment);
-        options.show(moment.entry());
+        options.show(moment.entry(), model.timeline().get().plan());
         showNext(moment);
         road.follow(moment.place(), ROWS);
         road.select(moment.entry().map(Entry::id).orElse(0));

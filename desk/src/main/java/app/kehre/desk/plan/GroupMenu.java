@@ -1,0 +1,103 @@
+package app.kehre.desk.plan;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.RadioMenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+
+import app.kehre.core.kit.Equipment;
+import app.kehre.core.kit.KitPlace;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.KitNeed;
+import app.kehre.core.plan.Structures;
+
+/** The menus of the brief: the group and where its kit lies, and what the class is cut to. */
+final class GroupMenu {
+
+    private static final List<KitPlace> PLACES = List.of(KitPlace.SET_OUT, KitPlace.AT_HAND,
+            KitPlace.BY_THE_WALL);
+
+    private final PlanViewModel model;
+    private final MenuButton group = button("group-menu");
+    private final MenuButton cut = button("cut-menu");
+
+    GroupMenu(PlanViewModel model) {
+        this.model = model;
+    }
+
+    MenuButton group() {
+        return group;
+    }
+
+    MenuButton cut() {
+        return cut;
+    }
+
+    void show(ClassPlan plan) {
+        group.setText(plan.brief().older() ? "older group, kit" : "group, kit");
+        CheckMenuItem older = new CheckMenuItem("Older group: longer down to the floor and up");
+        older.setSelected(plan.brief().older());
+        older.setOnAction(_ -> model.changePlan("Older group",
+                now -> now.with(now.brief().withOlder(older.isSelected()))));
+        List<MenuItem> items = new ArrayList<>(List.of(older));
+        MenuItem times = new MenuItem("How long explaining and changing over take\u2026");
+        times.setOnAction(_ -> model.showTimes().set(true));
+        items.add(times);
+        Set<Equipment> kit = new LinkedHashSet<>();
+        KitNeed.of(plan).stream().filter(need -> need.kit().usualPlace() != KitPlace.FIXED)
+                .forEach(need -> kit.add(need.kit()));
+        if (!kit.isEmpty()) {
+            items.add(new SeparatorMenuItem());
+        }
+        kit.forEach(each -> items.add(places(plan, each)));
+        group.getItems().setAll(items);
+        showCut(plan);
+    }
+
+    private Menu places(ClassPlan plan, Equipment kit) {
+        Menu menu = new Menu("%s: %s".formatted(kit.noun(2), plan.brief().placeOf(kit).words()));
+        for (KitPlace place : PLACES) {
+            RadioMenuItem item = new RadioMenuItem(place.words());
+            item.setSelected(plan.brief().placeOf(kit) == place);
+            item.setOnAction(_ -> model.changePlan("Place of the " + kit.noun(2),
+                    now -> now.with(now.brief().withPlace(kit, place))));
+            menu.getItems().add(item);
+        }
+        return menu;
+    }
+
+    private void showCut(ClassPlan plan) {
+        long out = plan.segments().stream().filter(segment -> segment.leftOut()).count();
+        cut.setText(out == 0
+                ? "whole class"
+                : "cut to %d of %d parts".formatted(plan.segments().size() - out, plan.segments().size()));
+        MenuItem whole = new MenuItem("The whole class");
+        whole.setOnAction(_ -> model.changePlan("The whole class", Structures::whole));
+        MenuItem marked = new MenuItem("Cut to the parts that stand alone");
+        marked.setDisable(plan.segments().stream().noneMatch(segment -> segment.standsAlone()));
+        marked.setOnAction(_ -> model.changePlan("Cut the class", Structures::cutToMarked));
+        List<MenuItem> items = new ArrayList<>(List.of(whole, marked, new SeparatorMenuItem()));
+        plan.segments().forEach(segment -> {
+            CheckMenuItem item = new CheckMenuItem(segment.name());
+            item.setSelected(!segment.leftOut());
+            item.setOnAction(_ -> model.changePlan("Cut " + segment.name(), now -> now.with(
+                    now.segment(segment.id()).withLeftOut(!item.isSelected()))));
+            items.add(item);
+        });
+        cut.getItems().setAll(items);
+    }
+
+    private static MenuButton button(String id) {
+        MenuButton button = new MenuButton();
+        button.setId(id);
+        button.getStyleClass().add("flat");
+        button.setMinWidth(MenuButton.USE_PREF_SIZE);
+        return button;
+    }
+}

@@ -1,0 +1,87 @@
+package app.kehre.desk.plan;
+
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.plan.Segment;
+import app.kehre.core.timeline.Tally;
+import app.kehre.core.timeline.Timeline;
+
+/** Where the time of the class goes; pressing a use shows only that on the road. */
+final class TallyBar extends HBox {
+
+    private final Map<Tally.Use, ToggleButton> buttons = new EnumMap<>(Tally.Use.class);
+    private final Label over = new Label();
+    private final Label segment = new Label();
+    private final Consumer<Set<Tally.Use>> filter;
+
+    TallyBar(Consumer<Set<Tally.Use>> filter) {
+        super(4);
+        this.filter = filter;
+        setAlignment(Pos.CENTER_LEFT);
+        getStyleClass().add("tally");
+        for (Tally.Use use : Tally.Use.values()) {
+            ToggleButton button = new ToggleButton();
+            button.setId("use-" + use.words());
+            button.getStyleClass().setAll("use");
+            button.setTooltip(new Tooltip("Show only " + use.words() + " on the road"));
+            button.setMinWidth(USE_PREF_SIZE);
+            button.setOnAction(_ -> pressed());
+            buttons.put(use, button);
+            getChildren().add(button);
+        }
+        over.setId("tally-over");
+        over.getStyleClass().add("soft");
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        segment.setId("tally-segment");
+        segment.getStyleClass().add("soft");
+        segment.setMinWidth(0);
+        getChildren().addAll(over, gap, segment);
+    }
+
+    /** Shows where the time of the class goes, and beside it that of a segment. */
+    void show(Timeline timeline, Optional<Segment> selected) {
+        Tally tally = Tally.of(timeline, Optional.empty());
+        buttons.forEach((use, button) -> button
+                .setText("%s %s".formatted(use.words(), Lengths.clock(tally.of(use)))));
+        String words = tally.explainOver().isZero()
+                ? ""
+                : "of %s you explain %s, %s of it while they move".formatted(
+                        Lengths.clock(timeline.fit().length()),
+                        Lengths.clock(tally.of(Tally.Use.EXPLAINING).plus(tally.explainOver())),
+                        Lengths.clock(tally.explainOver()));
+        segment.setText(selected.flatMap(each -> timeline.plan().findSegment(each.id()))
+                .map(each -> words(timeline, each)).orElse(""));
+        over.setText(tally.lost().isZero()
+                ? words
+                : words + (words.isEmpty() ? "" : " \u00b7 ") + "work lost " + Lengths.clock(tally.lost()));
+    }
+
+    private static String words(Timeline timeline, Segment selected) {
+        String words = Tally.of(timeline, Optional.of(selected.id())).words();
+        return words.isEmpty() ? "" : selected.name() + ": " + words;
+    }
+
+    private void pressed() {
+        Set<Tally.Use> wanted = EnumSet.noneOf(Tally.Use.class);
+        buttons.forEach((use, button) -> {
+            if (button.isSelected()) {
+                wanted.add(use);
+            }
+        });
+        filter.accept(wanted);
+    }
+}

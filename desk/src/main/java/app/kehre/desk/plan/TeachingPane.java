@@ -1,0 +1,131 @@
+package app.kehre.desk.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+
+import app.kehre.core.dose.DoseNotation;
+import app.kehre.core.kit.LoadNotation;
+import app.kehre.core.plan.Circuit;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Explaining;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Manner;
+import app.kehre.core.plan.MannerText;
+import app.kehre.core.plan.Pause;
+import app.kehre.core.plan.RoundChange;
+import app.kehre.core.plan.Screen;
+import app.kehre.core.plan.Way;
+import app.kehre.core.timeline.SideTotals;
+
+/** The rows of the card that say how a line is taught, and change it. */
+final class TeachingPane {
+
+    private final PlanViewModel model;
+    private final CardForm form;
+
+    TeachingPane(PlanViewModel model) {
+        this.model = model;
+        this.form = new CardForm(model);
+    }
+
+    /** Returns the rows for a line. */
+    List<Node> rows(Entry entry) {
+        return switch (entry) {
+            case Item item -> ofItem(item);
+            case Pause pause ->
+                List.of(CardForm.mark("keep moving on the spot", "keep-moving", pause.moving(),
+                        set -> model.change("Pause " + pause.name(), pause.withMoving(set))));
+            case Screen screen -> ofScreen(screen);
+            case Circuit circuit -> List.of(text(
+                    "Drag exercises in and out, or move them with Alt+Up and Alt+Down. What changes in a round"
+                            + " is set at the exercise."));
+        };
+    }
+
+    private List<Node> ofItem(Item item) {
+        Manner manner = item.manner();
+        List<Node> rows = new ArrayList<>();
+        rows.add(heading("Taught"));
+        rows.add(CardForm.mark("the group knows it", "known", manner.known(),
+                set -> changeManner(item, manner.withKnown(set))));
+        rows.add(form.choice("explaining", "explain-mode", Explaining.Mode.class, manner.explaining().mode(),
+                mode -> changeManner(item,
+                        manner.withExplaining(new Explaining(mode, manner.explaining().length())))));
+        rows.add(form.text("explain for", "explain-for", item, MannerText.explainFor(item), "as usual",
+                MannerText::withExplainFor));
+        rows.add(form.text("changeover", "changeover", item, MannerText.changeover(item), "as it needs",
+                MannerText::withChangeover));
+        rows.add(form.text("holding pattern", "holding", item,
+                manner.holdingEights() == 0 ? "" : manner.holdingEights() + " eights", "none",
+                MannerText::withHolding));
+        rows.add(form.choice("option", "option", Way.class, manner.way(),
+                way -> changeManner(item, manner.withWay(way))));
+        rows.add(form.text("layer", "layer", item, manner.layer(), "none", MannerText::withLayer));
+        sides(item).ifPresent(rows::add);
+        model.plan().circuitOf(item.id()).ifPresent(circuit -> addRounds(rows, item, circuit));
+        return rows;
+    }
+
+    private Optional<Node> sides(Item item) {
+        return SideTotals.of(model.timeline()).stream()
+                .filter(totals -> totals.entries().contains(item.id())).findFirst().map(totals -> {
+                    Label label = text(totals.words());
+                    label.getStyleClass().add(totals.even() ? "soft" : "over");
+                    return label;
+                });
+    }
+
+    private void addRounds(List<Node> rows, Item item, Circuit circuit) {
+        for (int each = 2; each <= circuit.rounds(); each++) {
+            int round = each;
+            RoundChange change = item.change(round);
+            rows.add(heading("In round " + round));
+            rows.add(CardForm.mark("left out", "round-" + round + "-out", change.out(), set -> model.change(
+                    "Round %d of %s".formatted(round, item.name()),
+                    item.withChange(round, change.withOut(set)))));
+            rows.add(form.text("dose", "round-" + round + "-dose", item,
+                    change.dose().map(DoseNotation::print).orElse(""), DoseNotation.print(item.dose()),
+                    (entry, text) -> MannerText.withRoundDose(entry, round, text)));
+            rows.add(form.text("load", "round-" + round + "-load", item,
+                    change.load().map(LoadNotation::print).orElse(""), LoadNotation.print(item.load()),
+                    (entry, text) -> MannerText.withRoundLoad(entry, round, text)));
+            rows.add(form.choice("option", "round-" + round + "-option", Way.class,
+                    change.way().orElse(item.manner().way()),
+                    way -> model.change("Round %d of %s".formatted(round, item.name()),
+                            item.withChange(round, change.withWay(Optional.of(way))))));
+            rows.add(form.text("layer", "round-" + round + "-layer", item, change.layer(), "the same",
+                    (entry, text) -> MannerText.withRoundLayer(entry, round, text)));
+        }
+    }
+
+    private List<Node> ofScreen(Screen screen) {
+        List<Node> rows = new ArrayList<>();
+        rows.add(form.text("not passed", "failed", screen, screen.failed(), "say what counts",
+                MannerText::withFailed));
+        rows.add(heading("Those who do not pass, instead of"));
+        model.linesAfter(screen.id()).forEach(later -> rows.add(form.text(later.name(),
+                "instead-" + later.id(), screen, screen.instead().getOrDefault(later.id(), ""), "the same",
+                (entry, text) -> MannerText.withInstead(entry, later.id(), text))));
+        return rows;
+    }
+
+    private void changeManner(Item item, Manner manner) {
+        model.change("Teaching of " + item.name(), item.withManner(manner));
+    }
+
+    private static Label heading(String text) {
+        Label label = text(text);
+        label.getStyleClass().add("strong");
+        return label;
+    }
+
+    private static Label text(String text) {
+        Label label = new Label(text);
+        label.setWrapText(true);
+        label.setMinHeight(Label.USE_PREF_SIZE);
+        return label;
+    }
+}

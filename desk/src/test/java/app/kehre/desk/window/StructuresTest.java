@@ -1,0 +1,253 @@
+package app.kehre.desk.window;
+
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.Optional;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.input.KeyCode;
+
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+import app.kehre.core.dose.DoseNotation;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.kit.Equipment;
+import app.kehre.core.kit.KitPlace;
+import app.kehre.core.plan.Circuit;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.EntryText;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.RoundWords;
+import app.kehre.core.plan.Screen;
+import app.kehre.core.testing.Plans;
+import app.kehre.desk.Instructor;
+import app.kehre.formats.disk.LocalDisk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** Circuits, sides, screens, cuts, and how an exercise is taught, in the window. */
+class StructuresTest {
+
+    private final ClassPlan plan = Plans.of(10).segment("Toning", Role.TONING, 120)
+            .item(of("squat"), "12 reps")
+            .item(of("split-squat"), "10 reps, each side").item(of("bent-row"), "12 reps", "2 light weights")
+            .segment("Stretch", Role.STRETCH, 90).item(of("calf-stretch"), "stretch 20 s, each side").plan();
+
+    @TempDir
+    private Path folder = Path.of("");
+    private Instructor instructor;
+
+    private static Exercise of(String id) {
+        return Instructor.LIBRARY.find(id).orElseThrow();
+    }
+
+    @BeforeEach
+    void openTheWindow() {
+        instructor = Instructor.with(plan, folder, new LocalDisk());
+        instructor.clicksOnRoad(1).presses(KeyCode.ENTER).presses(KeyCode.ESCAPE);
+    }
+
+    @AfterEach
+    void closeIt() {
+        instructor.close();
+    }
+
+    private Item item(int id) {
+        return (Item) instructor.plan().find(id).orElseThrow();
+    }
+
+    private void makeCircuit() {
+        instructor.presses(KeyCode.DOWN, KeyCode.SHIFT).presses(KeyCode.G, KeyCode.CONTROL);
+    }
+
+    @Test
+    void selectedLinesBecomeACircuitAndStopBeingOne() {
+        makeCircuit();
+
+        assertThat(instructor.plan().segment(1).entries().getFirst()).isInstanceOfSatisfying(Circuit.class,
+                circuit -> assertThat(circuit.items()).extracting(Item::name).containsExactly("Squat",
+                        "Split squat"));
+        assertThat(instructor.sees("#undo")).isEqualTo("Undo: make a circuit");
+
+        instructor.presses(KeyCode.G, KeyCode.CONTROL, KeyCode.SHIFT);
+        assertThat(instructor.plan()).isEqualTo(plan);
+    }
+
+    @Test
+    void theRoundsAreTypedAndMayChangeTheDose() {
+        makeCircuit();
+        instructor.presses(KeyCode.ENTER).writes("3 rounds, rest 30 s").presses(KeyCode.ENTER)
+                .clicksOnRoad(1);
+        instructor.clicks("#round-2-dose").writes("9 reps").presses(KeyCode.ENTER);
+
+        assertThat(RoundWords.of(item(1))).isEqualTo("round 2: 9 reps");
+        assertThat(instructor.content().planning().open().settled().get().spans().stream()
+                .filter(span -> span.entry() == 1 && span.parts() > 0)).extracting(span -> span.parts())
+                .containsExactly(12, 9, 12);
+        instructor.presses(KeyCode.Z, KeyCode.CONTROL);
+        assertThat(RoundWords.of(item(1))).isEmpty();
+    }
+
+    @Test
+    void nonsenseRoundsAreRefusedAtTheField() {
+        makeCircuit();
+        instructor.presses(KeyCode.ENTER).writes("0 rounds").presses(KeyCode.ENTER);
+
+        assertThat(instructor.sees("#hint")).isEqualTo("Rounds must be from 1 to 20, not 0.");
+        instructor.presses(KeyCode.ESCAPE);
+        assertThat(EntryText.dose(instructor.plan().segment(1).entries().getFirst())).isEqualTo("2 rounds");
+    }
+
+    @Test
+    void aLineGoesIntoACircuitAndOutOfItByKey() {
+        makeCircuit();
+        instructor.clicksOnRoad(3).presses(KeyCode.UP, KeyCode.ALT);
+        assertThat(instructor.plan().circuitOf(3)).isPresent();
+
+        instructor.presses(KeyCode.DOWN, KeyCode.ALT);
+        assertThat(instructor.plan().circuitOf(3)).isEmpty();
+    }
+
+    @Test
+    void theSecondSideCanFollowAnotherExercise() {
+        instructor.clicksOnRoad(2).presses(KeyCode.B, KeyCode.CONTROL, KeyCode.ALT);
+
+        assertThat(instructor.plan().segment(1).entries()).extracting(EntryText::dose).containsExactly(
+                "12 reps",
+                "10 reps, right side", "12 reps", "10 reps, left side");
+    }
+
+    @Test
+    void aForgottenSideIsSaidInTheCard() {
+        instructor.clicksOnRoad(2).presses(KeyCode.ENTER).writes("10 reps, right side")
+                .presses(KeyCode.ENTER);
+        assertThat(instructor.sees("#card .over")).isEqualTo("Split squat: right 10 reps, left 0:00");
+
+        instructor.presses(KeyCode.B, KeyCode.CONTROL, KeyCode.SHIFT);
+        assertThat(instructor.canSee("#card .over")).isFalse();
+    }
+
+    @Test
+    void whatTheGroupKnowsIsNotExplainedInFull() {
+        String before = instructor.sees("#class-length");
+        instructor.clicksOnRoad(1).presses(KeyCode.K, KeyCode.CONTROL);
+
+        assertThat(item(1).manner().known()).isTrue();
+        assertThat(instructor.sees("#class-length")).isNotEqualTo(before);
+        assertThat(instructor.sees("#tally-segment")).startsWith("Toning: explaining 0:45");
+        assertThat(Instructor.onFx(() -> ((CheckBox) instructor.find("#known")).isSelected())).isTrue();
+    }
+
+    @Test
+    void aChangeoverAndALayerAreSetInTheCard() {
+        instructor.clicksOnRoad(3).clicks("#changeover").writes("40 s").presses(KeyCode.ENTER);
+        instructor.clicks("#layer").writes("one arm").presses(KeyCode.ENTER);
+
+        assertThat(item(3).manner().changeover()).contains(Duration.ofSeconds(40));
+        assertThat(item(3).manner().layer()).isEqualTo("one arm");
+        instructor.clicks("#explain-for").writes("an hour").presses(KeyCode.ENTER);
+        assertThat(instructor.sees("#hint"))
+                .isEqualTo("\"an hour\" is not a length: write it like 40 s, 2 min or 1:30.");
+    }
+
+    @Test
+    void anUnclearDoseOffersItsReadingsAndOneIsTaken() {
+        instructor.clicksOnRoad(1).presses(KeyCode.ENTER).writes("30 s").presses(KeyCode.DOWN)
+                .presses(KeyCode.ENTER);
+        assertThat(instructor.sees("#line-editor")).isEqualTo("hold 30 s");
+
+        instructor.presses(KeyCode.ENTER);
+        assertThat(DoseNotation.print(item(1).dose())).isEqualTo("hold 30 s");
+    }
+
+    @Test
+    void theNumberAtTheMarkIsSteppedByKey() {
+        instructor.clicksOnRoad(1).presses(KeyCode.ENTER).writes("12 reps").presses(KeyCode.HOME)
+                .presses(KeyCode.UP, KeyCode.CONTROL).presses(KeyCode.UP, KeyCode.CONTROL);
+        assertThat(instructor.sees("#line-editor")).isEqualTo("14 reps");
+
+        instructor.presses(KeyCode.DOWN, KeyCode.CONTROL, KeyCode.SHIFT).presses(KeyCode.ENTER);
+        assertThat(DoseNotation.print(item(1).dose())).isEqualTo("9 reps");
+    }
+
+    @Test
+    void aScreenSaysWhatIsDoneInsteadAndTheHallShowsIt() {
+        instructor.presses(KeyCode.L, KeyCode.CONTROL).types("balance s").presses(KeyCode.ENTER)
+                .clicks("#instead-2").writes("squats at the chair").presses(KeyCode.ENTER);
+        assertThat(instructor.plan().find(5)).containsInstanceOf(Screen.class);
+
+        instructor.presses(KeyCode.DIGIT3, KeyCode.CONTROL).presses(KeyCode.ENTER);
+        while (!instructor.sees("#now").equals("Split squat")) {
+            instructor.presses(KeyCode.RIGHT);
+        }
+
+        assertThat(Instructor.onFx(() -> instructor.content().scene().getRoot().lookupAll(".option").stream()
+                .map(each -> ((javafx.scene.control.Label) each).getText()).toList()))
+                .contains("squats at the chair");
+    }
+
+    @Test
+    void theClassIsCutAndMadeWholeAgain() {
+        instructor.clicks("#segment-2").clicks("#stands-alone");
+        choose("#cut-menu", "Cut to the parts that stand alone");
+        assertThat(instructor.sees("#class-length")).isEqualTo("0:44");
+        assertThat(instructor.sees("#cut-menu")).isEqualTo("cut to 1 of 2 parts");
+
+        choose("#cut-menu", "The whole class");
+        assertThat(instructor.plan().segments()).noneMatch(segment -> segment.leftOut());
+    }
+
+    @Test
+    void theGroupAndItsKitAreSetInTheBrief() {
+        choose("#group-menu", "Older group: longer down to the floor and up");
+        assertThat(instructor.plan().times().floor()).isEqualTo(Duration.ofSeconds(20));
+        Instructor.onFx(() -> {
+            MenuButton menu = (MenuButton) instructor.find("#group-menu");
+            MenuItem weights = menu.getItems().getLast();
+            ((javafx.scene.control.Menu) weights).getItems().getFirst().fire();
+            return menu;
+        });
+        assertThat(instructor.plan().brief().placeOf(Equipment.WEIGHT)).isEqualTo(KitPlace.SET_OUT);
+    }
+
+    @Test
+    void theClassesTimesAreChangedAndUsedAtOnce() {
+        choose("#group-menu", "How long explaining and changing over take\u2026");
+        instructor.settle();
+        String before = instructor.sees("#class-length");
+        instructor.clicks("#time-0").writes("40 s").presses(KeyCode.ENTER);
+
+        assertThat(instructor.plan().times().explainNew()).isEqualTo(Duration.ofSeconds(40));
+        assertThat(instructor.sees("#class-length")).isNotEqualTo(before);
+        instructor.clicks("#times-done");
+        assertThat(instructor.canSee("#time-0")).isFalse();
+    }
+
+    @Test
+    void theRoadCanBeFilteredToExplaining() {
+        assertThat(instructor.sees("#use-explaining")).isEqualTo("explaining 1:00");
+        instructor.clicks("#use-explaining");
+
+        assertThat(Instructor.onFx(() -> ((javafx.scene.control.ToggleButton) instructor
+                .find("#use-explaining")).isSelected())).isTrue();
+    }
+
+    private void choose(String menu, String words) {
+        Instructor.onFx(() -> {
+            MenuButton button = (MenuButton) instructor.find(menu);
+            Optional<MenuItem> item = button.getItems().stream().filter(each -> words.equals(each.getText()))
+                    .findFirst();
+            if (item.orElseThrow() instanceof javafx.scene.control.CheckMenuItem check) {
+                check.setSelected(!check.isSelected());
+            }
+            item.get().getOnAction().handle(new javafx.event.ActionEvent());
+            return button;
+        });
+        instructor.settle();
+    }
+}
