@@ -3,8 +3,6 @@ package app.kehre.desk.plan;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
-import java.util.function.Function;
-import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.IntegerProperty;
@@ -251,7 +249,7 @@ public final class PlanViewModel {
 
     /** Returns what happens with a typed text of one of the class's times. */
     Commit ofTime(int place) {
-        return new Typed(() -> "Time to " + TimesText.NAMES.get(place),
+        return new TypedText(open, () -> "Time to " + TimesText.NAMES.get(place),
                 text -> TimesText.with(plan().times(), place, text).map(plan()::with), _ -> "");
     }
 
@@ -282,18 +280,19 @@ public final class PlanViewModel {
 
     /** Returns what happens with a typed text of the brief. */
     Commit ofBrief(String name, BiFunction<Brief, String, Reading<Brief>> reader) {
-        return new Typed(() -> name, text -> reader.apply(plan().brief(), text).map(plan()::with), _ -> "");
+        return new TypedText(open, () -> name, text -> reader.apply(plan().brief(), text).map(plan()::with),
+                _ -> "");
     }
 
     /** Returns what happens with a typed text of the selected segment. */
     Commit ofSegment(String name, BiFunction<Segment, String, Reading<Segment>> reader) {
-        return new Typed(() -> name + " of " + selectedSegment().map(Segment::name).orElse(""),
+        return new TypedText(open, () -> name + " of " + selectedSegment().map(Segment::name).orElse(""),
                 text -> reader.apply(plan().segment(segment.get()), text).map(plan()::with), _ -> "");
     }
 
     /** Returns what happens with a typed text of an entry. */
     Commit ofEntry(int entryId, String name, BiFunction<Entry, String, Reading<Entry>> reader) {
-        return new Typed(() -> name + " of " + plan().find(entryId).map(Entry::name).orElse(""),
+        return new TypedText(open, () -> name + " of " + plan().find(entryId).map(Entry::name).orElse(""),
                 text -> plan().find(entryId).map(found -> reader.apply(found, text).map(plan()::with))
                         .orElse(Reading.refused("This line is no longer in the plan.")),
                 timeline -> describe(timeline, entryId));
@@ -326,47 +325,6 @@ public final class PlanViewModel {
         if (!inSegment) {
             plan().segmentOf(entry.get()).ifPresentOrElse(found -> segment.set(found.id()),
                     () -> entry.set(rows().isEmpty() ? 0 : rows().getFirst().entry().id()));
-        }
-    }
-
-    private final class Typed implements Commit {
-
-        private final Supplier<String> name;
-        private final Function<String, Reading<ClassPlan>> reader;
-        private final Function<Timeline, String> describe;
-
-        Typed(Supplier<String> name, Function<String, Reading<ClassPlan>> reader,
-                Function<Timeline, String> describe) {
-            this.name = name;
-            this.reader = reader;
-            this.describe = describe;
-        }
-
-        @Override
-        public String preview(String text) {
-            Reading<ClassPlan> reading = reader.apply(text);
-            reading.value().ifPresentOrElse(open::preview, open::endPreview);
-            return reading.value().isEmpty()
-                    ? reading.problem()
-                    : describe.apply(open.shown().get()) + classLine();
-        }
-
-        @Override
-        public String take(String text) {
-            open.endPreview();
-            Reading<ClassPlan> reading = reader.apply(text);
-            reading.value().ifPresent(result -> open.edit(name.get(), _ -> result));
-            return reading.problem();
-        }
-
-        @Override
-        public void drop() {
-            open.endPreview();
-        }
-
-        private String classLine() {
-            Timeline timeline = open.shown().get();
-            return "class %s, %s".formatted(Lengths.clock(timeline.fit().length()), timeline.fit().words());
         }
     }
 }

@@ -1,0 +1,62 @@
+package app.kehre.desk.plan;
+
+import java.util.function.Function;
+import java.util.function.Supplier;
+
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.dose.Reading;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.timeline.Timeline;
+import app.kehre.desk.control.Commit;
+import app.kehre.desk.session.OpenPlan;
+
+/** A text of the plan that is being typed: shown in all totals at once, taken over as one step. */
+final class TypedText implements Commit {
+
+    private final OpenPlan open;
+    private final Supplier<String> name;
+    private final Function<String, Reading<ClassPlan>> reader;
+    private final Function<Timeline, String> describe;
+
+    /**
+     * Makes a text.
+     *
+     * @param name of the step that undo takes back
+     * @param reader turns the text into the whole plan
+     * @param describe says what the text means in the plan that it gives
+     */
+    TypedText(OpenPlan open, Supplier<String> name, Function<String, Reading<ClassPlan>> reader,
+            Function<Timeline, String> describe) {
+        this.open = open;
+        this.name = name;
+        this.reader = reader;
+        this.describe = describe;
+    }
+
+    @Override
+    public String preview(String text) {
+        Reading<ClassPlan> reading = reader.apply(text);
+        reading.value().ifPresentOrElse(open::preview, open::endPreview);
+        return reading.value().isEmpty()
+                ? reading.problem()
+                : describe.apply(open.shown().get()) + classLine();
+    }
+
+    @Override
+    public String take(String text) {
+        open.endPreview();
+        Reading<ClassPlan> reading = reader.apply(text);
+        reading.value().ifPresent(result -> open.edit(name.get(), _ -> result));
+        return reading.problem();
+    }
+
+    @Override
+    public void drop() {
+        open.endPreview();
+    }
+
+    private String classLine() {
+        Timeline timeline = open.shown().get();
+        return "class %s, %s".formatted(Lengths.clock(timeline.fit().length()), timeline.fit().words());
+    }
+}
