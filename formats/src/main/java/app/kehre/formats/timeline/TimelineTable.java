@@ -1,6 +1,8 @@
 package app.kehre.formats.timeline;
 
+import java.io.IOException;
 import java.io.StringWriter;
+import java.io.UncheckedIOException;
 import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
@@ -27,13 +29,16 @@ public final class TimelineTable {
      */
     public static String csv(Timeline timeline) {
         StringWriter out = new StringWriter();
-        CsvWriter csv = CsvWriter.builder().build(out);
-        csv.writeRecord(HEADER);
-        for (Span span : timeline.spans()) {
-            csv.writeRecord(List.of(String.valueOf(millis(span.start())), String.valueOf(millis(span.end())),
-                    segment(timeline, span), item(timeline, span), span.phase().words(),
-                    number(span.round()), number(span.set()), span.side().word(),
-                    number(span.firstCount() + 1)));
+        try (CsvWriter csv = CsvWriter.builder().build(out)) {
+            csv.writeRecord(HEADER);
+            timeline.spans()
+                    .forEach(span -> csv.writeRecord(
+                            List.of(String.valueOf(millis(span.start())), String.valueOf(millis(span.end())),
+                                    segment(timeline, span), item(timeline, span), span.phase().words(),
+                                    number(span.round()), number(span.set()), span.side().word(),
+                                    number(span.firstCount() + 1))));
+        } catch (IOException impossible) {
+            throw new UncheckedIOException(impossible);
         }
         return out.toString();
     }
