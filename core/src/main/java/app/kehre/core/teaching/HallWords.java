@@ -126,7 +126,8 @@ public final class HallWords {
     private static String now(Entry entry, Span span, Moment moment) {
         return switch (span.phase()) {
             case EXPLAIN -> "show it " + Lengths.countdown(moment.spanLeft());
-            case SET_UP, TRANSITION -> span.words() + " " + Lengths.countdown(moment.spanLeft());
+            case SET_UP, TRANSITION -> (Character.isDigit(span.words().charAt(0)) ? "take " : "")
+                    + span.words() + " " + Lengths.countdown(moment.spanLeft());
             case REST -> rest(entry, span, moment);
             case SIDE_CHANGE -> "change to the " + span.side().word();
             case TALK -> "everyone listens";

@@ -76,7 +76,8 @@ public record SideTotals(String exercise, List<Integer> entries, Sum right, Sum 
 
     private static boolean oneSided(Item item) {
         return item.dose().sides() != Sides.TOGETHER
-                || item.rounds().values().stream().anyMatch(each -> each.dose().isPresent());
+                || item.rounds().values().stream().flatMap(each -> each.dose().stream())
+                        .anyMatch(dose -> dose.sides() != Sides.TOGETHER);
     }
 
     private static SideTotals of(Timeline timeline, List<Item> items) {

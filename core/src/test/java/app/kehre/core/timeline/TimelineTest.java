@@ -7,6 +7,8 @@ import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -117,6 +119,31 @@ class TimelineTest {
         assertThat(timeline.total()).isEqualTo(Duration.ofHours(1));
         assertThat(timeline.spans().get(500).start()).isEqualTo(new Bpm(126).at(2 * 8 * 500));
         assertThat(timeline.spans().get(500).firstCount()).isEqualTo(4000);
+    }
+
+    @Property
+    void everyBoundaryIsRoundedOnceThroughHalfAndDoubleTimeAndTempoChanges(
+            @ForAll @IntRange(min = 60, max = 200) int first,
+            @ForAll @IntRange(min = 60, max = 200) int second,
+            @ForAll @Size(min = 1, max = 30) List<@IntRange(min = 1, max = 64) Integer> counts) {
+        List<String> paces = List.of("", ", half time", ", double time");
+        Plans plans = Plans.of(60);
+        for (int bpm : List.of(first, second)) {
+            plans.segment("Aerobic", Role.AEROBIC, bpm);
+            for (int i = 0; i < counts.size(); i++) {
+                plans.item(BASIC, counts.get(i) + " counts" + paces.get(i % 3));
+            }
+        }
+        Timeline timeline = Timeline.of(plans.plan());
+        long half = 0;
+        for (Span span : timeline.spans()) {
+            boolean inSecond = span.segment() == 2;
+            int item = (span.entry() - 1) % counts.size();
+            half = item == 0 ? 0 : half;
+            Duration began = inSecond ? timeline.ofSegment(2).start() : Duration.ZERO;
+            assertThat(span.start()).isEqualTo(began.plus(new Bpm(inSecond ? second : first).at(half)));
+            half += (long) counts.get(item) * List.of(2, 4, 1).get(item % 3);
+        }
     }
 
     @Test

@@ -14,7 +14,6 @@ import javafx.scene.control.TableView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 
-import app.kehre.core.dose.DoseCompletions;
 import app.kehre.core.dose.Reading;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryText;
@@ -154,7 +153,7 @@ final class LineTable extends TableView<Row> {
         column.setCellFactory(_ -> new LineCell(new LineCell.Column(show, row -> text.apply(row.entry()),
                 row -> model.ofEntry(row.entry().id(), step, reader), model::setHint,
                 (_, by) -> Platform.runLater(() -> editNeighbour(column, by)),
-                step.equals("Dose") ? LineTable::completions : (_, _) -> List.of())));
+                step.equals("Dose") ? this::completions : (_, _) -> List.of())));
         return column;
     }
 
@@ -179,9 +178,9 @@ final class LineTable extends TableView<Row> {
         return row;
     }
 
-    private static List<String> completions(Row row, String typed) {
+    private List<String> completions(Row row, String typed) {
         return row.entry() instanceof Item || row.entry() instanceof Screen
-                ? DoseCompletions.of(typed)
+                ? model.completions(typed)
                 : List.of();
     }
 

@@ -1,9 +1,13 @@
 package app.kehre.desk.plan;
 
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.BiFunction;
+import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ReadOnlyStringProperty;
@@ -11,6 +15,7 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleIntegerProperty;
 
+import app.kehre.core.dose.DoseCompletions;
 import app.kehre.core.dose.DoseWords;
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.dose.Reading;
@@ -29,19 +34,26 @@ import app.kehre.core.plan.TimesText;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.control.Commit;
 import app.kehre.desk.session.OpenPlan;
+import app.kehre.desk.session.Patterns;
 
 /** What the Plan place shows and does, without a single node. Numbers of 0 stand for nothing selected. */
 public final class PlanViewModel {
 
     private final OpenPlan open;
     private final Library library;
+    private final Supplier<List<String>> patterns;
     private final IntegerProperty segment = new SimpleIntegerProperty();
     private final IntegerProperty entry = new SimpleIntegerProperty();
     private final BooleanProperty showTimes = new SimpleBooleanProperty();
     private final ReadOnlyStringWrapper hint = new ReadOnlyStringWrapper("");
 
-    /** Makes a view model of the open plan. */
-    public PlanViewModel(OpenPlan open, Library library) {
+    /**
+     * Makes a view model of the open plan.
+     *
+     * @param patterns the count patterns of other classes
+     */
+    public PlanViewModel(OpenPlan open, Library library, Supplier<List<String>> patterns) {
+        this.patterns = patterns;
         this.open = open;
         this.library = library;
         open.settled().addListener((_, _, _) -> settleSelection());
@@ -85,6 +97,19 @@ public final class PlanViewModel {
 
     Optional<Entry> selectedEntry() {
         return plan().find(entry.get());
+    }
+
+    /** Returns texts that a typed dose could become: patterns of counts that were used before, then the usual. */
+    List<String> completions(String typed) {
+        Set<String> found = new LinkedHashSet<>();
+        boolean pattern = typed.isBlank() || typed.strip().startsWith("[") || typed.contains("x [");
+        if (pattern) {
+            Stream.concat(Patterns.of(plan()).stream(), patterns.get().stream())
+                    .filter(each -> each.startsWith(typed.strip()) && !each.equals(typed.strip()))
+                    .forEach(found::add);
+        }
+        found.addAll(DoseCompletions.of(typed));
+        return List.copyOf(found);
     }
 
     List<Row> rows() {

@@ -2,6 +2,7 @@ package app.kehre.desk.plan;
 
 import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -16,6 +17,7 @@ import javafx.scene.layout.Region;
 
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.timeline.SideTotals;
 import app.kehre.core.timeline.Tally;
 import app.kehre.core.timeline.Timeline;
 
@@ -25,6 +27,7 @@ final class TallyBar extends HBox {
     private final Map<Tally.Use, ToggleButton> buttons = new EnumMap<>(Tally.Use.class);
     private final Label over = new Label();
     private final Label segment = new Label();
+    private final Label uneven = new Label();
     private final Consumer<Set<Tally.Use>> filter;
 
     TallyBar(Consumer<Set<Tally.Use>> filter) {
@@ -49,7 +52,10 @@ final class TallyBar extends HBox {
         segment.setId("tally-segment");
         segment.getStyleClass().add("soft");
         segment.setMinWidth(0);
-        getChildren().addAll(over, gap, segment);
+        uneven.setId("uneven");
+        uneven.getStyleClass().add("over");
+        uneven.setMinWidth(0);
+        getChildren().addAll(over, uneven, gap, segment);
     }
 
     /** Shows where the time of the class goes, and beside it that of a segment. */
@@ -63,6 +69,13 @@ final class TallyBar extends HBox {
                         Lengths.clock(timeline.fit().length()),
                         Lengths.clock(tally.of(Tally.Use.EXPLAINING).plus(tally.explainOver())),
                         Lengths.clock(tally.explainOver()));
+        List<String> differ = SideTotals.of(timeline).stream().filter(each -> !each.even())
+                .map(SideTotals::words).toList();
+        uneven.setText(differ.isEmpty()
+                ? ""
+                : differ.getFirst()
+                        + (differ.size() == 1 ? "" : " and %d more".formatted(differ.size() - 1)));
+        uneven.setTooltip(new Tooltip(String.join("\n", differ)));
         segment.setText(selected.flatMap(each -> timeline.plan().findSegment(each.id()))
                 .map(each -> words(timeline, each)).orElse(""));
         over.setText(tally.lost().isZero()

@@ -24,6 +24,7 @@ import app.kehre.desk.look.Theme;
 import app.kehre.desk.plan.PlanView;
 import app.kehre.desk.plan.PlanViewModel;
 import app.kehre.desk.session.OpenPlan;
+import app.kehre.desk.session.Patterns;
 import app.kehre.desk.session.Recovery;
 import app.kehre.desk.sheet.SheetView;
 import app.kehre.desk.sheet.SheetViewModel;
@@ -40,6 +41,7 @@ public final class MainWindow {
     private final NoticeBar notices = new NoticeBar();
     private final Recovery recovery;
     private final PlanFiles files;
+    private final Patterns patterns;
     private final PlanViewModel planModel;
     private final SheetViewModel sheetModel;
     private final TeachViewModel teachModel;
@@ -63,7 +65,8 @@ public final class MainWindow {
         recovery = new Recovery(around.data().resolve("recovery"), around.disk(),
                 trouble -> Platform.runLater(() -> tellUnkept(trouble)));
         files = new PlanFiles(open, library, around, notices, recovery);
-        planModel = new PlanViewModel(open, library);
+        patterns = new Patterns(around.data(), around.disk());
+        planModel = new PlanViewModel(open, library, patterns::all);
         sheetModel = new SheetViewModel(Executors.newSingleThreadExecutor(
                 work -> Thread.ofPlatform().daemon().name("sheet").unstarted(work)), around.disk());
         teachModel = new TeachViewModel(open.settled().get(), around.clock());
@@ -103,6 +106,11 @@ public final class MainWindow {
     private void bind() {
         open.settled().addListener(_ -> keep());
         open.unsaved().addListener(_ -> keep());
+        open.unsaved().addListener((_, _, unsaved) -> {
+            if (!unsaved) {
+                keepPatterns();
+            }
+        });
         open.settled().addListener((_, _, planned) -> {
             if (place == Place.SHEET) {
                 sheetModel.show(planned);
@@ -199,6 +207,14 @@ public final class MainWindow {
             recovery.keep(open.document().bytes());
         } else {
             recovery.forget();
+        }
+    }
+
+    private void keepPatterns() {
+        try {
+            patterns.keep(open.plan());
+        } catch (DiskTrouble trouble) {
+            foot.say(trouble.sentence());
         }
     }
 

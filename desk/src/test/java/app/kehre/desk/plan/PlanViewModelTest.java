@@ -1,5 +1,7 @@
 package app.kehre.desk.plan;
 
+import java.util.List;
+
 import org.junit.jupiter.api.Test;
 
 import app.kehre.core.exercise.Library;
@@ -24,7 +26,8 @@ class PlanViewModelTest {
             .segment("Toning", Role.TONING, 120).item(Exercises.SQUAT, "12 reps")
             .item(Exercises.ROW, "10 reps").segment("Core", Role.CORE, 110).bare();
     private final OpenPlan open = new OpenPlan(PlanDocument.of(plan, library));
-    private final PlanViewModel model = new PlanViewModel(open, library);
+    private final PlanViewModel model = new PlanViewModel(open, library,
+            () -> List.of("[singles 16, doubles 16]"));
 
     @Test
     void atFirstTheFirstLineIsSelected() {
@@ -87,6 +90,16 @@ class PlanViewModelTest {
 
         assertThat(dose.take("20 reps")).isEmpty();
         assertThat(open.undoName().get()).isEqualTo("Dose of Squat");
+    }
+
+    @Test
+    void aPatternThatWasUsedBeforeIsOfferedForAnotherMove() {
+        assertThat(model.completions("[")).contains("[singles 16, doubles 16]");
+        model.ofEntry(2, "Dose", EntryText::withDose).take("2 x [singles 8, repeater 8], each side");
+
+        assertThat(model.completions("")).contains("2 x [singles 8, repeater 8]", "[singles 16, doubles 16]",
+                "12 reps");
+        assertThat(model.completions("12")).doesNotContain("[singles 16, doubles 16]");
     }
 
     @Test

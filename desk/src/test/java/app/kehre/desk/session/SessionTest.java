@@ -136,6 +136,18 @@ class SessionTest {
     }
 
     @Test
+    void patternsOfSavedClassesAreKeptForOthers() throws DiskTrouble {
+        LocalDisk disk = new LocalDisk();
+        new Patterns(folder, disk)
+                .keep(Plans.one(Exercises.BASIC, "2 x [singles 16, repeater 8], each side"));
+        new Patterns(folder, disk).keep(plan);
+        new Patterns(folder, disk).keep(Plans.one(Exercises.BASIC, "[doubles 16]"));
+
+        assertThat(new Patterns(folder, disk).all()).containsExactly("2 x [singles 16, repeater 8]",
+                "[doubles 16]");
+    }
+
+    @Test
     void theDataFolderIsWhereTheSystemKeepsSuchThings() {
         Path home = Path.of("/home/i");
         assertThat(Folders.data(Map.of(), "Linux", home)).isEqualTo(Path.of("/home/i/.local/share/kehre"));

@@ -4,7 +4,9 @@ import java.nio.file.Path;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.geometry.VerticalDirection;
+import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TableRow;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 
@@ -48,9 +50,11 @@ class GesturesTest {
 
     private Point2D line(int index) {
         return Instructor.onFx(() -> {
-            Bounds table = instructor.find("#lines").localToScreen(
-                    instructor.find("#lines").getBoundsInLocal());
-            return new Point2D(table.getMinX() + 120, table.getMinY() + 17 + 33.0 * index);
+            Node row = instructor.find("#lines").lookupAll(".table-row-cell").stream()
+                    .filter(each -> each instanceof TableRow<?> line && line.getIndex() == index).findFirst()
+                    .orElseThrow(() -> new AssertionError("line " + index + " is not in view"));
+            Bounds bounds = row.localToScreen(row.getBoundsInLocal());
+            return new Point2D(bounds.getMinX() + 120, bounds.getCenterY());
         });
     }
 
@@ -78,6 +82,20 @@ class GesturesTest {
                 () -> instructor.content().planning().segment().get() == 3);
 
         assertThat(instructor.lines().getLast()).isEqualTo("March on the spot");
+    }
+
+    @Test
+    void anExerciseIsDraggedIntoACircuitAndOutOfIt() {
+        instructor.clicks("#segment-5").clicks("#segment-5");
+        int split = instructor.plan().segment(5).entries().get(2).id();
+
+        robot.moveTo(line(2)).press(MouseButton.PRIMARY).moveBy(0, 8).moveTo(line(4)).moveBy(2, 0)
+                .release(MouseButton.PRIMARY);
+        instructor.until("it is in the circuit", () -> instructor.plan().circuitOf(split).isPresent());
+
+        robot.moveTo(line(3)).press(MouseButton.PRIMARY).moveBy(0, -8).moveTo(line(1)).moveBy(2, 0)
+                .release(MouseButton.PRIMARY);
+        instructor.until("it is out again", () -> instructor.plan().circuitOf(split).isEmpty());
     }
 
     @Test

@@ -30,7 +30,8 @@ final class SheetFonts {
     }
 
     /** Returns a text set in a weight and size. @throws MissingGlyph when it cannot be shown whole */
-    Chunk chunk(String text, Weight weight, float size, Color colour) throws MissingGlyph {
+    Chunk chunk(String words, Weight weight, float size, Color colour) throws MissingGlyph {
+        String text = words.replace('\t', ' ');
         BaseFont font = Objects.requireNonNull(fonts.get(weight), "weight");
         for (int character : text.codePoints().toArray()) {
             if (character != '\n' && !font.charExists(character)) {

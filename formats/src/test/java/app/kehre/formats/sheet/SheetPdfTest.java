@@ -2,6 +2,10 @@ package app.kehre.formats.sheet;
 
 import java.io.IOException;
 
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -12,6 +16,7 @@ import org.junit.jupiter.api.Test;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.sheet.CribSheet;
+import app.kehre.core.testing.Draws;
 import app.kehre.core.testing.Plans;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.formats.library.BuiltInLibrary;
@@ -46,6 +51,18 @@ class SheetPdfTest {
                     "instead of Split squat: squats with a hand on the chair", "with 2 light weights",
                     "light weights: 2 each, 36 in all", "a filled bottle", "Before the start", "128 BPM");
         }
+    }
+
+    @Property(tries = 25)
+    void everyStructurePrints(@ForAll("plans") ClassPlan plan) throws IOException, MissingGlyph {
+        try (PDDocument pdf = print(plan)) {
+            assertThat(pdf.getNumberOfPages()).isPositive();
+        }
+    }
+
+    @Provide
+    Arbitrary<ClassPlan> plans() {
+        return Draws.plans();
     }
 
     @Test
