@@ -168,7 +168,7 @@ public final class HallWords {
         }
         int part = span.partAt(moment.place());
         if (part > 0) {
-            words.add(counted(span, part));
+            words.add(counted(span, part, dose));
         }
         return words.isEmpty() || words.equals(List.of(span.side().word()))
                 ? String.join(DOT, words) + dose
@@ -211,12 +211,13 @@ public final class HallWords {
         };
     }
 
-    private static String counted(Span span, int part) {
+    private static String counted(Span span, int part, Optional<Dose> dose) {
         if (span.firstCount() >= 0 && span.set() == 0) {
             int eight = (part - 1) / Counts.EIGHT + 1;
             int eights = (span.parts() + Counts.EIGHT - 1) / Counts.EIGHT;
             return "eight %d of %d".formatted(eight, eights);
         }
-        return "rep %d of %d".formatted(part, span.parts());
+        boolean counts = dose.filter(CountPattern.class::isInstance).isPresent();
+        return "%s %d of %d".formatted(counts ? "count" : "rep", part, span.parts());
     }
 }

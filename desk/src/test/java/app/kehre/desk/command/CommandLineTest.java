@@ -1,0 +1,87 @@
+package app.kehre.desk.command;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import picocli.CommandLine.TypeConversionException;
+
+import app.kehre.core.plan.Skeleton;
+import app.kehre.desk.Instructor;
+import app.kehre.formats.plan.DemoPlan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+/** The commands that need no window, and the clock that moves by hand. */
+class CommandLineTest {
+
+    private final PrintStream usual = System.out;
+    private final ByteArrayOutputStream out = new ByteArrayOutputStream();
+
+    @TempDir
+    private Path folder = Path.of("");
+
+    @AfterEach
+    void giveTheConsoleBack() {
+        System.setOut(usual);
+    }
+
+    private String print(String... arguments) {
+        System.setOut(new PrintStream(out, true, StandardCharsets.UTF_8));
+        assertThat(Main.run(arguments)).isZero();
+        return out.toString(StandardCharsets.UTF_8);
+    }
+
+    private Path demo() throws IOException {
+        return Files.write(folder.resolve("demo.kehre.json"), DemoPlan.load(Instructor.LIBRARY).bytes());
+    }
+
+    @Test
+    void theTimelineIsPrintedAsCsvOrToBeRead() throws IOException {
+        String csv = print("timeline", demo().toString(), "--csv");
+        assertThat(csv.lines()).first().isEqualTo("start_ms,end_ms,segment,item,phase,round,set,side,count");
+        assertThat(csv).contains(",Toning 1,Bent-over row,work,2,1,,");
+        out.reset();
+
+        assertThat(print("timeline", demo().toString())).contains("Toning 1\n")
+                .endsWith("60:39 of 60:00, goes over by 0:39" + System.lineSeparator());
+    }
+
+    @Test
+    void theSheetIsWrittenAsPdf() throws IOException {
+        Path pdf = folder.resolve("new/demo.pdf");
+        print("sheet", demo().toString(), pdf.toString());
+
+        assertThat(Files.readString(pdf, StandardCharsets.ISO_8859_1)).startsWith("%PDF");
+    }
+
+    @Test
+    void sizesAreReadOrRefused() {
+        ShotsCommand.SizeReader reader = new ShotsCommand.SizeReader();
+
+        assertThat(reader.convert("1024x700")).isEqualTo(new ShotsCommand.Size(1024, 700));
+        assertThatThrownBy(() -> reader.convert("1024")).isInstanceOf(TypeConversionException.class)
+                .hasMessage("\"1024\" is not a size: write it like 1280x800.");
+    }
+
+    @Test
+    void theClockMovesOnlyByHand() {
+        HandClock clock = HandClock.at(Skeleton.of(LocalDate.of(2026, 11, 24)).brief());
+        assertThat(clock.instant()).isEqualTo(Instant.parse("2026-11-24T18:30:00Z"));
+        clock.pass(Duration.ofMinutes(3));
+
+        assertThat(clock.instant()).isEqualTo(Instant.parse("2026-11-24T18:33:00Z"));
+        assertThat(clock.withZone(ZoneOffset.ofHours(1)).instant()).isEqualTo(clock.instant());
+    }
+}
