@@ -22,7 +22,7 @@ if not exist "%APP%\built" (
     popd
     type nul > "%APP%\built"
 )
-"%JAVA%" --module-path "%APP%\fx" --add-modules javafx.controls,javafx.swing --enable-native-access=javafx.graphics,ALL-UNNAMED -cp "%APP%\lib\*" app.kehre.desk.command.Main %*
+"%JAVA%" -XX:+UseSerialGC -XX:TieredStopAtLevel=1 --module-path "%APP%\fx" --add-modules javafx.controls,javafx.swing --enable-native-access=javafx.graphics,ALL-UNNAMED -cp "%APP%\lib\*" app.kehre.desk.command.Main %*
 exit /b %errorlevel%
 
 :try

@@ -128,7 +128,8 @@ public record CribSheet(String title, String when, String length, List<Part> par
                     timeline.plan().circuitOf(item.id()).isPresent() ? "\u2013 " + item.name() : item.name(),
                     DoseNotation.print(item.dose()),
                     item.load().isNone() ? "" : LoadNotation.print(item.load()), options(item.exercise()),
-                    joined(RoundWords.of(item.manner()), RoundWords.of(item), item.note()), length);
+                    joined(RoundWords.of(item.manner().withKnown(false)), RoundWords.of(item), item.note()),
+                    length);
         };
     }
 

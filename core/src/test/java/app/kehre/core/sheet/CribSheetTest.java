@@ -1,9 +1,17 @@
 package app.kehre.core.sheet;
 
+import java.time.Duration;
+import java.util.Map;
+import java.util.Set;
+
 import org.junit.jupiter.api.Test;
 
+import app.kehre.core.dose.Hold;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Pause;
+import app.kehre.core.plan.Screen;
+import app.kehre.core.plan.Structures;
 import app.kehre.core.testing.Plans;
 import app.kehre.core.timeline.Timeline;
 
@@ -50,5 +58,35 @@ class CribSheetTest {
     void everySheetCarriesTheStopSignsAndDefersToTheLocalRules() {
         assertThat(sheet.stopSigns()).contains("chest pain or pressure", "dizziness",
                 "unusual shortness of breath", "sharp joint pain", "local rules", "licensed professionals");
+    }
+
+    @Test
+    void circuitsRoundsAndScreensArePrintedInWords() {
+        Screen screen = new Screen(1, "Balance screen", Hold.of(Duration.ofSeconds(10)), "a foot comes down",
+                Map.of(2, "squats at the chair"), "tall");
+        CribSheet whole = CribSheet.of(Timeline.of(Plans.of(30).segment("Toning", Role.TONING, 120)
+                .entry(screen).item(ROW, "12 reps").manner(manner -> manner.withLayer("one arm"))
+                .inRound(2, change -> change.withOut(true)).item(PLANK, "hold 30 s").circuit(2, 2, 30)
+                .segment("Left out", Role.CORE, 110).item(PLANK, "hold 30 s").plan()));
+
+        assertThat(whole.parts().getFirst().lines()).extracting(CribSheet.Line::name).containsExactly(
+                "Balance screen", "Circuit", "\u2013 Bent-over row", "\u2013 Forearm plank");
+        assertThat(whole.parts().getFirst().lines().get(0).note())
+                .isEqualTo("not passed: a foot comes down \u00b7 tall");
+        assertThat(whole.parts().getFirst().lines().get(0).options())
+                .isEqualTo("instead of Bent-over row: squats at the chair");
+        assertThat(whole.parts().getFirst().lines().get(1).dose()).isEqualTo("2 rounds, rest 30 s");
+        assertThat(whole.parts().getFirst().lines().get(2).note())
+                .isEqualTo("one arm \u00b7 round 2: left out");
+    }
+
+    @Test
+    void whatIsLeftOutOfACutClassIsNotPrinted() {
+        ClassPlan plan = Plans.of(30).segment("Toning", Role.TONING, 120).item(ROW, "12 reps")
+                .segment("Core", Role.CORE, 110).item(PLANK, "hold 30 s").plan();
+        CribSheet cut = CribSheet.of(Timeline.of(Structures.cutTo(plan, Set.of(1))));
+
+        assertThat(cut.parts()).extracting(CribSheet.Part::name).containsExactly("Toning");
+        assertThat(String.join("\n", cut.beforeStart())).contains("Toning 120").doesNotContain("Core 110");
     }
 }
