@@ -110,7 +110,7 @@ public final class DoseNotation {
         return bareBreaths ? held(hold.held()) : hold.kind().word() + " " + held(hold.held());
     }
 
-    private static String held(Stage.Held held) {
+    static String held(Stage.Held held) {
         return held.amount().notation()
                 + (held.postures().isEmpty() ? "" : " (" + String.join(" or ", held.postures()) + ")");
     }

@@ -1,8 +1,9 @@
 package app.kehre.desk.plan;
 
-import java.util.Arrays;
+import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.Consumer;
+import java.util.function.IntConsumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
@@ -42,14 +43,22 @@ final class CardForm {
     /** Returns a row with a choice of a closed list. */
     <T extends Enum<T> & Named> Node choice(String word, String id, Class<T> list, T now,
             Consumer<T> choose) {
-        MenuButton button = new MenuButton(now.words());
+        List<T> terms = List.of(list.getEnumConstants());
+        return pick(word, id, terms.stream().map(Named::words).toList(), now.words(),
+                at -> choose.accept(terms.get(at)));
+    }
+
+    /** Returns a row with a choice among words; told the place of the chosen one. */
+    static Node pick(String word, String id, List<String> words, String now, IntConsumer choose) {
+        MenuButton button = new MenuButton(now);
         button.setId(id);
         button.getStyleClass().addAll("flat", "card-choice");
-        button.getItems().setAll(Arrays.stream(list.getEnumConstants()).map(each -> {
-            MenuItem item = new MenuItem(each.words());
-            item.setOnAction(_ -> choose.accept(each));
-            return item;
-        }).toList());
+        for (int i = 0; i < words.size(); i++) {
+            int at = i;
+            MenuItem item = new MenuItem(words.get(i));
+            item.setOnAction(_ -> choose.accept(at));
+            button.getItems().add(item);
+        }
         return row(word, button);
     }
 

@@ -25,10 +25,12 @@ final class TeachingPane {
 
     private final PlanViewModel model;
     private final CardForm form;
+    private final DosePane dose;
 
     TeachingPane(PlanViewModel model) {
         this.model = model;
         this.form = new CardForm(model);
+        this.dose = new DosePane(model, form);
     }
 
     /** Returns the rows for a line. */
@@ -47,7 +49,7 @@ final class TeachingPane {
 
     private List<Node> ofItem(Item item) {
         Manner manner = item.manner();
-        List<Node> rows = new ArrayList<>();
+        List<Node> rows = new ArrayList<>(dose.rows(item, item.dose(), item::withDose));
         rows.add(heading("Taught"));
         rows.add(CardForm.mark("the group knows it", "known", manner.known(),
                 set -> changeManner(item, manner.withKnown(set))));
@@ -102,7 +104,7 @@ final class TeachingPane {
     }
 
     private List<Node> ofScreen(Screen screen) {
-        List<Node> rows = new ArrayList<>();
+        List<Node> rows = new ArrayList<>(dose.rows(screen, screen.dose(), screen::withDose));
         rows.add(form.text("not passed", "failed", screen, screen.failed(), "say what counts",
                 MannerText::withFailed));
         rows.add(heading("Those who do not pass, instead of"));

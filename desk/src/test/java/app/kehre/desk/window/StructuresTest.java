@@ -176,6 +176,20 @@ class StructuresTest {
     }
 
     @Test
+    void aDoseIsSetFieldByFieldInTheCard() {
+        instructor.clicksOnRoad(1).clicks("#dose-sets").writes("3").presses(KeyCode.ENTER);
+        instructor.clicks("#dose-rest").writes("20 s").presses(KeyCode.ENTER);
+        assertThat(DoseNotation.print(item(1).dose())).isEqualTo("3 x 12 reps, rest 20 s");
+        assertThat(instructor.sees("#undo")).isEqualTo("Undo: rest of Squat");
+
+        choose("#dose-kind", "interval");
+        choose("#dose-sides", "each side");
+        assertThat(DoseNotation.print(item(1).dose())).isEqualTo("40 s on, 20 s off, each side");
+        instructor.clicks("#dose-rounds").writes("99").presses(KeyCode.ENTER);
+        assertThat(instructor.sees("#hint")).isEqualTo("Rounds must be from 1 to 60, not 99.");
+    }
+
+    @Test
     void aScreenSaysWhatIsDoneInsteadAndTheHallShowsIt() {
         instructor.presses(KeyCode.L, KeyCode.CONTROL).types("balance s").presses(KeyCode.ENTER)
                 .clicks("#instead-2").writes("squats at the chair").presses(KeyCode.ENTER);
