@@ -18,18 +18,19 @@ final class LineActions {
     private final List<Action> actions;
 
     LineActions(PlanViewModel model, Supplier<List<Integer>> selected) {
+        StructureEdits structures = new StructureEdits(model);
         actions = List.of(
                 action("Make a circuit of the selected lines", KeyCode.G,
-                        () -> model.makeCircuit(selected.get()), KeyCombination.SHORTCUT_DOWN),
-                action("Dissolve the circuit", KeyCode.G, model::dissolveCircuit,
+                        () -> structures.makeCircuit(selected.get()), KeyCombination.SHORTCUT_DOWN),
+                action("Dissolve the circuit", KeyCode.G, structures::dissolveCircuit,
                         KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN),
-                action("Split the sides into two lines", KeyCode.B, model::splitSides,
+                action("Split the sides into two lines", KeyCode.B, structures::splitSides,
                         KeyCombination.SHORTCUT_DOWN),
-                action("Add the second side", KeyCode.B, model::addSecondSide,
+                action("Add the second side", KeyCode.B, structures::addSecondSide,
                         KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN),
-                action("Second side after the next line", KeyCode.B, model::secondSideAfterNext,
+                action("Second side after the next line", KeyCode.B, structures::secondSideAfterNext,
                         KeyCombination.SHORTCUT_DOWN, KeyCombination.ALT_DOWN),
-                action("The group knows it, or not", KeyCode.K, model::toggleKnown,
+                action("The group knows it, or not", KeyCode.K, structures::toggleKnown,
                         KeyCombination.SHORTCUT_DOWN),
                 action("Duplicate", KeyCode.D, model::duplicateEntry, KeyCombination.SHORTCUT_DOWN),
                 action("Move up", KeyCode.UP, () -> model.nudgeEntry(-1), KeyCombination.ALT_DOWN),

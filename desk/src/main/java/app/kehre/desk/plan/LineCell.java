@@ -7,7 +7,6 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
-import javafx.scene.control.TableCell;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -17,7 +16,7 @@ import org.jspecify.annotations.Nullable;
 import app.kehre.desk.control.Commit;
 
 /** A cell of a line that is edited where it stands, with the same rules as every typed text. */
-final class LineCell extends TableCell<Row, Row> {
+final class LineCell extends RowCell {
 
     /**
      * What a column shows and how it is edited.
@@ -138,16 +137,7 @@ final class LineCell extends TableCell<Row, Row> {
     }
 
     @Override
-    protected void updateItem(@Nullable Row item, boolean empty) {
-        super.updateItem(item, empty);
-        if (!isEditing()) {
-            render();
-        }
-    }
-
-    private void render() {
-        Row row = getItem();
-        setText(null);
-        setGraphic(isEmpty() || row == null ? null : column.show().apply(row));
+    Node show(Row row) {
+        return column.show().apply(row);
     }
 }

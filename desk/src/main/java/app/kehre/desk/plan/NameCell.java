@@ -1,8 +1,8 @@
 package app.kehre.desk.plan;
 
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.OverrunStyle;
-import javafx.scene.control.TableCell;
 
 import org.jspecify.annotations.Nullable;
 
@@ -11,7 +11,7 @@ import app.kehre.core.plan.Edits;
 import app.kehre.desk.control.ChoiceField;
 
 /** The name of a line: typing in it offers other exercises, and another name for a pause. */
-final class NameCell extends TableCell<Row, Row> {
+final class NameCell extends RowCell {
 
     private static final String IN_CIRCUIT = "in-circuit";
     private static final String CIRCUIT = "circuit";
@@ -59,30 +59,21 @@ final class NameCell extends TableCell<Row, Row> {
     }
 
     @Override
-    protected void updateItem(@Nullable Row item, boolean empty) {
-        super.updateItem(item, empty);
-        if (!isEditing()) {
-            render();
-        }
+    Node show(Row row) {
+        Label name = new Label(row.entry().name());
+        name.getStyleClass().add("line-name");
+        name.setTextOverrun(OverrunStyle.CENTER_ELLIPSIS);
+        return name;
     }
 
-    private void render() {
-        Row row = getItem();
-        setText(null);
-        if (isEmpty() || row == null) {
-            setGraphic(null);
-            getStyleClass().removeAll(IN_CIRCUIT, CIRCUIT);
-        } else {
-            Label name = new Label(row.entry().name());
-            name.getStyleClass().add("line-name");
-            name.setTextOverrun(OverrunStyle.CENTER_ELLIPSIS);
-            getStyleClass().removeAll(IN_CIRCUIT, CIRCUIT);
-            if (row.inCircuit()) {
-                getStyleClass().add(IN_CIRCUIT);
-            } else if (row.entry() instanceof Circuit) {
-                getStyleClass().add(CIRCUIT);
-            }
-            setGraphic(name);
+    @Override
+    protected void updateItem(@Nullable Row item, boolean empty) {
+        super.updateItem(item, empty);
+        getStyleClass().removeAll(IN_CIRCUIT, CIRCUIT);
+        if (item != null && item.inCircuit()) {
+            getStyleClass().add(IN_CIRCUIT);
+        } else if (item != null && item.entry() instanceof Circuit) {
+            getStyleClass().add(CIRCUIT);
         }
     }
 }

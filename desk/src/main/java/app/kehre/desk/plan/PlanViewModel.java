@@ -22,14 +22,12 @@ import app.kehre.core.dose.Reading;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.Brief;
-import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Edits;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Moves;
 import app.kehre.core.plan.Segment;
-import app.kehre.core.plan.Structures;
 import app.kehre.core.plan.TimesText;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.control.Commit;
@@ -214,49 +212,6 @@ public final class PlanViewModel {
     /** Makes any change as one step. */
     void changePlan(String name, UnaryOperator<ClassPlan> change) {
         open.edit(name, change);
-    }
-
-    void makeCircuit(List<Integer> ids) {
-        int id = plan().nextEntryId();
-        List<Integer> items = ids.isEmpty() ? List.of(entry.get()) : ids;
-        open.edit("Make a circuit", plan -> Structures.makeCircuit(plan, items));
-        if (plan().find(id).isPresent()) {
-            select(id);
-        } else {
-            setHint("A circuit is made of exercises that stand in one segment and in no circuit yet.");
-        }
-    }
-
-    void dissolveCircuit() {
-        selectedEntry().flatMap(found -> found instanceof Circuit circuit
-                ? Optional.of(circuit)
-                : plan().circuitOf(found.id()))
-                .ifPresent(circuit -> open.edit("Dissolve " + circuit.name(),
-                        plan -> Structures.dissolve(plan, circuit.id())));
-    }
-
-    void splitSides() {
-        selectedEntry().ifPresent(found -> open.edit("Split the sides of " + found.name(),
-                plan -> Structures.splitSides(plan, found.id())));
-    }
-
-    void addSecondSide() {
-        selectedEntry().ifPresent(found -> open.edit("Second side of " + found.name(),
-                plan -> Structures.addSecondSide(plan, found.id())));
-    }
-
-    void secondSideAfterNext() {
-        selectedEntry().ifPresent(found -> open.edit("Second side of " + found.name() + " later",
-                plan -> Structures.secondSideAfterNext(plan, found.id())));
-    }
-
-    void toggleKnown() {
-        selectedEntry().ifPresent(found -> {
-            if (found instanceof Item item) {
-                change("Teaching of " + item.name(),
-                        item.withManner(item.manner().withKnown(!item.manner().known())));
-            }
-        });
     }
 
     /** Returns the exercises that come after a line in the class. */

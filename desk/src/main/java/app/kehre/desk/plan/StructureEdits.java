@@ -1,0 +1,61 @@
+package app.kehre.desk.plan;
+
+import java.util.List;
+import java.util.Optional;
+
+import app.kehre.core.plan.Circuit;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Structures;
+
+/** Circuits and sides: what is done with the selected lines as a structure. */
+final class StructureEdits {
+
+    private final PlanViewModel model;
+
+    StructureEdits(PlanViewModel model) {
+        this.model = model;
+    }
+
+    void makeCircuit(List<Integer> ids) {
+        int id = model.plan().nextEntryId();
+        List<Integer> items = ids.isEmpty() ? List.of(model.entry().get()) : ids;
+        model.changePlan("Make a circuit", plan -> Structures.makeCircuit(plan, items));
+        if (model.plan().find(id).isPresent()) {
+            model.select(id);
+        } else {
+            model.setHint("A circuit is made of exercises that stand in one segment and in no circuit yet.");
+        }
+    }
+
+    void dissolveCircuit() {
+        model.selectedEntry().flatMap(found -> found instanceof Circuit circuit
+                ? Optional.of(circuit)
+                : model.plan().circuitOf(found.id()))
+                .ifPresent(circuit -> model.changePlan("Dissolve " + circuit.name(),
+                        plan -> Structures.dissolve(plan, circuit.id())));
+    }
+
+    void splitSides() {
+        model.selectedEntry().ifPresent(found -> model.changePlan("Split the sides of " + found.name(),
+                plan -> Structures.splitSides(plan, found.id())));
+    }
+
+    void addSecondSide() {
+        model.selectedEntry().ifPresent(found -> model.changePlan("Second side of " + found.name(),
+                plan -> Structures.addSecondSide(plan, found.id())));
+    }
+
+    void secondSideAfterNext() {
+        model.selectedEntry().ifPresent(found -> model.changePlan("Second side of " + found.name() + " later",
+                plan -> Structures.secondSideAfterNext(plan, found.id())));
+    }
+
+    void toggleKnown() {
+        model.selectedEntry().ifPresent(found -> {
+            if (found instanceof Item item) {
+                model.change("Teaching of " + item.name(),
+                        item.withManner(item.manner().withKnown(!item.manner().known())));
+            }
+        });
+    }
+}
