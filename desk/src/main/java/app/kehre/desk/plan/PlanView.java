@@ -78,7 +78,7 @@ public final class PlanView extends VBox {
         roadScroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         roadScroll.setMinHeight(110);
         roadScroll.prefHeightProperty().bind(Bindings.createDoubleBinding(() -> road.prefHeight(-1) + 2,
-                model.open().shown()));
+                model.open().settled()));
         road.heightProperty().addListener(_ -> revealSelected());
 
         add.setId("add");

@@ -3,6 +3,7 @@ package app.kehre.desk.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 
@@ -22,6 +23,8 @@ import app.kehre.core.timeline.SideTotals;
 
 /** The rows of the card that say how a line is taught, and change it. */
 final class TeachingPane {
+
+    private static final String NOT_AGAIN = "only if the dose is another";
 
     private final PlanViewModel model;
     private final CardForm form;
@@ -98,9 +101,24 @@ final class TeachingPane {
                     change.way().orElse(item.manner().way()),
                     way -> model.change("Round %d of %s".formatted(round, item.name()),
                             item.withChange(round, change.withWay(Optional.of(way))))));
+            rows.add(explainingAgain(item, round));
             rows.add(form.text("layer", "round-" + round + "-layer", item, change.layer(), "the same",
                     (entry, text) -> MannerText.withRoundLayer(entry, round, text)));
         }
+    }
+
+    private Node explainingAgain(Item item, int round) {
+        List<String> words = new ArrayList<>(List.of(NOT_AGAIN));
+        Stream.of(Explaining.Mode.values()).map(Explaining.Mode::words).forEach(words::add);
+        RoundChange change = item.change(round);
+        String now = change.explaining().map(each -> each.mode().words()).orElse(NOT_AGAIN);
+        return CardForm.pick("explaining", "round-" + round + "-explain", words, now, at -> {
+            Optional<Explaining> again = at == 0
+                    ? Optional.empty()
+                    : Optional.of(new Explaining(Explaining.Mode.values()[at - 1], Optional.empty()));
+            model.change("Round %d of %s".formatted(round, item.name()),
+                    item.withChange(round, change.withExplaining(again)));
+        });
     }
 
     private List<Node> ofScreen(Screen screen) {

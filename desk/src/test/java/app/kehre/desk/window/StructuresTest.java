@@ -86,6 +86,9 @@ class StructuresTest {
         instructor.clicks("#round-2-dose").writes("9 reps").presses(KeyCode.ENTER);
 
         assertThat(RoundWords.of(item(1))).isEqualTo("round 2: 9 reps");
+        choose("#round-3-explain", "stops the work");
+        assertThat(RoundWords.of(item(1))).isEqualTo("round 2: 9 reps; round 3: explain stops the work");
+        instructor.presses(KeyCode.Z, KeyCode.CONTROL);
         assertThat(instructor.content().planning().open().settled().get().spans().stream()
                 .filter(span -> span.entry() == 1 && span.parts() > 0)).extracting(span -> span.parts())
                 .containsExactly(12, 9, 12);
