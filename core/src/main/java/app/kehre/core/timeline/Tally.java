@@ -1,9 +1,11 @@
 package app.kehre.core.timeline;
 
 import java.time.Duration;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 import app.kehre.core.dose.Lengths;
 
@@ -73,6 +75,12 @@ public record Tally(Map<Use, Duration> lengths, Duration explainOver, Duration l
     /** Returns the length of a use. */
     public Duration of(Use use) {
         return lengths.getOrDefault(use, Duration.ZERO);
+    }
+
+    /** Returns all uses that take time: "work 7:22, explaining 1:40, changeover 0:48, rest 0:53". */
+    public String all() {
+        return Arrays.stream(Use.values()).filter(use -> of(use).isPositive())
+                .map(use -> use.words() + " " + Lengths.clock(of(use))).collect(Collectors.joining(", "));
     }
 
     /** Returns "explaining 6:40, 4:10 of it while they move, changeover 3:05"; empty when there is none. */

@@ -262,6 +262,8 @@ class ChangeoverTest {
 
         assertThat(Tally.of(timeline, Optional.empty()).words())
                 .isEqualTo("explaining 0:40, 0:20 of it while they move, changeover 0:25");
+        assertThat(Tally.of(timeline, Optional.of(2)).all())
+                .isEqualTo("work 0:30, explaining 0:20, changeover 0:25");
         assertThat(Tally.of(timeline, Optional.of(2)).of(Tally.Use.WORK)).isEqualTo(Duration.ofSeconds(30));
     }
 

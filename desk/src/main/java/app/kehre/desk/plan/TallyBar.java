@@ -84,7 +84,7 @@ final class TallyBar extends HBox {
     }
 
     private static String words(Timeline timeline, Segment selected) {
-        String words = Tally.of(timeline, Optional.of(selected.id())).words();
+        String words = Tally.of(timeline, Optional.of(selected.id())).all();
         return words.isEmpty() ? "" : selected.name() + ": " + words;
     }
 

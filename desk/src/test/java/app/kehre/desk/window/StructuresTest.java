@@ -142,7 +142,7 @@ class StructuresTest {
 
         assertThat(item(1).manner().known()).isTrue();
         assertThat(instructor.sees("#class-length")).isNotEqualTo(before);
-        assertThat(instructor.sees("#tally-segment")).startsWith("Toning: explaining 0:45");
+        assertThat(instructor.sees("#tally-segment")).contains("Toning: work ", "explaining 0:45");
         assertThat(Instructor.onFx(() -> ((CheckBox) instructor.find("#known")).isSelected())).isTrue();
     }
 
