@@ -119,6 +119,14 @@ public final class Structures {
                 .map(segment -> segment.withLeftOut(!segment.standsAlone())).toList());
     }
 
+    /** Returns "whole class", or "cut to 5 of 10 parts". */
+    public static String cutWords(ClassPlan plan) {
+        long kept = plan.segments().stream().filter(segment -> !segment.leftOut()).count();
+        return kept == plan.segments().size()
+                ? "whole class"
+                : "cut to %d of %d parts".formatted(kept, plan.segments().size());
+    }
+
     /** Returns the whole class again. */
     public static ClassPlan whole(ClassPlan plan) {
         return plan

@@ -83,12 +83,24 @@ public record Tally(Map<Use, Duration> lengths, Duration explainOver, Duration l
                 .map(use -> use.words() + " " + Lengths.clock(of(use))).collect(Collectors.joining(", "));
     }
 
+    /** Returns explaining in all: what the work stops for, and what lies over the movement. */
+    public Duration explained() {
+        return of(Use.EXPLAINING).plus(explainOver);
+    }
+
+    /** Returns "of 60:00 you explain 6:40, 4:10 of it while they move"; empty when nothing lies over it. */
+    public String explainedOf(Duration whole) {
+        return explainOver.isZero()
+                ? ""
+                : "of %s you explain %s, %s of it while they move".formatted(Lengths.clock(whole),
+                        Lengths.clock(explained()), Lengths.clock(explainOver));
+    }
+
     /** Returns "explaining 6:40, 4:10 of it while they move, changeover 3:05"; empty when there is none. */
     public String words() {
         StringBuilder words = new StringBuilder();
-        Duration explained = of(Use.EXPLAINING).plus(explainOver);
-        if (explained.isPositive()) {
-            words.append("explaining ").append(Lengths.clock(explained));
+        if (explained().isPositive()) {
+            words.append("explaining ").append(Lengths.clock(explained()));
             if (explainOver.isPositive()) {
                 words.append(", ").append(Lengths.clock(explainOver)).append(" of it while they move");
             }

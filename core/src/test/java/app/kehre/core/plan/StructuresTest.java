@@ -148,6 +148,12 @@ class StructuresTest {
         assertThat(Structures.whole(Structures.cutTo(whole, Set.of(1)))).isEqualTo(whole);
     }
 
+    @Test
+    void aCutSaysHowMuchOfTheClassIsLeft() {
+        assertThat(Structures.cutWords(plan)).isEqualTo("whole class");
+        assertThat(Structures.cutWords(Structures.cutTo(plan, Set.of(2)))).isEqualTo("cut to 1 of 2 parts");
+    }
+
     @Provide
     Arbitrary<ClassPlan> plans() {
         return Draws.plans();

@@ -80,6 +80,18 @@ class HallWordsTest {
     }
 
     @Test
+    void beadsAreRepsOrEightsAndNothingWhereNothingIsCounted() {
+        Timeline timeline = Timeline.of(Plans.of(60).segment("Aerobic", Role.AEROBIC, 120)
+                .item(BASIC, "4 eights").item(SQUAT, "2 x 10 reps, rest 5 s").bare());
+        TeachingRun run = TeachingRun.ready(timeline).start(START, START.plusSeconds(3600));
+
+        assertThat(Beads.of(Moment.of(run, START.plusSeconds(5)))).isEqualTo(new Beads(4, 2, 5.0 / 16));
+        assertThat(Beads.of(Moment.of(run, START.plusSeconds(19)))).isEqualTo(new Beads(10, 2, 0.1));
+        assertThat(Beads.of(Moment.of(run, START.plusSeconds(46))).number()).isZero();
+        assertThat(Beads.of(Moment.of(run, START.plusSeconds(600)))).isEqualTo(new Beads(0, 0, 0));
+    }
+
+    @Test
     void changingOverIsSaidStepByStep() {
         assertThat(wall(toning().item(ROW, "12 reps", "2 light weights").item(PLANK, "hold 30 s")))
                 .containsExactly("take 2 light weights 0:25", "show it 0:20", "rep 1 of 12", "put away 0:15",

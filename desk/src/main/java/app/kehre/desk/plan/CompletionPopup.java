@@ -3,24 +3,36 @@ package app.kehre.desk.plan;
 import java.util.List;
 import java.util.function.Function;
 import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.VBox;
 import javafx.stage.Popup;
 
-/** Offers, below a field, texts that the typed one could become. Down goes into the list, Enter takes. */
+/** Says, below a field, what the typed text means, and offers texts that it could become. Down goes into the list, Enter takes. */
 final class CompletionPopup {
 
     private static final int ROWS = 7;
     private static final double ROW_HEIGHT = 26;
+    private static final double WIDTH = 330;
 
     private final TextField field;
     private final Function<String, List<String>> complete;
     private final ListView<String> list = new ListView<>();
+    private final Label words = new Label();
     private final Popup popup = new Popup();
 
-    CompletionPopup(TextField field, Function<String, List<String>> complete) {
+    /**
+     * Makes a popup for a field.
+     *
+     * @param complete texts that the typed one could become
+     * @param mean what the typed text means, or what is against it
+     */
+    CompletionPopup(TextField field, Function<String, List<String>> complete,
+            Function<String, String> mean) {
         this.field = field;
         this.complete = complete;
         list.getStyleClass().add("choices");
@@ -28,10 +40,18 @@ final class CompletionPopup {
         list.setFixedCellSize(ROW_HEIGHT);
         list.setFocusTraversable(false);
         list.setOnMouseClicked(_ -> take());
-        popup.getContent().add(list);
+        words.getStyleClass().add("typed-words");
+        words.setId("typed-words");
+        words.setWrapText(true);
+        VBox content = new VBox(words, list);
+        content.getStyleClass().add("choices");
+        popup.getContent().add(content);
         popup.setAutoFix(true);
         popup.setHideOnEscape(false);
-        field.textProperty().addListener(_ -> offer());
+        field.textProperty().addListener((_, _, typed) -> {
+            words.setText(mean.apply(typed));
+            offer();
+        });
         field.focusedProperty().addListener((_, _, focused) -> {
             if (!focused) {
                 popup.hide();
@@ -71,17 +91,26 @@ final class CompletionPopup {
         List<String> found = complete.apply(field.getText());
         list.getItems().setAll(found);
         list.getSelectionModel().clearSelection();
-        if (found.isEmpty() || !field.isFocused() || field.getScene() == null) {
+        boolean said = !words.getText().isEmpty();
+        if ((found.isEmpty() && !said) || !field.isFocused() || field.getScene() == null) {
             popup.hide();
             return;
         }
+        show(words, said);
+        show(list, !found.isEmpty());
         list.setPrefHeight(Math.min(ROWS, found.size()) * ROW_HEIGHT + 4);
-        list.setPrefWidth(Math.max(300, field.getWidth()));
+        list.setPrefWidth(Math.max(WIDTH, field.getWidth()));
+        words.setMaxWidth(Math.max(WIDTH, field.getWidth()));
         if (!popup.isShowing()) {
             popup.getScene().getStylesheets().setAll(field.getScene().getStylesheets());
             Bounds bounds = field.localToScreen(field.getBoundsInLocal());
             popup.show(field, bounds.getMinX(), bounds.getMaxY() + 2);
         }
+    }
+
+    private static void show(Node node, boolean shown) {
+        node.setVisible(shown);
+        node.setManaged(shown);
     }
 
     private void take() {

@@ -73,10 +73,7 @@ final class GroupMenu {
     }
 
     private void showCut(ClassPlan plan) {
-        long out = plan.segments().stream().filter(segment -> segment.leftOut()).count();
-        cut.setText(out == 0
-                ? "whole class"
-                : "cut to %d of %d parts".formatted(plan.segments().size() - out, plan.segments().size()));
+        cut.setText(Structures.cutWords(plan));
         MenuItem whole = new MenuItem("The whole class");
         whole.setOnAction(_ -> model.changePlan("The whole class", Structures::whole));
         MenuItem marked = new MenuItem("Cut to the parts that stand alone");

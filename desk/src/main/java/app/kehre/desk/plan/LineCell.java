@@ -53,8 +53,12 @@ final class LineCell extends RowCell {
         editor.setId("line-editor");
         Commit commit = column.commit().apply(row);
         editor.textProperty().addListener(_ -> editor.pseudoClassStateChanged(REFUSED, false));
-        editor.textProperty().addListener((_, _, typed) -> column.hint().accept(commit.preview(typed)));
-        CompletionPopup popup = new CompletionPopup(editor, typed -> column.complete().apply(row, typed));
+        CompletionPopup popup = new CompletionPopup(editor, typed -> column.complete().apply(row, typed),
+                typed -> {
+                    String meaning = commit.preview(typed);
+                    column.hint().accept(meaning);
+                    return meaning;
+                });
         editor.addEventFilter(KeyEvent.KEY_PRESSED, event -> {
             if (popup.onKey(event) || NumberStep.onKey(event, editor)) {
                 event.consume();

@@ -63,12 +63,7 @@ final class TallyBar extends HBox {
         Tally tally = Tally.of(timeline, Optional.empty());
         buttons.forEach((use, button) -> button
                 .setText("%s %s".formatted(use.words(), Lengths.clock(tally.of(use)))));
-        String words = tally.explainOver().isZero()
-                ? ""
-                : "of %s you explain %s, %s of it while they move".formatted(
-                        Lengths.clock(timeline.fit().length()),
-                        Lengths.clock(tally.of(Tally.Use.EXPLAINING).plus(tally.explainOver())),
-                        Lengths.clock(tally.explainOver()));
+        String words = tally.explainedOf(timeline.fit().length());
         List<String> differ = SideTotals.of(timeline).stream().filter(each -> !each.even())
                 .map(SideTotals::words).toList();
         uneven.setText(differ.isEmpty()

@@ -4,8 +4,8 @@ import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.layout.Region;
 
+import app.kehre.core.teaching.Beads;
 import app.kehre.core.teaching.Moment;
-import app.kehre.core.timeline.Span;
 import app.kehre.desk.look.Palette;
 
 /** What runs now as a line: a bead for each rep or eight, or a plain line where nothing is counted. */
@@ -27,11 +27,10 @@ final class Parts extends Region {
     }
 
     void show(Moment moment) {
-        Span span = moment.span().orElse(null);
-        int perBead = span != null && span.firstCount() >= 0 && span.set() == 0 ? 8 : 1;
-        parts = span == null ? 0 : (span.parts() + perBead - 1) / perBead;
-        part = span == null ? 0 : (span.partAt(moment.place()) + perBead - 1) / perBead;
-        done = span == null ? 0 : span.partDone(moment.place());
+        Beads beads = Beads.of(moment);
+        parts = beads.number();
+        part = beads.current();
+        done = beads.done();
         requestLayout();
     }
 
