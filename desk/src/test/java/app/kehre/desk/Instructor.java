@@ -4,8 +4,10 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.ArrayDeque;
+import java.util.ArrayList;
 import java.util.Deque;
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
@@ -52,6 +54,7 @@ public final class Instructor implements AutoCloseable {
     public static final Library LIBRARY = BuiltInLibrary.load();
 
     private static final long PATIENCE_SECONDS = 20;
+    private static final int MOST_LINES = 80;
     private static boolean started;
 
     private final Stage stage;
@@ -242,6 +245,19 @@ public final class Instructor implements AutoCloseable {
         });
     }
 
+    /** Goes on in the hall, line by line, until one of the name is taught; fails with what was seen instead. */
+    public Instructor goesOnTo(String name) {
+        List<String> seen = new ArrayList<>();
+        for (int lines = 0; lines <= MOST_LINES; lines++) {
+            seen.add(sees("#now"));
+            if (seen.getLast().equals(name)) {
+                return this;
+            }
+            presses(KeyCode.RIGHT);
+        }
+        throw new AssertionError("\"%s\" was never taught, but %s".formatted(name, seen));
+    }
+
     /** Waits until something is so. */
     public Instructor until(String what, BooleanSupplier so) {
         long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(PATIENCE_SECONDS);
@@ -290,7 +306,7 @@ public final class Instructor implements AutoCloseable {
     }
 
     /** Returns the names of the lines in the table. */
-    public java.util.List<String> lines() {
+    public List<String> lines() {
         return onFx(() -> ((TableView<?>) find("#lines")).getItems().stream()
                 .map(row -> row.toString().replaceAll("(?s)^.*?name=([^,\\]]*).*", "$1")).toList());
     }

@@ -199,9 +199,7 @@ class StructuresTest {
         assertThat(instructor.plan().find(5)).containsInstanceOf(Screen.class);
 
         instructor.presses(KeyCode.DIGIT3, KeyCode.CONTROL).presses(KeyCode.ENTER);
-        while (!instructor.sees("#now").equals("Split squat")) {
-            instructor.presses(KeyCode.RIGHT);
-        }
+        instructor.goesOnTo("Split squat");
 
         assertThat(Instructor.onFx(() -> instructor.content().scene().getRoot().lookupAll(".option").stream()
                 .map(each -> ((javafx.scene.control.Label) each).getText()).toList()))

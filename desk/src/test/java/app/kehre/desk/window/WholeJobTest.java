@@ -135,9 +135,7 @@ class WholeJobTest {
             Entry water = instructor.plan().entries().filter(Pause.class::isInstance)
                     .filter(each -> each.name().equals("Water")).findFirst().orElseThrow();
             instructor.presses(KeyCode.DIGIT3, KeyCode.CONTROL).presses(KeyCode.ENTER);
-            while (!instructor.sees("#now").equals("Water")) {
-                instructor.presses(KeyCode.RIGHT);
-            }
+            instructor.goesOnTo("Water");
 
             assertThat(instructor.sees("#dose")).isEqualTo("water");
             assertThat(water.name()).isEqualTo("Water");
