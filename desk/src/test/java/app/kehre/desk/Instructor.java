@@ -353,6 +353,7 @@ public final class Instructor implements AutoCloseable {
     public void close() {
         onFx(() -> {
             stage.close();
+            window.content().stopKeeping();
             return stage;
         });
     }

@@ -55,6 +55,22 @@ public record Range(String what, String unit, long least, long most) {
         return length;
     }
 
+    /**
+     * Reads a whole number in this range, with or without its unit.
+     *
+     * @param units the words that may stand behind it, as alternatives of a regular expression
+     * @param example how to write it, for the sentence against what is no number
+     */
+    public Reading<Integer> read(String text, String units, String example) {
+        String digits = text.strip().replaceFirst("(?i)\\s*(" + units + ")$", "");
+        if (!digits.matches("-?\\d{1,6}")) {
+            return Reading.refused(
+                    "\"%s\" is no whole number: write it like %s.".formatted(text.strip(), example));
+        }
+        int number = Integer.parseInt(digits);
+        return problem(number).map(Reading::<Integer>refused).orElseGet(() -> Reading.of(number));
+    }
+
     private String sentence(long value) {
         return "%s must be from %d to %d%s, not %d.".formatted(capital(what), least, most, unit, value);
     }

@@ -5,8 +5,10 @@ package app.kehre.core.exercise;
  *
  * @param limit whom it is for
  * @param advice what to do, in words that can be said to the group
+ * @param instead the id of an exercise without this caution that serves the same purpose; empty where none
+ *     is known
  */
-public record Caution(Limit limit, String advice) {
+public record Caution(Limit limit, String advice, String instead) {
     public Caution {
         if (advice.isBlank()) {
             throw new IllegalArgumentException("A caution must say what to do.");

@@ -1,6 +1,7 @@
 package app.kehre.core.exercise;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 import app.kehre.core.dose.Dose;
@@ -11,26 +12,22 @@ import app.kehre.core.kit.Load;
  * One exercise of the library.
  *
  * @param id a short key in lower case with hyphens, the same for ever, since plans name it
+ * @param family the part of the library that it belongs to
  * @param name the field's usual name
+ * @param otherNames general words that people search for
  * @param roles the segments that it suits, at least one
- * @param main the muscle groups that it is chosen for
- * @param helping the muscle groups that help
  * @param pattern the movement pattern
- * @param position how the body is placed
- * @param equipment what must be there, each person's or the room's
- * @param impact how hard the feet meet the floor
- * @param usualDose the dose that a new item starts with
- * @param usualLoad the load that a new item starts with
- * @param how one line to set up, one line to do
- * @param breathing when to breathe
+ * @param work what it does to the body
+ * @param setting where and with what
+ * @param dosing how much
+ * @param coaching what is said and shown
  * @param easier the easier option (regression)
  * @param harder the harder option (progression)
- * @param cautions what to watch, and for whom
+ * @param cautions what to watch, and for whom; each limit once
  */
-public record Exercise(String id, String name, Set<Role> roles, List<Muscle> main, List<Muscle> helping,
-        Pattern pattern, Position position, Set<Equipment> equipment, Impact impact, Dose usualDose,
-        Load usualLoad,
-        List<String> how, String breathing, Option easier, Option harder, List<Caution> cautions) {
+public record Exercise(String id, Family family, String name, List<String> otherNames, Set<Role> roles,
+        Pattern pattern, Work work, Setting setting, Dosing dosing, Coaching coaching, Option easier,
+        Option harder, List<Caution> cautions) {
 
     private static final java.util.regex.Pattern ID = java.util.regex.Pattern
             .compile("[a-z0-9]+(-[a-z0-9]+)*");
@@ -40,20 +37,68 @@ public record Exercise(String id, String name, Set<Role> roles, List<Muscle> mai
             throw new IllegalArgumentException(
                     "An exercise's id must be lower-case words joined by hyphens, not \"%s\".".formatted(id));
         }
-        if (name.isBlank() || roles.isEmpty() || how.isEmpty()) {
+        if (name.isBlank() || roles.isEmpty()) {
             throw new IllegalArgumentException(
-                    "The exercise \"%s\" must have a name, a role and a line on how to do it.".formatted(id));
+                    "The exercise \"%s\" must have a name and a role.".formatted(id));
         }
+        otherNames = List.copyOf(otherNames);
         roles = Set.copyOf(roles);
-        main = List.copyOf(main);
-        helping = List.copyOf(helping);
-        equipment = Set.copyOf(equipment);
-        how = List.copyOf(how);
         cautions = List.copyOf(cautions);
+        if (cautions.stream().map(Caution::limit).distinct().count() < cautions.size()) {
+            throw new IllegalArgumentException(
+                    "The exercise \"%s\" must have one caution for each limit.".formatted(id));
+        }
     }
 
     /** Returns whether it suits a segment of the role. */
     public boolean suits(Role role) {
         return roles.contains(role);
+    }
+
+    /** Returns the muscle groups that it is chosen for. */
+    public List<Muscle> main() {
+        return work.main();
+    }
+
+    /** Returns how the body is placed. */
+    public Position position() {
+        return setting.position();
+    }
+
+    /** Returns what must be there. */
+    public Set<Equipment> equipment() {
+        return setting.equipment();
+    }
+
+    /** Returns how hard the feet meet the floor. */
+    public Impact impact() {
+        return work.impact();
+    }
+
+    /** Returns the dose that a new item starts with. */
+    public Dose usualDose() {
+        return dosing.usual();
+    }
+
+    /** Returns the load that a new item starts with. */
+    public Load usualLoad() {
+        return dosing.load();
+    }
+
+    /** Finds what somebody with the limit has to watch. */
+    public Optional<Caution> cautionFor(Limit limit) {
+        return cautions.stream().filter(caution -> caution.limit() == limit).findFirst();
+    }
+
+    /** Returns the same under another id. */
+    public Exercise withId(String other) {
+        return new Exercise(other, family, name, otherNames, roles, pattern, work, setting, dosing, coaching,
+                easier, harder, cautions);
+    }
+
+    /** Returns the same under another name. */
+    public Exercise withName(String other) {
+        return new Exercise(id, family, other, otherNames, roles, pattern, work, setting, dosing, coaching,
+                easier, harder, cautions);
     }
 }

@@ -1,7 +1,6 @@
 package app.kehre.core.exercise;
 
 import java.util.Arrays;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
@@ -13,8 +12,9 @@ public interface Named {
 
     /** Finds the term of a list by its words, in any case. */
     static <T extends Enum<T> & Named> Optional<T> find(Class<T> list, String words) {
-        String key = words.strip().toLowerCase(Locale.ROOT);
-        return Arrays.stream(list.getEnumConstants()).filter(term -> term.words().equals(key)).findFirst();
+        String key = words.strip();
+        return Arrays.stream(list.getEnumConstants()).filter(term -> term.words().equalsIgnoreCase(key))
+                .findFirst();
     }
 
     /** Returns all terms of a list, for the sentence that says what was expected. */

@@ -9,6 +9,8 @@ import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 
+import app.kehre.core.brief.Brief;
+
 /**
  * A whole class, written down. Immutable: every method that changes something returns a new plan. How
  * lines are moved about is in {@link Moves}.
@@ -34,7 +36,7 @@ public record ClassPlan(Brief brief, List<Segment> segments, ClassTimes times) {
 
     /** Returns a plan with the usual times of its group. */
     public ClassPlan(Brief brief, List<Segment> segments) {
-        this(brief, segments, ClassTimes.usual(brief.older()));
+        this(brief, segments, ClassTimes.usual(brief.group().older()));
     }
 
     private static void requireNew(Set<Integer> seen, int id, String what) {
@@ -114,8 +116,8 @@ public record ClassPlan(Brief brief, List<Segment> segments, ClassTimes times) {
 
     /** Returns the plan with another brief; the usual times follow the group. */
     public ClassPlan with(Brief other) {
-        boolean usual = times.equals(ClassTimes.usual(brief.older()));
-        return new ClassPlan(other, segments, usual ? ClassTimes.usual(other.older()) : times);
+        boolean usual = times.equals(ClassTimes.usual(brief.group().older()));
+        return new ClassPlan(other, segments, usual ? ClassTimes.usual(other.group().older()) : times);
     }
 
     /** Returns the plan with other times. */

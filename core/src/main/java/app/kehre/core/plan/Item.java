@@ -1,5 +1,7 @@
 package app.kehre.core.plan;
 
+import java.util.Collections;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.Map;
 import java.util.Set;
@@ -7,6 +9,7 @@ import java.util.TreeMap;
 
 import app.kehre.core.dose.Dose;
 import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Limit;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.Load;
 
@@ -20,20 +23,24 @@ import app.kehre.core.kit.Load;
  * @param note the instructor's own words: a tip, an encouragement; at most {@value Notes#LONGEST} characters
  * @param manner how it is taught
  * @param rounds what is different in which round of its circuit, from 1; empty outside of circuits
+ * @param instead what people with a limit do meanwhile, for as long
  */
 public record Item(int id, Exercise exercise, Dose dose, Load load, String note, Manner manner,
-        Map<Integer, RoundChange> rounds) implements Entry {
+        Map<Integer, RoundChange> rounds, Map<Limit, Exercise> instead) implements Entry {
     public Item {
         Notes.check(note);
         Map<Integer, RoundChange> changes = new TreeMap<>(rounds);
         changes.values().removeIf(RoundChange::isNone);
         changes.keySet().forEach(round -> Circuit.ROUNDS.check(round));
         rounds = Map.copyOf(changes);
+        Map<Limit, Exercise> others = new EnumMap<>(Limit.class);
+        others.putAll(instead);
+        instead = Collections.unmodifiableMap(others);
     }
 
     /** Returns an item that is taught in the usual way. */
     public Item(int id, Exercise exercise, Dose dose, Load load, String note) {
-        this(id, exercise, dose, load, note, Manner.USUAL, Map.of());
+        this(id, exercise, dose, load, note, Manner.USUAL, Map.of(), Map.of());
     }
 
     /** Returns a new item of the exercise with its usual dose and load. */
@@ -71,45 +78,64 @@ public record Item(int id, Exercise exercise, Dose dose, Load load, String note,
         return rounds.getOrDefault(round, RoundChange.NONE);
     }
 
-    /** Returns the item with another exercise; dose, load and note stay. */
+    /** Returns the item with something else to do for people with a limit. */
+    public Item withInstead(Limit limit, Exercise other) {
+        Map<Limit, Exercise> others = new EnumMap<>(Limit.class);
+        others.putAll(instead);
+        others.put(limit, other);
+        return withInstead(others);
+    }
+
+    /** Returns the item with other things to do for people with limits. */
+    public Item withInstead(Map<Limit, Exercise> others) {
+        return new Item(id, exercise, dose, load, note, manner, rounds, others);
+    }
+
+    /**
+     * Returns the item with another exercise; dose, load and note stay, and what people do instead where the
+     * other has a caution for them too.
+     */
     public Item withExercise(Exercise other) {
-        return new Item(id, other, dose, load, note, manner, rounds);
+        Map<Limit, Exercise> still = new EnumMap<>(Limit.class);
+        still.putAll(instead);
+        still.keySet().removeIf(limit -> other.cautionFor(limit).isEmpty());
+        return new Item(id, other, dose, load, note, manner, rounds, still);
     }
 
     /** Returns the item with another dose. */
     public Item withDose(Dose other) {
-        return new Item(id, exercise, other, load, note, manner, rounds);
+        return new Item(id, exercise, other, load, note, manner, rounds, instead);
     }
 
     /** Returns the item with another load. */
     public Item withLoad(Load other) {
-        return new Item(id, exercise, dose, other, note, manner, rounds);
+        return new Item(id, exercise, dose, other, note, manner, rounds, instead);
     }
 
     /** Returns the item taught in another manner. */
     public Item withManner(Manner other) {
-        return new Item(id, exercise, dose, load, note, other, rounds);
+        return new Item(id, exercise, dose, load, note, other, rounds, instead);
     }
 
     /** Returns the item with another change in a round. */
     public Item withChange(int round, RoundChange change) {
         Map<Integer, RoundChange> others = new TreeMap<>(rounds);
         others.put(round, change);
-        return new Item(id, exercise, dose, load, note, manner, others);
+        return new Item(id, exercise, dose, load, note, manner, others, instead);
     }
 
     /** Returns the item without changes by the round, as it is outside of a circuit. */
     public Item withoutRounds() {
-        return new Item(id, exercise, dose, load, note, manner, Map.of());
+        return new Item(id, exercise, dose, load, note, manner, Map.of(), instead);
     }
 
     @Override
     public Item withId(int other) {
-        return new Item(other, exercise, dose, load, note, manner, rounds);
+        return new Item(other, exercise, dose, load, note, manner, rounds, instead);
     }
 
     @Override
     public Item withNote(String other) {
-        return new Item(id, exercise, dose, load, other, manner, rounds);
+        return new Item(id, exercise, dose, load, other, manner, rounds, instead);
     }
 }

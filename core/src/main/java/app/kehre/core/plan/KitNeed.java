@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 
+import app.kehre.core.brief.Brief;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
 import app.kehre.core.kit.Load;
@@ -57,6 +58,6 @@ public record KitNeed(Equipment kit, Load.Size size, int perPerson, int inAll, K
         int perPerson = piece.kit().usualPlace() == KitPlace.FIXED ? 0 : most;
         return new KitNeed(piece.kit(), piece.size(), perPerson,
                 Math.multiplyExact(perPerson, brief.people()),
-                brief.placeOf(piece.kit()));
+                brief.room().placeOf(piece.kit()));
     }
 }

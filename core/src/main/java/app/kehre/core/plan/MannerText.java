@@ -48,9 +48,9 @@ public final class MannerText {
 
     /** Returns the item with a holding pattern of so many eights before it; nothing for none. */
     public static Reading<Entry> withHolding(Entry entry, String text) {
-        return ofItem(entry, item -> BriefText.whole(text.isBlank() ? "0" : text, "eights|eight",
-                Manner.HOLDING, eights -> item.withManner(item.manner().withHoldingEights(eights)),
-                "2 eights"));
+        return ofItem(entry,
+                item -> Manner.HOLDING.read(text.isBlank() ? "0" : text, "eights|eight", "2 eights")
+                        .map(eights -> item.withManner(item.manner().withHoldingEights(eights))));
     }
 
     /** Returns the item with another dose in a round; nothing for the same. */

@@ -43,6 +43,6 @@ public final class SegmentText {
 
     /** Returns the segment at the tempo, with or without the unit. */
     public static Reading<Segment> withBpm(Segment segment, String text) {
-        return BriefText.whole(text, "BPM", Bpm.RANGE, bpm -> segment.withBpm(new Bpm(bpm)), "126 BPM");
+        return Bpm.RANGE.read(text, "BPM", "126 BPM").map(bpm -> segment.withBpm(new Bpm(bpm)));
     }
 }

@@ -4,8 +4,8 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
-import java.util.Map;
 
+import app.kehre.core.brief.Brief;
 import app.kehre.core.dose.Bpm;
 import app.kehre.core.exercise.Role;
 
@@ -20,8 +20,7 @@ public final class Skeleton {
      * figures.md, "Tempo of the music".
      */
     public static ClassPlan of(LocalDate date) {
-        Brief brief = new Brief("New class", date, LocalTime.of(18, 30), Duration.ofMinutes(60), 12,
-                Map.of());
+        Brief brief = Brief.of("New class", date, LocalTime.of(18, 30), Duration.ofMinutes(60), 12);
         return new ClassPlan(brief, List.of(segment(1, Role.TALK, 1, List.of(Pause.of(1, Pause.Kind.TALK))),
                 segment(2, Role.WARM_UP, 8, List.of()), segment(3, Role.AEROBIC, 17, List.of()),
                 segment(4, Role.TONING, 14, List.of()), segment(5, Role.CORE, 10, List.of()),

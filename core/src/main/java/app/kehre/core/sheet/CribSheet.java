@@ -8,12 +8,12 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
+import app.kehre.core.brief.Brief;
 import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.LoadNotation;
-import app.kehre.core.plan.Brief;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.CircuitNotation;
 import app.kehre.core.plan.ClassPlan;

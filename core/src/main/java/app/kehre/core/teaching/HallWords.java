@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
+import app.kehre.core.brief.Brief;
 import app.kehre.core.dose.AsMany;
 import app.kehre.core.dose.CountPattern;
 import app.kehre.core.dose.Counts;
@@ -20,7 +21,6 @@ import app.kehre.core.dose.Reps;
 import app.kehre.core.dose.Sides;
 import app.kehre.core.kit.KitPlace;
 import app.kehre.core.kit.LoadNotation;
-import app.kehre.core.plan.Brief;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.CircuitNotation;
 import app.kehre.core.plan.ClassPlan;
@@ -71,7 +71,7 @@ public final class HallWords {
 
     private static String fetch(Item item, Brief brief) {
         return item.load().pieces().stream()
-                .anyMatch(piece -> brief.placeOf(piece.kit()) == KitPlace.BY_THE_WALL)
+                .anyMatch(piece -> brief.room().placeOf(piece.kit()) == KitPlace.BY_THE_WALL)
                         ? ", " + KitPlace.BY_THE_WALL.words()
                         : "";
     }

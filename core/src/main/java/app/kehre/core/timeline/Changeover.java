@@ -12,12 +12,12 @@ import java.util.function.Predicate;
 
 import org.jspecify.annotations.Nullable;
 
+import app.kehre.core.brief.Brief;
 import app.kehre.core.exercise.Position;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
 import app.kehre.core.kit.Load;
 import app.kehre.core.kit.LoadNotation;
-import app.kehre.core.plan.Brief;
 import app.kehre.core.plan.ClassTimes;
 import app.kehre.core.plan.Item;
 
@@ -98,7 +98,7 @@ final class Changeover {
         } else if (BANDS.contains(kit)) {
             add(Phase.SET_UP, Mark.Kind.KIT, "band off", times.band());
         } else if (kit != Equipment.STEP) {
-            boolean away = !needed && brief.placeOf(kit) == KitPlace.BY_THE_WALL;
+            boolean away = !needed && brief.room().placeOf(kit) == KitPlace.BY_THE_WALL;
             add(Phase.SET_UP, Mark.Kind.KIT, away ? "put away" : "put down",
                     away ? times.putAway() : times.weightsAtHand());
         }
@@ -110,7 +110,8 @@ final class Changeover {
             if (!needed.contains(station)) {
                 stations.remove(station);
             } else if (stations.add(station)) {
-                boolean free = brief.placeOf(station) == KitPlace.SET_OUT || fetched.contains(station.key());
+                boolean free = brief.room().placeOf(station) == KitPlace.SET_OUT
+                        || fetched.contains(station.key());
                 Duration length = station == Equipment.WALL
                         ? times.band()
                         : free ? Duration.ZERO : times.setUp();
@@ -141,7 +142,7 @@ final class Changeover {
             }
         } else {
             boolean fetch = fetched.add(piece.kit().key() + piece.size().words() + piece.howMany())
-                    && brief.placeOf(piece.kit()) == KitPlace.BY_THE_WALL && !hadAlike(piece, before);
+                    && brief.room().placeOf(piece.kit()) == KitPlace.BY_THE_WALL && !hadAlike(piece, before);
             if (BANDS.contains(piece.kit())) {
                 add(Phase.SET_UP, Mark.Kind.KIT, words,
                         fetch ? times.fetch().plus(times.band()) : times.band());
@@ -161,7 +162,7 @@ final class Changeover {
     private void layMat(Item item) {
         if (!matLaid && item.kit().contains(Equipment.MAT)) {
             matLaid = true;
-            boolean free = brief.placeOf(Equipment.MAT) == KitPlace.SET_OUT;
+            boolean free = brief.room().placeOf(Equipment.MAT) == KitPlace.SET_OUT;
             add(Phase.SET_UP, Mark.Kind.KIT, "mat", free ? Duration.ZERO : times.mat());
         }
     }

@@ -54,6 +54,7 @@ class LibraryTest {
                         "An exercise's id must be lower-case words joined by hyphens, not \"Bad Id\".");
         assertThatThrownBy(() -> new Option("", "x"))
                 .hasMessage("An option must have a name and say what changes.");
-        assertThatThrownBy(() -> new Caution(Limit.KNEE, " ")).hasMessage("A caution must say what to do.");
+        assertThatThrownBy(() -> new Caution(Limit.KNEE, " ", ""))
+                .hasMessage("A caution must say what to do.");
     }
 }

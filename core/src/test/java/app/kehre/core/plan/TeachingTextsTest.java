@@ -13,6 +13,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import app.kehre.core.brief.Brief;
+import app.kehre.core.brief.Group;
 import app.kehre.core.dose.Hold;
 import app.kehre.core.dose.Reading;
 import app.kehre.core.kit.LoadNotation;
@@ -181,7 +183,11 @@ class TeachingTextsTest {
         ClassPlan plan = app.kehre.core.testing.Plans.one(SQUAT, "12 reps");
         ClassPlan usual = plan.with(ClassTimes.USUAL);
 
-        assertThat(usual.with(usual.brief().withOlder(true)).times()).isEqualTo(ClassTimes.OLDER);
-        assertThat(plan.with(plan.brief().withOlder(true)).times()).isEqualTo(plan.times());
+        assertThat(usual.with(older(usual)).times()).isEqualTo(ClassTimes.OLDER);
+        assertThat(plan.with(older(plan)).times()).isEqualTo(plan.times());
+    }
+
+    private static Brief older(ClassPlan plan) {
+        return plan.brief().with(plan.brief().group().withAges(new Group.Ages(65, 80)));
     }
 }

@@ -8,6 +8,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
+import app.kehre.core.brief.Brief;
+import app.kehre.core.brief.BriefText;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
@@ -108,7 +110,8 @@ class TextsTest {
         assertThat(KitNeed.of(weights)).extracting(KitNeed::words).containsExactly(
                 "mats: 1 each, 12 in all", "light weights: 2 each, 24 in all",
                 "heavy weights: 1 each, 12 in all");
-        assertThat(KitNeed.of(weights.with(brief.withPlace(Equipment.MAT, KitPlace.BY_THE_WALL))))
+        assertThat(KitNeed
+                .of(weights.with(brief.with(brief.room().withPlace(Equipment.MAT, KitPlace.BY_THE_WALL)))))
                 .first().extracting(KitNeed::place).isEqualTo(KitPlace.BY_THE_WALL);
     }
 

@@ -12,6 +12,14 @@ import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
 import net.jqwik.api.Tuple;
 
+import app.kehre.core.brief.Brief;
+import app.kehre.core.brief.Format;
+import app.kehre.core.brief.Goal;
+import app.kehre.core.brief.Group;
+import app.kehre.core.brief.Quality;
+import app.kehre.core.brief.Room;
+import app.kehre.core.brief.School;
+import app.kehre.core.brief.Schools;
 import app.kehre.core.dose.Amount;
 import app.kehre.core.dose.AsMany;
 import app.kehre.core.dose.Bpm;
@@ -25,11 +33,13 @@ import app.kehre.core.dose.Reps;
 import app.kehre.core.dose.Sides;
 import app.kehre.core.dose.Stage;
 import app.kehre.core.dose.Tempo;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Limit;
+import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
 import app.kehre.core.kit.Load;
-import app.kehre.core.plan.Brief;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.ClassTimes;
@@ -142,13 +152,25 @@ public final class Draws {
         Arbitrary<Brief> briefs = Combinators.combine(Arbitraries.integers().between(5, 180),
                 Arbitraries.integers().between(1, 200), Arbitraries.integers().between(0, 1439),
                 Arbitraries.of(KitPlace.class), yes).as(
-                        (slot, people, start, place, older) -> new Brief("Class at " + start,
+                        (slot, people, start, place, older) -> briefOf(Brief.of("Class at " + start,
                                 LocalDate.of(2026, 1, 1).plusDays(people),
-                                LocalTime.MIN.plusMinutes(start), Duration.ofMinutes(slot), people,
-                                Map.of(Equipment.WEIGHT, place), older));
+                                LocalTime.MIN.plusMinutes(start), Duration.ofMinutes(slot), people), place,
+                                older));
         Arbitrary<ClassTimes> times = Arbitraries.of(ClassTimes.USUAL, ClassTimes.OLDER,
                 ClassTimes.of(0, 0, 0, 0, 0, 0, 0, 0, 0, 0), ClassTimes.of(60, 9, 8, 7, 6, 5, 4, 3, 2, 1));
         return Combinators.combine(briefs, segments, times).as(Draws::numbered);
+    }
+
+    private static Brief briefOf(Brief brief, KitPlace place, boolean full) {
+        Brief placed = brief.with(brief.room().withPlace(Equipment.WEIGHT, place));
+        int some = Math.min(2, brief.people());
+        return full
+                ? placed.with(new Group(brief.people(), new Group.Ages(62, 80), new Group.Mix(50, 50, 0),
+                        Map.of(Limit.KNEE, some, Limit.PREGNANCY, 1)))
+                        .with(new Room(80, false, true, Map.of(Equipment.STEP, 9), placed.room().places()))
+                        .with(Goal.OPEN.with(Muscle.BUTTOCKS, true).with(Quality.STRENGTH, true))
+                        .with(Format.STEP).with(Schools.USUAL.with(School.FULL_REST))
+                : placed;
     }
 
     private static Arbitrary<Item> items() {
@@ -162,10 +184,12 @@ public final class Draws {
                 Arbitraries.of(false, false, true), explaining.optional(0.2)).as(RoundChange::new);
         Arbitrary<Map<Integer, RoundChange>> rounds = Arbitraries
                 .maps(Arbitraries.integers().between(1, 4), changes).ofMaxSize(2);
+        Arbitrary<Map<Limit, Exercise>> instead = Arbitraries
+                .maps(Arbitraries.of(Limit.class), Arbitraries.of(Exercises.all())).ofMaxSize(2);
         return Combinators.combine(Arbitraries.of(Exercises.all()), doses(), loads(), notes(),
-                Arbitraries.oneOf(Arbitraries.just(Manner.USUAL), manners), rounds)
-                .as((exercise, dose, load, note, manner, changed) -> new Item(1, exercise, dose, load, note,
-                        manner, changed));
+                Arbitraries.oneOf(Arbitraries.just(Manner.USUAL), manners), rounds, instead)
+                .as((exercise, dose, load, note, manner, changed, others) -> new Item(1, exercise, dose,
+                        load, note, manner, changed, others));
     }
 
     private static Arbitrary<Entry> entries() {

@@ -1,18 +1,28 @@
 package app.kehre.core.testing;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
 import app.kehre.core.dose.Reps;
 import app.kehre.core.exercise.Caution;
+import app.kehre.core.exercise.Coaching;
+import app.kehre.core.exercise.Dosing;
 import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Facing;
+import app.kehre.core.exercise.Family;
 import app.kehre.core.exercise.Impact;
+import app.kehre.core.exercise.Joint;
 import app.kehre.core.exercise.Limit;
+import app.kehre.core.exercise.Mets;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Option;
 import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Position;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.exercise.Setting;
+import app.kehre.core.exercise.Work;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.Load;
 
@@ -42,10 +52,14 @@ public final class Exercises {
 
     /** Returns an exercise of which only these things matter. */
     public static Exercise of(String id, String name, Position position, Set<Equipment> kit) {
-        return new Exercise(id, name, Set.of(Role.TONING), List.of(Muscle.FRONT_THIGH),
-                List.of(Muscle.BUTTOCKS), Pattern.SQUAT, position, kit, Impact.NONE, Reps.of(12), Load.NONE,
-                List.of("Set up.", "Do."), "Out on effort.", new Option("smaller", "half the way"),
-                new Option("slower", "twice as slow"),
-                List.of(new Caution(Limit.KNEE, "depth to comfort")));
+        Map<Muscle, Double> muscles = new LinkedHashMap<>();
+        muscles.put(Muscle.FRONT_THIGH, 1.0);
+        muscles.put(Muscle.BUTTOCKS, 0.5);
+        return new Exercise(id, Family.LEGS, name, List.of(), Set.of(Role.TONING), Pattern.SQUAT,
+                new Work(muscles, Set.of(Joint.KNEE), Set.of(Joint.HIP), Impact.NONE, Mets.estimate(5)),
+                new Setting(position, Facing.FRONT, kit, Map.of(), ""), Dosing.of(Reps.of(12), Load.NONE),
+                new Coaching("Set up.", List.of("Do."), "Out on effort.", List.of("tall"), ""),
+                new Option("smaller", "half the way"), new Option("slower", "twice as slow"),
+                List.of(new Caution(Limit.KNEE, "depth to comfort", "hip-lift")));
     }
 }

@@ -5,15 +5,14 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.function.UnaryOperator;
 
+import app.kehre.core.brief.Brief;
 import app.kehre.core.dose.Bpm;
 import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.LoadNotation;
-import app.kehre.core.plan.Brief;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.ClassTimes;
@@ -35,8 +34,8 @@ public final class Plans {
     private Brief brief;
 
     private Plans(int minutes) {
-        brief = new Brief("Tuesday", LocalDate.of(2026, 11, 24), LocalTime.of(18, 30),
-                Duration.ofMinutes(minutes), 12, Map.of());
+        brief = Brief.of("Tuesday", LocalDate.of(2026, 11, 24), LocalTime.of(18, 30),
+                Duration.ofMinutes(minutes), 12);
     }
 
     /** Begins a class of so many minutes. */

@@ -85,15 +85,18 @@ class ChangeoverTest {
         assertThat(told(plans)).containsExactly("set-up 15 mat", "transition 10 floor", "explain 20",
                 "hold 30", "transition 10 up", "explain 20", "work 30", "transition 10 floor", "explain 20",
                 "hold 20");
-        assertThat(told(plans.brief(brief -> brief.withOlder(true)))).contains("transition 20 floor",
-                "transition 20 up");
+        assertThat(told(plans.brief(
+                brief -> brief.with(brief.group().withAges(new app.kehre.core.brief.Group.Ages(65, 80))))))
+                .contains("transition 20 floor",
+                        "transition 20 up");
     }
 
     @Test
     void whatIsSetOutBeforeTheClassCostsNothing() {
         Plans plans = toning().item(PLANK, "hold 30 s");
 
-        assertThat(told(plans.brief(brief -> brief.withPlace(Equipment.MAT, KitPlace.SET_OUT))))
+        assertThat(told(
+                plans.brief(brief -> brief.with(brief.room().withPlace(Equipment.MAT, KitPlace.SET_OUT)))))
                 .containsExactly("transition 10 floor", "explain 20", "hold 30");
         assertThat(Timeline.of(plans.plan()).marks()).extracting(Mark::words).contains("mat", "floor");
     }

@@ -6,7 +6,7 @@ import java.time.Instant;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
 
-import app.kehre.core.plan.Brief;
+import app.kehre.core.brief.Brief;
 
 /** A clock that only moves by hand, so that an hour can be taught in a second. */
 public final class HandClock extends Clock {

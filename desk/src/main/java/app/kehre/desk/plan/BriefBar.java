@@ -8,10 +8,10 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
+import app.kehre.core.brief.Brief;
+import app.kehre.core.brief.BriefText;
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.dose.Reading;
-import app.kehre.core.plan.Brief;
-import app.kehre.core.plan.BriefText;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.control.InlineField;
 

@@ -11,6 +11,7 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 
+import app.kehre.core.brief.Group;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
 import app.kehre.core.plan.ClassPlan;
@@ -40,11 +41,12 @@ final class GroupMenu {
     }
 
     void show(ClassPlan plan) {
-        group.setText(plan.brief().older() ? "older group, kit" : "group, kit");
+        group.setText(plan.brief().group().older() ? "older group, kit" : "group, kit");
         CheckMenuItem older = new CheckMenuItem("Older group: longer down to the floor and up");
-        older.setSelected(plan.brief().older());
+        older.setSelected(plan.brief().group().older());
         older.setOnAction(_ -> model.changePlan("Older group",
-                now -> now.with(now.brief().withOlder(older.isSelected()))));
+                now -> now.with(now.brief().with(now.brief().group().withAges(
+                        older.isSelected() ? new Group.Ages(65, 80) : Group.Ages.USUAL)))));
         List<MenuItem> items = new ArrayList<>(List.of(older));
         MenuItem times = new MenuItem("How long explaining and changing over take\u2026");
         times.setOnAction(_ -> model.showTimes().set(true));
@@ -61,12 +63,12 @@ final class GroupMenu {
     }
 
     private Menu places(ClassPlan plan, Equipment kit) {
-        Menu menu = new Menu("%s: %s".formatted(kit.noun(2), plan.brief().placeOf(kit).words()));
+        Menu menu = new Menu("%s: %s".formatted(kit.noun(2), plan.brief().room().placeOf(kit).words()));
         for (KitPlace place : PLACES) {
             RadioMenuItem item = new RadioMenuItem(place.words());
-            item.setSelected(plan.brief().placeOf(kit) == place);
+            item.setSelected(plan.brief().room().placeOf(kit) == place);
             item.setOnAction(_ -> model.changePlan("Place of the " + kit.noun(2),
-                    now -> now.with(now.brief().withPlace(kit, place))));
+                    now -> now.with(now.brief().with(now.brief().room().withPlace(kit, place)))));
             menu.getItems().add(item);
         }
         return menu;

@@ -74,8 +74,8 @@ final class LineCard extends ScrollPane {
 
     private static void addExercise(List<Node> rows, Exercise exercise) {
         rows.add(text(summary(exercise), "soft"));
-        rows.add(text(String.join(" ", exercise.how()), "how"));
-        rows.add(row("breathe", exercise.breathing()));
+        rows.add(text(String.join(" ", exercise.coaching().lines()), "how"));
+        rows.add(row("breathe", exercise.coaching().breathing()));
         rows.add(row("easier", words(exercise.easier())));
         rows.add(row("harder", words(exercise.harder())));
         for (Caution caution : exercise.cautions()) {

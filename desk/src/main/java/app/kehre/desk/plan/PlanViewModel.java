@@ -15,13 +15,13 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleIntegerProperty;
 
+import app.kehre.core.brief.Brief;
 import app.kehre.core.dose.DoseCompletions;
 import app.kehre.core.dose.DoseWords;
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.dose.Reading;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
-import app.kehre.core.plan.Brief;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Edits;
 import app.kehre.core.plan.Entry;

@@ -38,7 +38,7 @@ final class TimesPane {
         }
         Button usual = new Button("As usual");
         usual.setOnAction(_ -> model.changePlan("Usual times",
-                plan -> plan.with(ClassTimes.usual(plan.brief().older()))));
+                plan -> plan.with(ClassTimes.usual(plan.brief().group().older()))));
         Button done = new Button("Done");
         done.setId("times-done");
         done.getStyleClass().add("go");

@@ -56,7 +56,7 @@ final class Options extends HBox {
     private static void add(List<Node> columns, Exercise exercise) {
         columns.add(column("easier", exercise.easier().name()));
         columns.add(column("harder", exercise.harder().name()));
-        columns.add(column("breathe", exercise.breathing()));
+        columns.add(column("breathe", exercise.coaching().breathing()));
     }
 
     private static Node column(String word, String text) {

@@ -159,6 +159,11 @@ public final class MainWindow {
         files.open(file);
     }
 
+    /** Finishes keeping the class for a later rescue; what is kept stays. */
+    public void stopKeeping() {
+        recovery.close();
+    }
+
     /** Runs what closes the window, after asking about unsaved changes. Returns whether it ran at once. */
     public boolean leave(Runnable close) {
         return files.unlessUnsaved(() -> {

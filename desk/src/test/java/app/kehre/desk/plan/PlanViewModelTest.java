@@ -4,9 +4,9 @@ import java.util.List;
 
 import org.junit.jupiter.api.Test;
 
+import app.kehre.core.brief.BriefText;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
-import app.kehre.core.plan.BriefText;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.EntryText;
 import app.kehre.core.plan.Pause;

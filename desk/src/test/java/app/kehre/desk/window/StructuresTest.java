@@ -227,7 +227,7 @@ class StructuresTest {
             ((javafx.scene.control.Menu) weights).getItems().getFirst().fire();
             return menu;
         });
-        assertThat(instructor.plan().brief().placeOf(Equipment.WEIGHT)).isEqualTo(KitPlace.SET_OUT);
+        assertThat(instructor.plan().brief().room().placeOf(Equipment.WEIGHT)).isEqualTo(KitPlace.SET_OUT);
     }
 
     @Test

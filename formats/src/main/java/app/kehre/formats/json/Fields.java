@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 
 import org.jspecify.annotations.Nullable;
@@ -106,6 +107,21 @@ public final class Fields {
         return reading.value().orElse(standIn);
     }
 
+    /**
+     * Returns what is made of the fields; nothing when its parts do not fit, which is reported for a
+     * field, unless that was at fault already.
+     */
+    public <T> Optional<T> built(String name, Supplier<T> value) {
+        try {
+            return Optional.of(value.get());
+        } catch (IllegalArgumentException refusal) {
+            if (problems.stream().noneMatch(problem -> problem.startsWith(at(name)))) {
+                report(name, String.valueOf(refusal.getMessage()));
+            }
+            return Optional.empty();
+        }
+    }
+
     /** Returns a term of a closed list. */
     public <T extends Enum<T> & Named> T term(String name, Class<T> list) {
         return term(list, name, text(name));
@@ -114,6 +130,15 @@ public final class Fields {
     /** Returns terms of a closed list; none when there is no such field. */
     public <T extends Enum<T> & Named> List<T> terms(String name, Class<T> list) {
         return texts(name).stream().map(word -> term(list, name, word)).toList();
+    }
+
+    /** Finds a term of a closed list; one that is none is reported for the field. */
+    public <T extends Enum<T> & Named> Optional<T> find(Class<T> list, String name, String word) {
+        Optional<T> term = Named.find(list, word);
+        if (term.isEmpty()) {
+            report(name, "found \"%s\", expected one of: %s.".formatted(word, Named.all(list)));
+        }
+        return term;
     }
 
     private <T extends Enum<T> & Named> T term(Class<T> list, String name, String word) {
@@ -150,6 +175,21 @@ public final class Fields {
         return found.propertyStream().collect(
                 Collectors.toMap(Map.Entry::getKey, entry -> entry.getValue().stringValue(), (a, b) -> a,
                         LinkedHashMap::new));
+    }
+
+    /** Returns the numbers of an object by their names, in order; empty when there is no such field. */
+    public Map<String, Double> numbersByName(String name) {
+        JsonNode found = node.get(name);
+        if (found == null) {
+            return Map.of();
+        }
+        if (!found.isObject() || !found.valueStream().allMatch(JsonNode::isNumber)) {
+            wrong(name, found, "numbers by name in { }");
+            return Map.of();
+        }
+        Map<String, Double> numbers = new LinkedHashMap<>();
+        found.propertyStream().forEach(each -> numbers.put(each.getKey(), each.getValue().doubleValue()));
+        return numbers;
     }
 
     /** Returns the objects of an object by their names; empty when there is no such field. */

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Objects;
 
 import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Family;
 import app.kehre.core.exercise.Library;
 import app.kehre.formats.json.Fields;
 import app.kehre.formats.json.JsonText;
@@ -16,18 +17,18 @@ import app.kehre.formats.json.UnreadableFile;
 /** The library that ships with Kehre, one file a family. */
 public final class BuiltInLibrary {
 
-    private static final List<String> FAMILIES = List.of("warm-up", "cardio", "step", "legs", "upper",
-            "trunk",
-            "stretch");
+    /** The version of the library's files. */
+    static final int VERSION = 2;
 
     private BuiltInLibrary() {}
 
     /** Reads the library. @throws IllegalStateException when a file that ships with Kehre is faulty */
     public static Library load() {
         List<Exercise> exercises = new ArrayList<>();
-        for (String family : FAMILIES) {
+        for (Family family : Family.values()) {
+            String file = file(family);
             try {
-                exercises.addAll(read(family + ".json", bytes(family)));
+                exercises.addAll(read(file, bytes(file)));
             } catch (UnreadableFile fault) {
                 throw new IllegalStateException(fault.sentence(), fault);
             }
@@ -41,16 +42,38 @@ public final class BuiltInLibrary {
         if (!fields.text("format").equals("kehre-library")) {
             fields.report("format", "expected \"kehre-library\".");
         }
+        Family family = fields.term("family", Family.class);
         List<Exercise> exercises = new ArrayList<>();
-        fields.objects("exercises", true).forEach(each -> ExerciseJson.read(each).ifPresent(exercises::add));
+        fields.objects("exercises", true)
+                .forEach(each -> ExerciseJson.read(each, family).ifPresent(exercises::add));
         if (!fields.problems().isEmpty()) {
             throw new UnreadableFile(file, fields.problems());
         }
         return exercises;
     }
 
-    private static byte[] bytes(String family) {
-        String name = "/app/kehre/formats/library/" + family + ".json";
+    /** Returns the name of a family's file. */
+    static String file(Family family) {
+        return switch (family) {
+            case WARM_UP -> "warm-up";
+            case CARDIO -> "cardio";
+            case STEP -> "step";
+            case BURSTS -> "bursts";
+            case LEGS -> "legs";
+            case PUSH -> "push";
+            case PULL -> "pull";
+            case ARMS -> "arms";
+            case TRUNK -> "trunk";
+            case BACK -> "back";
+            case BALANCE -> "balance";
+            case STRETCH -> "stretch";
+            case BREATHING -> "breathing";
+        } + ".json";
+    }
+
+    /** Returns a family's file. */
+    static byte[] bytes(String file) {
+        String name = "/app/kehre/formats/library/" + file;
         try (InputStream in = Objects.requireNonNull(BuiltInLibrary.class.getResourceAsStream(name), name)) {
             return in.readAllBytes();
         } catch (IOException cause) {

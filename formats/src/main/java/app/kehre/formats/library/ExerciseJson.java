@@ -1,131 +1,103 @@
 package app.kehre.formats.library;
 
-import java.time.Duration;
-import java.util.ArrayList;
-import java.util.EnumSet;
-import java.util.List;
+import java.util.Collection;
 import java.util.Optional;
-import java.util.Set;
 
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 import app.kehre.core.dose.DoseNotation;
-import app.kehre.core.dose.Hold;
-import app.kehre.core.exercise.Caution;
+import app.kehre.core.exercise.Coaching;
+import app.kehre.core.exercise.Dosing;
 import app.kehre.core.exercise.Exercise;
-import app.kehre.core.exercise.Impact;
-import app.kehre.core.exercise.Limit;
-import app.kehre.core.exercise.Muscle;
+import app.kehre.core.exercise.Family;
 import app.kehre.core.exercise.Named;
 import app.kehre.core.exercise.Option;
-import app.kehre.core.exercise.Pattern;
-import app.kehre.core.exercise.Position;
-import app.kehre.core.exercise.Role;
+import app.kehre.core.exercise.Setting;
+import app.kehre.core.exercise.Work;
 import app.kehre.core.kit.Equipment;
-import app.kehre.core.kit.Load;
 import app.kehre.core.kit.LoadNotation;
 import app.kehre.formats.json.Fields;
 import app.kehre.formats.json.JsonText;
 
-/** One exercise as JSON: in the library's files, and in plans that bring their own. */
+/** One exercise as JSON: in the library's files, among own exercises, and in plans that bring their own. */
 public final class ExerciseJson {
-
-    private static final Option STAND_IN = new Option("?", "?");
 
     private ExerciseJson() {}
 
-    /** Reads an exercise; nothing when it is faulty, with its faults collected in the fields. */
+    /** Reads an exercise that names its family; nothing when it is faulty, with its faults in the fields. */
     public static Optional<Exercise> read(Fields fields) {
-        int before = fields.problems().size();
-        Set<Role> roles = EnumSet.noneOf(Role.class);
-        roles.addAll(fields.terms("roles", Role.class));
-        String id = fields.text("id");
-        String name = fields.text("name");
-        List<Muscle> main = fields.terms("main", Muscle.class);
-        List<Muscle> helping = fields.terms("helping", Muscle.class);
-        Pattern pattern = fields.term("pattern", Pattern.class);
-        Position position = fields.term("position", Position.class);
-        Set<Equipment> equipment = equipment(fields);
-        Impact impact = fields.term("impact", Impact.class);
-        var dose = fields.parsed("dose", DoseNotation::parse, Hold.of(Duration.ofSeconds(1)));
-        Load load = fields.parsed("load", LoadNotation::parse, Load.NONE);
-        List<String> how = fields.texts("how");
-        String breathing = fields.text("breathing");
-        Option easier = option(fields, "easier");
-        Option harder = option(fields, "harder");
-        List<Caution> cautions = cautions(fields);
-        if (fields.problems().size() > before) {
-            return Optional.empty();
-        }
-        try {
-            return Optional.of(
-                    new Exercise(id, name, roles, main, helping, pattern, position, equipment, impact, dose,
-                            load, how, breathing, easier, harder, cautions));
-        } catch (IllegalArgumentException refusal) {
-            fields.report("id", String.valueOf(refusal.getMessage()));
-            return Optional.empty();
-        }
+        return read(fields, fields.term("family", Family.class));
+    }
+
+    /** Reads an exercise of a family; nothing when it is faulty, with its faults in the fields. */
+    static Optional<Exercise> read(Fields fields, Family family) {
+        return new ExerciseReader(fields).read(family);
     }
 
     /** Writes an exercise. */
     public static ObjectNode write(Exercise exercise) {
         ObjectNode node = JsonText.object();
-        node.put("id", exercise.id()).put("name", exercise.name());
-        exercise.roles().stream().sorted().map(Named::words).forEach(list(node, "roles")::add);
-        exercise.main().stream().map(Named::words).forEach(list(node, "main")::add);
-        exercise.helping().stream().map(Named::words).forEach(list(node, "helping")::add);
-        node.put("pattern", exercise.pattern().words()).put("position", exercise.position().words());
-        exercise.equipment().stream().sorted().map(Equipment::key).forEach(list(node, "equipment")::add);
-        node.put("impact", exercise.impact().words()).put("dose", DoseNotation.print(exercise.usualDose()))
-                .put("load", LoadNotation.print(exercise.usualLoad()));
-        exercise.how().forEach(list(node, "how")::add);
-        node.put("breathing", exercise.breathing());
-        node.putObject("easier").put("name", exercise.easier().name()).put("change",
-                exercise.easier().change());
-        node.putObject("harder").put("name", exercise.harder().name()).put("change",
-                exercise.harder().change());
+        node.put("id", exercise.id()).put("family", exercise.family().words()).put("name", exercise.name());
+        exercise.otherNames().forEach(list(node, "otherNames")::add);
+        terms(node, "roles", exercise.roles());
+        node.put("pattern", exercise.pattern().words());
+        write(node, exercise.work());
+        write(node, exercise.setting());
+        write(node, exercise.dosing());
+        write(node, exercise.coaching());
+        write(node.putObject("easier"), exercise.easier());
+        write(node.putObject("harder"), exercise.harder());
         ObjectNode cautions = node.putObject("cautions");
-        exercise.cautions().forEach(caution -> cautions.put(caution.limit().words(), caution.advice()));
+        exercise.cautions().forEach(caution -> cautions.putObject(caution.limit().words())
+                .put("advice", caution.advice()).put("instead", caution.instead()));
         return node;
+    }
+
+    private static void write(ObjectNode node, Work work) {
+        ObjectNode muscles = node.putObject("muscles");
+        work.muscles().forEach((muscle, share) -> muscles.put(muscle.words(), share));
+        terms(node, "loads", work.loads());
+        terms(node, "prepares", work.prepares());
+        node.put("impact", work.impact().words()).put("mets", work.mets().text());
+    }
+
+    private static void write(ObjectNode node, Setting setting) {
+        node.put("position", setting.position().words()).put("facing", setting.facing().words());
+        setting.equipment().stream().sorted().map(Equipment::key).forEach(list(node, "equipment")::add);
+        ObjectNode standIns = node.putObject("standIns");
+        setting.standIns().entrySet().stream().sorted(java.util.Map.Entry.comparingByKey())
+                .forEach(each -> standIns.put(each.getKey().key(), each.getValue()));
+        node.put("without", setting.without());
+    }
+
+    private static void write(ObjectNode node, Dosing dosing) {
+        node.put("dose", DoseNotation.print(dosing.usual()))
+                .put("leastDose", DoseNotation.print(dosing.least()))
+                .put("mostDose", DoseNotation.print(dosing.most()))
+                .put("load", LoadNotation.print(dosing.load()));
+    }
+
+    private static void write(ObjectNode node, Coaching coaching) {
+        node.put("setUp", coaching.setUp());
+        coaching.action().forEach(list(node, "how")::add);
+        node.put("breathing", coaching.breathing());
+        coaching.alignment().forEach(list(node, "alignment")::add);
+        node.put("fault", coaching.fault());
+    }
+
+    private static void write(ObjectNode node, Option option) {
+        node.put("name", option.name()).put("change", option.change());
+        if (!option.exercise().isEmpty()) {
+            node.put("exercise", option.exercise());
+        }
+    }
+
+    private static <T extends Enum<T> & Named> void terms(ObjectNode node, String name, Collection<T> terms) {
+        terms.stream().sorted().map(Named::words).forEach(list(node, name)::add);
     }
 
     private static ArrayNode list(ObjectNode node, String name) {
         return node.putArray(name);
-    }
-
-    private static Set<Equipment> equipment(Fields fields) {
-        Set<Equipment> kit = EnumSet.noneOf(Equipment.class);
-        for (String word : fields.texts("equipment")) {
-            Equipment.find(word).ifPresentOrElse(kit::add,
-                    () -> fields.report("equipment", "\"%s\" is no kind of equipment.".formatted(word)));
-        }
-        return kit;
-    }
-
-    private static Option option(Fields fields, String name) {
-        return fields.object(name).map(inner -> {
-            String called = inner.text("name");
-            String change = inner.text("change");
-            if (called.isBlank() || change.isBlank()) {
-                inner.report("name", "an option must have a name and say what changes.");
-                return STAND_IN;
-            }
-            return new Option(called, change);
-        }).orElse(STAND_IN);
-    }
-
-    private static List<Caution> cautions(Fields fields) {
-        List<Caution> cautions = new ArrayList<>();
-        fields.textsByName("cautions").forEach((limit, advice) -> {
-            Optional<Limit> known = Named.find(Limit.class, limit);
-            if (known.isEmpty() || advice.isBlank()) {
-                fields.report("cautions", "found \"%s\": \"%s\", expected advice for one of: %s."
-                        .formatted(limit, advice, Named.all(Limit.class)));
-            } else {
-                cautions.add(new Caution(known.get(), advice));
-            }
-        });
-        return cautions;
     }
 }

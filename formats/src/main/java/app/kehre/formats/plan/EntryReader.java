@@ -2,6 +2,7 @@ package app.kehre.formats.plan;
 
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -16,6 +17,7 @@ import app.kehre.core.dose.Lengths;
 import app.kehre.core.dose.Range;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Limit;
 import app.kehre.core.kit.Load;
 import app.kehre.core.kit.LoadNotation;
 import app.kehre.core.plan.Circuit;
@@ -76,7 +78,7 @@ final class EntryReader {
         Optional<Duration> notBefore = fields.has("notBefore")
                 ? Optional.of(length(fields, "notBefore", Pause.NOT_BEFORE))
                 : Optional.empty();
-        return PlanReader.build(fields, "name",
+        return fields.built("name",
                 () -> new Pause(id, kind, name, length, moving, notBefore, note));
     }
 
@@ -94,7 +96,7 @@ final class EntryReader {
             }
         }
         return fields.problems().isEmpty()
-                ? PlanReader.build(fields, "items",
+                ? fields.built("items",
                         () -> new Circuit(id, name, rounds, rest, soloFrom, items, note))
                 : Optional.empty();
     }
@@ -111,24 +113,38 @@ final class EntryReader {
                 fields.report("instead", "found \"%s\", expected the id of a later entry.".formatted(number));
             }
         });
-        return PlanReader.build(fields, "screen", () -> new Screen(id, name, dose, failed, instead, note));
+        return fields.built("screen", () -> new Screen(id, name, dose, failed, instead, note));
     }
 
     private Optional<Item> item(Fields fields, int id, String note) {
         String name = fields.text("exercise");
-        Optional<Exercise> exercise = Optional.ofNullable(own.get(name)).or(() -> library.find(name));
-        if (exercise.isEmpty()) {
-            fields.report("exercise",
-                    ("\"%s\" is not in the library; expected the id of one of its exercises, such as"
-                            + " \"squat\", or one that the plan brings under \"exercises\".")
-                            .formatted(name));
-        }
+        Optional<Exercise> exercise = exercise(fields, "exercise", name);
         Dose dose = fields.parsed("dose", DoseNotation::parse, STAND_IN);
         Load load = load(fields).orElse(Load.NONE);
         Manner manner = manner(fields);
         Map<Integer, RoundChange> changes = changes(fields);
-        return exercise.flatMap(found -> PlanReader.build(fields, "note",
-                () -> new Item(id, found, dose, load, note, manner, changes)));
+        Map<Limit, Exercise> instead = instead(fields);
+        return exercise.flatMap(found -> fields.built("note",
+                () -> new Item(id, found, dose, load, note, manner, changes, instead)));
+    }
+
+    private Optional<Exercise> exercise(Fields fields, String field, String id) {
+        Optional<Exercise> exercise = Optional.ofNullable(own.get(id)).or(() -> library.find(id));
+        if (exercise.isEmpty()) {
+            fields.report(field,
+                    ("\"%s\" is not in the library; expected the id of one of its exercises, such as"
+                            + " \"squat\", or one that the plan brings under \"exercises\".")
+                            .formatted(id));
+        }
+        return exercise;
+    }
+
+    private Map<Limit, Exercise> instead(Fields fields) {
+        Map<Limit, Exercise> instead = new EnumMap<>(Limit.class);
+        fields.textsByName("instead").forEach((word, id) -> fields.find(Limit.class, "instead", word)
+                .ifPresent(limit -> exercise(fields, "instead", id)
+                        .ifPresent(found -> instead.put(limit, found))));
+        return instead;
     }
 
     private static Manner manner(Fields fields) {
@@ -140,7 +156,7 @@ final class EntryReader {
         Way way = way(fields).orElse(Way.STANDARD);
         String layer = fields.text("layer", "");
         int holding = fields.has("holdingEights") ? fields.whole("holdingEights", Manner.HOLDING) : 0;
-        return PlanReader.build(fields, "layer",
+        return fields.built("layer",
                 () -> new Manner(known, explaining, changeover, way, layer, holding)).orElse(Manner.USUAL);
     }
 

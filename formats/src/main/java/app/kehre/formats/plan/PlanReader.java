@@ -1,23 +1,18 @@
 package app.kehre.formats.plan;
 
-import java.time.DateTimeException;
 import java.time.Duration;
-import java.time.LocalDate;
-import java.time.LocalTime;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
-import java.util.function.Supplier;
 
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
+import app.kehre.core.brief.Brief;
 import app.kehre.core.dose.Bpm;
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.dose.Range;
@@ -25,9 +20,6 @@ import app.kehre.core.dose.Reading;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
-import app.kehre.core.kit.Equipment;
-import app.kehre.core.kit.KitPlace;
-import app.kehre.core.plan.Brief;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.ClassTimes;
 import app.kehre.core.plan.Entry;
@@ -71,26 +63,15 @@ final class PlanReader {
         fields.objects("exercises", false)
                 .forEach(each -> ExerciseJson.read(each)
                         .ifPresent(exercise -> own.put(exercise.id(), exercise)));
-        Optional<Brief> brief = fields.object("brief").flatMap(this::brief);
+        Optional<Brief> brief = fields.object("brief").flatMap(BriefJson::read);
         List<Segment> segments = new ArrayList<>();
         fields.objects("segments", true).forEach(each -> segment(each).ifPresent(segments::add));
         ClassTimes times = fields.has("times")
                 ? fields.object("times").map(PlanReader::times).orElse(ClassTimes.USUAL)
-                : ClassTimes.usual(brief.map(Brief::older).orElse(false));
+                : ClassTimes.usual(brief.map(found -> found.group().older()).orElse(false));
         return fields.problems().isEmpty()
                 ? brief.map(found -> new ClassPlan(found, segments, times))
                 : Optional.empty();
-    }
-
-    private Optional<Brief> brief(Fields fields) {
-        String title = fields.text("title");
-        LocalDate date = date(fields, "date", LocalDate::parse, LocalDate.EPOCH, "a day like 2026-11-24");
-        LocalTime start = date(fields, "start", LocalTime::parse, LocalTime.NOON, "a time like 18:30");
-        Duration slot = Duration.ofMinutes(fields.whole("slotMinutes", Brief.SLOT_MINUTES));
-        int people = fields.whole("people", Brief.PEOPLE);
-        Map<Equipment, KitPlace> places = places(fields);
-        boolean older = fields.flag("older");
-        return build(fields, "title", () -> new Brief(title, date, start, slot, people, places, older));
     }
 
     private static ClassTimes times(Fields fields) {
@@ -100,33 +81,6 @@ final class PlanReader {
                                 Duration.ZERO).toSeconds()))
                 .toArray();
         return ClassTimes.of(seconds);
-    }
-
-    private static <T> T date(Fields fields, String name, Function<String, T> parse, T standIn,
-            String expected) {
-        return fields.parsed(name, text -> {
-            try {
-                return Reading.of(parse.apply(text));
-            } catch (DateTimeException refusal) {
-                return Reading.refused("found \"%s\", expected %s.".formatted(text, expected));
-            }
-        }, standIn);
-    }
-
-    private static Map<Equipment, KitPlace> places(Fields fields) {
-        Map<Equipment, KitPlace> places = new EnumMap<>(Equipment.class);
-        fields.textsByName("kitPlaces").forEach((kit, words) -> {
-            Optional<Equipment> known = Equipment.find(kit);
-            Optional<KitPlace> place = KitPlace.find(words);
-            if (known.isPresent() && place.isPresent()) {
-                places.put(known.get(), place.get());
-            } else {
-                fields.report("kitPlaces",
-                        "found \"%s\": \"%s\", expected a kind of kit and \"at hand\", \"set out\" or \"by the wall\"."
-                                .formatted(kit, words));
-            }
-        });
-        return places;
     }
 
     private Optional<Segment> segment(Fields fields) {
@@ -140,7 +94,7 @@ final class PlanReader {
         fields.objects("entries", true).forEach(each -> entries.entry(each).ifPresent(lines::add));
         boolean standsAlone = fields.flag("standsAlone");
         boolean leftOut = fields.flag("leftOut");
-        return build(fields, "name",
+        return fields.built("name",
                 () -> new Segment(id, name, role, target, bpm, lines, standsAlone, leftOut));
     }
 
@@ -154,18 +108,5 @@ final class PlanReader {
 
     static Reading<Duration> inRange(Reading<Duration> reading, Range range) {
         return reading.value().flatMap(range::problem).map(Reading::<Duration>refused).orElse(reading);
-    }
-
-    /** Builds a value; what the value itself refuses is reported at the field, unless it was already. */
-    static <T> Optional<T> build(Fields fields, String name, Supplier<? extends T> value) {
-        try {
-            return Optional.of(value.get());
-        } catch (IllegalArgumentException refusal) {
-            if (fields.problems().stream()
-                    .noneMatch(problem -> problem.startsWith(fields.place() + "." + name))) {
-                fields.report(name, String.valueOf(refusal.getMessage()));
-            }
-            return Optional.empty();
-        }
     }
 }

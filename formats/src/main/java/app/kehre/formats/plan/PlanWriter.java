@@ -2,9 +2,9 @@ package app.kehre.formats.plan;
 
 import java.time.Duration;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -14,7 +14,6 @@ import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.kit.LoadNotation;
-import app.kehre.core.plan.Brief;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.ClassTimes;
@@ -42,8 +41,8 @@ final class PlanWriter {
     static ObjectNode write(ClassPlan plan, Library library, int version) {
         ObjectNode document = JsonText.object();
         document.put("format", PlanDocument.FORMAT).put("version", version);
-        write(plan.brief(), document.putObject("brief"));
-        if (!plan.times().equals(ClassTimes.usual(plan.brief().older()))) {
+        BriefJson.write(plan.brief(), document.putObject("brief"));
+        if (!plan.times().equals(ClassTimes.usual(plan.brief().group().older()))) {
             write(plan.times(), document.putObject("times"));
         }
         ArrayNode segments = document.putArray("segments");
@@ -54,18 +53,6 @@ final class PlanWriter {
             own.forEach(exercise -> exercises.add(ExerciseJson.write(exercise)));
         }
         return document;
-    }
-
-    private static void write(Brief brief, ObjectNode node) {
-        node.put("title", brief.title()).put("date", brief.date().toString())
-                .put("start", brief.start().toString())
-                .put("slotMinutes", brief.slot().toMinutes()).put("people", brief.people());
-        mark(node, "older", brief.older());
-        if (!brief.places().isEmpty()) {
-            ObjectNode places = node.putObject("kitPlaces");
-            brief.places().entrySet().stream().sorted(Map.Entry.comparingByKey())
-                    .forEach(place -> places.put(place.getKey().key(), place.getValue().words()));
-        }
     }
 
     private static void write(Segment segment, ObjectNode node) {
@@ -112,6 +99,11 @@ final class PlanWriter {
             ObjectNode rounds = node.putObject("rounds");
             new TreeMap<>(item.rounds())
                     .forEach((round, change) -> write(change, rounds.putObject(String.valueOf(round))));
+        }
+        if (!item.instead().isEmpty()) {
+            ObjectNode instead = node.putObject("instead");
+            new TreeMap<>(item.instead())
+                    .forEach((limit, exercise) -> instead.put(limit.words(), exercise.id()));
         }
     }
 
@@ -171,7 +163,9 @@ final class PlanWriter {
     }
 
     private static List<Exercise> ownExercises(ClassPlan plan, Library library) {
-        return plan.items().map(Item::exercise).distinct()
+        return plan.items()
+                .flatMap(item -> Stream.concat(Stream.of(item.exercise()), item.instead().values().stream()))
+                .distinct()
                 .filter(exercise -> !library.find(exercise.id()).equals(Optional.of(exercise))).toList();
     }
 }

@@ -19,15 +19,17 @@ import tools.jackson.databind.node.ObjectNode;
 record Shape(Set<String> known, Map<String, Shape> inner) {
 
     private static final Shape ITEM = new Shape(Set.of("id", "exercise", "dose", "load", "note", "known",
-            "explain", "explainFor", "changeover", "option", "layer", "holdingEights", "rounds"), Map.of());
+            "explain", "explainFor", "changeover", "option", "layer", "holdingEights", "rounds", "instead"),
+            Map.of());
     private static final Shape ENTRY = new Shape(with(ITEM.known, "pause", "name", "length", "keepMoving",
-            "notBefore", "circuit", "rest", "soloFrom", "items", "screen", "failed", "instead"),
+            "notBefore", "circuit", "rest", "soloFrom", "items", "screen", "failed"),
             Map.of("items", ITEM));
     private static final Shape SEGMENT = new Shape(
             Set.of("id", "name", "role", "target", "bpm", "entries", "standsAlone", "leftOut"),
             Map.of("entries", ENTRY));
     private static final Shape BRIEF = new Shape(
-            Set.of("title", "date", "start", "slotMinutes", "people", "older", "kitPlaces"),
+            Set.of("title", "date", "start", "slotMinutes", "people", "ages", "mix", "limits",
+                    "floor", "noWall", "hardFloor", "kit", "kitPlaces", "goal", "format", "schools"),
             Map.of());
 
     /** The shape of a plan document. */

@@ -21,9 +21,11 @@ record Upgrades(int current, Map<Integer, UnaryOperator<ObjectNode>> steps) {
 
     /**
      * Version 2 added circuits, screens, cuts, how an item is taught, and more ways to write a dose; a
-     * document of version 1 needs nothing but its number.
+     * document of version 1 needs nothing but its number. Version 3 says more of the group and of the
+     * exercises that a plan brings along.
      */
-    static final Upgrades PLAN = new Upgrades(2, Map.of(1, document -> document));
+    static final Upgrades PLAN = new Upgrades(3,
+            Map.of(1, document -> document, 2, ToVersion3::apply));
 
     Upgrades {
         steps = Map.copyOf(steps);

@@ -1,82 +1,55 @@
 package app.kehre.formats.library;
 
-import java.util.Arrays;
-import java.util.List;
-import java.util.Locale;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
-import app.kehre.core.dose.Counts;
 import app.kehre.core.exercise.Exercise;
-import app.kehre.core.exercise.Impact;
+import app.kehre.core.exercise.Family;
 import app.kehre.core.exercise.Library;
-import app.kehre.core.exercise.Pattern;
-import app.kehre.core.exercise.Position;
-import app.kehre.core.exercise.Role;
-import app.kehre.core.kit.Equipment;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Item;
 import app.kehre.core.testing.Draws;
 import app.kehre.formats.json.Fields;
 import app.kehre.formats.json.UnreadableFile;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-/** What every entry of the library must hold, whoever writes it. */
+/** The library's files: their shape, and how they are read and written. */
 class BuiltInLibraryTest {
 
+    private static final String SCHEMA = new String(BuiltInLibrary.bytes("kehre-library-2.schema.json"),
+            StandardCharsets.UTF_8);
+
     private final Library library = BuiltInLibrary.load();
+    private final Schema schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+            .getSchema(SCHEMA);
 
-    @Test
-    void thereIsEnoughForAWholeClassOfEveryRole() {
-        assertThat(library.all()).hasSizeGreaterThanOrEqualTo(40);
-        for (Role role : List.of(Role.WARM_UP, Role.AEROBIC, Role.TONING, Role.CORE, Role.STRETCH)) {
-            assertThat(library.all().stream().filter(each -> each.suits(role)))
-                    .as(role.words()).hasSizeGreaterThanOrEqualTo(6);
-        }
+    @ParameterizedTest
+    @EnumSource(Family.class)
+    void everyFamilysFileIsOfTheSchema(Family family) {
+        String text = new String(BuiltInLibrary.bytes(BuiltInLibrary.file(family)), StandardCharsets.UTF_8);
+
+        assertThat(schema.validate(text, InputFormat.JSON)).isEmpty();
+        assertThat(schema.validate(text.replaceFirst("\"impact\": \"\\w+\"", "\"impact\": \"loud\""),
+                InputFormat.JSON)).isNotEmpty();
     }
 
     @Test
-    void noTwoEntriesBearOneName() {
-        assertThat(library.all()).extracting(each -> each.name().toLowerCase(Locale.ROOT))
-                .doesNotHaveDuplicates();
-    }
-
-    @Test
-    void everyEntryCanBeTaught() {
-        for (Exercise each : library.all()) {
-            assertThat(each.how()).as(each.id()).hasSize(2).allMatch(line -> line.endsWith("."));
-            assertThat(each.breathing()).as(each.id()).endsWith(".");
-            assertThat(each.easier().name()).as(each.id()).isNotEqualTo(each.harder().name());
-            assertThat(each.main()).as(each.id()).noneMatch(each.helping()::contains);
-            assertThat(each.helping()).as(each.id()).doesNotHaveDuplicates();
-        }
-    }
-
-    @Test
-    void whatIsDoneOnTheStepNeedsAStep() {
-        assertThat(library.all().stream().filter(each -> each.position() == Position.ON_STEP))
-                .allMatch(each -> each.equipment().contains(Equipment.STEP));
-    }
-
-    @Test
-    void hopsAreAnOptionNeverTheBase() {
-        assertThat(library.all()).noneMatch(each -> each.impact() == Impact.HIGH);
-    }
-
-    @Test
-    void cardioMovesAreDosedInCountsAndStretchesAreHeld() {
-        for (Exercise each : library.all()) {
-            if (each.pattern() == Pattern.STEPPING || each.pattern() == Pattern.TRAVEL) {
-                assertThat(each.usualDose()).as(each.id()).isInstanceOf(Counts.class);
-            }
-            if (each.pattern() == Pattern.STRETCH) {
-                assertThat(each.usualDose()).as(each.id()).isInstanceOf(app.kehre.core.dose.Hold.class);
-            }
-        }
+    void theSchemaInTheDocsIsTheOneThatShips() throws java.io.IOException {
+        assertThat(Files.readString(Path.of("..", "docs", "kehre-library-2.schema.json"))).isEqualTo(SCHEMA);
     }
 
     @Test
@@ -86,44 +59,10 @@ class BuiltInLibraryTest {
         }
     }
 
-    @Test
-    void anExerciseIsFoundByTheWordsPeopleType() {
-        assertThat(library.search("plank", Role.CORE)).extracting(Exercise::name).contains("Forearm plank",
-                "Side plank");
-        assertThat(library.search("child's", Role.STRETCH)).extracting(Exercise::id)
-                .containsExactly("childs-pose");
-        assertThat(library.search("buttocks standing", Role.TONING)).isNotEmpty()
-                .allMatch(each -> each.position() == Position.STANDING);
-        assertThat(library.search("xylophone", Role.TONING)).isEmpty();
-    }
-
-    @Test
-    void aFaultyFamilyIsRefusedWithAllItsFaults() {
-        byte[] bytes = """
-                {"format": "kehre-library", "version": 1, "family": "x", "exercises": [
-                  {"id": "Bad Id", "name": "X", "roles": ["toning"], "main": ["wings"], "helping": [],
-                   "pattern": "squat", "position": "standing", "equipment": ["anvil"], "impact": "none",
-                   "dose": "12", "load": "none", "how": ["A.", "B."], "breathing": "Out.",
-                   "easier": {"name": "a", "change": "b"}, "harder": {"name": "c"}, "cautions": {"tail": "no"}}]}
-                """
-                .getBytes(java.nio.charset.StandardCharsets.UTF_8);
-
-        try {
-            BuiltInLibrary.read("x.json", bytes);
-            throw new AssertionError("read");
-        } catch (UnreadableFile fault) {
-            assertThat(fault.problems()).extracting(problem -> problem.substring(0, problem.indexOf(':')))
-                    .containsExactly("exercises[0].main", "exercises[0].equipment", "exercises[0].dose",
-                            "exercises[0].harder.change", "exercises[0].cautions");
-        }
-    }
-
     @Property(tries = 50)
     void anyExerciseOfAnyPlanSurvivesToo(@ForAll("plans") ClassPlan plan) {
-        plan.entries().filter(app.kehre.core.plan.Item.class::isInstance)
-                .map(app.kehre.core.plan.Item.class::cast).forEach(
-                        item -> assertThat(ExerciseJson.read(Fields.of(ExerciseJson.write(item.exercise()))))
-                                .contains(item.exercise()));
+        plan.items().map(Item::exercise).forEach(each -> assertThat(
+                ExerciseJson.read(Fields.of(ExerciseJson.write(each)))).contains(each));
     }
 
     @Provide
@@ -132,7 +71,24 @@ class BuiltInLibraryTest {
     }
 
     @Test
-    void theWordsOfTheTermsAreDistinct() {
-        assertThat(Arrays.stream(Position.values()).map(Position::words)).doesNotHaveDuplicates();
+    void aFaultyFamilyIsRefusedWithAllItsFaults() {
+        byte[] bytes = """
+                {"format": "kehre-library", "version": 2, "family": "push", "exercises": [
+                  {"id": "Bad Id", "name": "X", "roles": ["toning"], "muscles": {"wings": 1, "chest": 2},
+                   "pattern": "squat", "impact": "none", "mets": "5", "position": "standing", "facing": "up",
+                   "equipment": ["anvil"], "dose": "12", "load": "none", "setUp": "A.", "how": ["B."],
+                   "breathing": "Out.", "alignment": [], "easier": {"name": "a", "change": "b"},
+                   "harder": {"name": "c"}, "cautions": {"tail": {"advice": "no"}}}]}
+                """.getBytes(StandardCharsets.UTF_8);
+
+        try {
+            BuiltInLibrary.read("x.json", bytes);
+            throw new AssertionError("read");
+        } catch (UnreadableFile fault) {
+            assertThat(fault.problems()).extracting(problem -> problem.substring(0, problem.indexOf(':')))
+                    .containsExactly("exercises[0].muscles", "exercises[0].mets", "exercises[0].facing",
+                            "exercises[0].equipment", "exercises[0].dose", "exercises[0].harder.change",
+                            "exercises[0].cautions");
+        }
     }
 }

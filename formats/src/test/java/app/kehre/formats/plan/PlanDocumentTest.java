@@ -15,7 +15,13 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.node.ObjectNode;
 
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Family;
 import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Limit;
+import app.kehre.core.exercise.Muscle;
+import app.kehre.core.kit.Equipment;
+import app.kehre.core.kit.KitPlace;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.testing.Draws;
 import app.kehre.core.testing.Exercises;
@@ -81,12 +87,29 @@ class PlanDocumentTest {
 
     @Test
     void aPlanOfTheFirstVersionStillOpens() throws UnreadableFile, IOException {
-        try (InputStream in = Objects
-                .requireNonNull(getClass().getResourceAsStream("version-1.kehre.json"))) {
-            PlanDocument old = PlanDocument.read("version-1", in.readAllBytes(), library);
+        PlanDocument old = old("version-1.kehre.json");
 
-            assertThat(old.plan().entries()).hasSize(56);
-            assertThat(new String(old.bytes(), StandardCharsets.UTF_8)).contains("\"version\" : 2");
+        assertThat(old.plan().entries()).hasSize(56);
+        assertThat(new String(old.bytes(), StandardCharsets.UTF_8)).contains("\"version\" : 3");
+    }
+
+    @Test
+    void aPlanOfTheSecondVersionKeepsItsOlderGroupAndItsOwnExercise() throws UnreadableFile, IOException {
+        ClassPlan plan = old("version-2.kehre.json").plan();
+        Exercise own = plan.items().findFirst().orElseThrow().exercise();
+
+        assertThat(plan.brief().group().older()).isTrue();
+        assertThat(plan.brief().room().placeOf(Equipment.CHAIR)).isEqualTo(KitPlace.SET_OUT);
+        assertThat(own.main()).containsExactly(Muscle.FRONT_SHOULDER);
+        assertThat(own.work().helping()).containsExactly(Muscle.UPPER_BACK);
+        assertThat(own.coaching().lines()).containsExactly("Stand tall.", "Raise one arm like a signal.");
+        assertThat(own.cautionFor(Limit.SHOULDER).orElseThrow().advice()).isEqualTo("below shoulder height");
+        assertThat(own.family()).isEqualTo(Family.ARMS);
+    }
+
+    private PlanDocument old(String name) throws UnreadableFile, IOException {
+        try (InputStream in = Objects.requireNonNull(getClass().getResourceAsStream(name))) {
+            return PlanDocument.read(name, in.readAllBytes(), library);
         }
     }
 
@@ -124,7 +147,7 @@ class PlanDocumentTest {
 
     @Test
     void fieldsThatThisKehreDoesNotKnowSurviveAnEdit() throws UnreadableFile {
-        String text = PLAN.replace("\"people\": 8", "\"people\": 8, \"floor\": {\"m2\": 90}")
+        String text = PLAN.replace("\"people\": 8", "\"people\": 8, \"lights\": {\"lux\": 90}")
                 .replace("\"dose\": \"12 reps\"", "\"dose\": \"12 reps\", \"colours\": [1, 2]")
                 .replace("\"version\": 1,", "\"version\": 1, \"series\": 3,");
         PlanDocument document = read(text);
@@ -133,7 +156,7 @@ class PlanDocumentTest {
 
         ObjectNode node = JsonTextOf.parse(saved);
         assertThat(node.at("/series").intValue()).isEqualTo(3);
-        assertThat(node.at("/brief/floor/m2").intValue()).isEqualTo(90);
+        assertThat(node.at("/brief/lights/lux").intValue()).isEqualTo(90);
         assertThat(node.at("/segments/0/entries/0/colours/1").intValue()).isEqualTo(2);
         assertThat(saved).doesNotContain("water");
     }
@@ -156,9 +179,9 @@ class PlanDocumentTest {
             "\"id\": 2|\"id\": 1|segments[0].entries[1].id: 1 is used twice, expected a number of its own.",
             "\"40 s\"|\"3 h\"|segments[0].entries[1].length: \"3 h\" is not a length: write it like 40 s, 2 min"
                     + " or 1:30.",
-            "\"version\": 1|\"version\": 9|version: found 9, but this Kehre reads plans up to version 2. Open it"
+            "\"version\": 1|\"version\": 9|version: found 9, but this Kehre reads plans up to version 3. Open it"
                     + " with a newer Kehre.",
-            "\"version\": 1,||version: found nothing, expected a whole number from 1 to 2.",
+            "\"version\": 1,||version: found nothing, expected a whole number from 1 to 3.",
             "kehre-plan|song-list|It is no class plan of Kehre's: format: found \"song-list\", expected"
                     + " \"kehre-plan\".",
             "{\"id\": 2, \"pause\"|{\"id\": 2, \"exercise\": \"squat\", \"pause\"|segments[0].entries[1].exercise:"

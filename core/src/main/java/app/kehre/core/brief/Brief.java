@@ -1,15 +1,11 @@
-package app.kehre.core.plan;
+package app.kehre.core.brief;
 
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
-import java.util.EnumMap;
-import java.util.Map;
 
 import app.kehre.core.dose.Range;
-import app.kehre.core.kit.Equipment;
-import app.kehre.core.kit.KitPlace;
 
 /**
  * What is fixed before anything is chosen.
@@ -18,19 +14,19 @@ import app.kehre.core.kit.KitPlace;
  * @param date the day on which it is taught
  * @param start the time on the timetable
  * @param slot the length on the timetable, whole minutes from 5 to 180; its end is hard
- * @param people how many come, 1 to 200
- * @param places where kit lies, for the kinds that lie elsewhere than usual
- * @param older whether it is an older group, which takes longer down to the floor and up
+ * @param group who comes
+ * @param room where, and what is there
+ * @param goal what was promised
+ * @param format what kind of class
+ * @param schools how it answers the questions on which practitioners differ
  */
-public record Brief(String title, LocalDate date, LocalTime start, Duration slot, int people,
-        Map<Equipment, KitPlace> places, boolean older) {
+public record Brief(String title, LocalDate date, LocalTime start, Duration slot, Group group, Room room,
+        Goal goal, Format format, Schools schools) {
 
     /** The longest title, in characters. */
     public static final int LONGEST_TITLE = 120;
     /** The slot in minutes. */
     public static final Range SLOT_MINUTES = new Range("the slot", " min", 5, 180);
-    /** The people in the group. */
-    public static final Range PEOPLE = Range.of("people", 1, 200);
 
     /** How far from the timetable a class may start and still end with its slot: an hour before or after. */
     private static final Duration NEAR = Duration.ofHours(1);
@@ -45,24 +41,17 @@ public record Brief(String title, LocalDate date, LocalTime start, Duration slot
         if (!slot.equals(Duration.ofMinutes(slot.toMinutes()))) {
             throw new IllegalArgumentException("The slot must be whole minutes.");
         }
-        PEOPLE.check(people);
-        places = Map.copyOf(places);
     }
 
-    /** Returns a brief for a group that is not an older one. */
-    public Brief(String title, LocalDate date, LocalTime start, Duration slot, int people,
-            Map<Equipment, KitPlace> places) {
-        this(title, date, start, slot, people, places, false);
+    /** Returns a brief for a usual group of so many, of which nothing else is known. */
+    public static Brief of(String title, LocalDate date, LocalTime start, Duration slot, int people) {
+        return new Brief(title, date, start, slot, Group.of(people), Room.UNKNOWN, Goal.OPEN, Format.MIXED,
+                Schools.USUAL);
     }
 
-    /** Returns the brief for an older group, or not. */
-    public Brief withOlder(boolean other) {
-        return new Brief(title, date, start, slot, people, places, other);
-    }
-
-    /** Returns where a kind of kit lies. */
-    public KitPlace placeOf(Equipment kit) {
-        return places.getOrDefault(kit, kit.usualPlace());
+    /** Returns how many come. */
+    public int people() {
+        return group.people();
     }
 
     /** Returns when the next group is at the door. */
@@ -81,34 +70,46 @@ public record Brief(String title, LocalDate date, LocalTime start, Duration slot
 
     /** Returns the brief with another title. */
     public Brief withTitle(String other) {
-        return new Brief(other, date, start, slot, people, places, older);
+        return new Brief(other, date, start, slot, group, room, goal, format, schools);
     }
 
     /** Returns the brief with another day. */
     public Brief withDate(LocalDate other) {
-        return new Brief(title, other, start, slot, people, places, older);
+        return new Brief(title, other, start, slot, group, room, goal, format, schools);
     }
 
     /** Returns the brief with another time on the timetable. */
     public Brief withStart(LocalTime other) {
-        return new Brief(title, date, other, slot, people, places, older);
+        return new Brief(title, date, other, slot, group, room, goal, format, schools);
     }
 
     /** Returns the brief with another slot. */
     public Brief withSlot(Duration other) {
-        return new Brief(title, date, start, other, people, places, older);
+        return new Brief(title, date, start, other, group, room, goal, format, schools);
     }
 
-    /** Returns the brief with another number of people. */
-    public Brief withPeople(int other) {
-        return new Brief(title, date, start, slot, other, places, older);
+    /** Returns the brief for another group. */
+    public Brief with(Group other) {
+        return new Brief(title, date, start, slot, other, room, goal, format, schools);
     }
 
-    /** Returns the brief with a kind of kit lying elsewhere. */
-    public Brief withPlace(Equipment kit, KitPlace place) {
-        Map<Equipment, KitPlace> others = new EnumMap<>(Equipment.class);
-        others.putAll(places);
-        others.put(kit, place);
-        return new Brief(title, date, start, slot, people, others, older);
+    /** Returns the brief for another room. */
+    public Brief with(Room other) {
+        return new Brief(title, date, start, slot, group, other, goal, format, schools);
+    }
+
+    /** Returns the brief with another goal. */
+    public Brief with(Goal other) {
+        return new Brief(title, date, start, slot, group, room, other, format, schools);
+    }
+
+    /** Returns the brief for another kind of class. */
+    public Brief with(Format other) {
+        return new Brief(title, date, start, slot, group, room, goal, other, schools);
+    }
+
+    /** Returns the brief with other answers. */
+    public Brief with(Schools other) {
+        return new Brief(title, date, start, slot, group, room, goal, format, other);
     }
 }

@@ -1,4 +1,4 @@
-package app.kehre.core.plan;
+package app.kehre.core.brief;
 
 import java.time.DateTimeException;
 import java.time.Duration;
@@ -8,10 +8,8 @@ import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeFormatterBuilder;
 import java.util.List;
 import java.util.Locale;
-import java.util.function.Function;
 import java.util.function.Supplier;
 
-import app.kehre.core.dose.Range;
 import app.kehre.core.dose.Reading;
 
 /** The brief as the texts that are edited in place. */
@@ -77,25 +75,14 @@ public final class BriefText {
 
     /** Returns the brief with the slot in minutes, with or without the unit. */
     public static Reading<Brief> withSlot(Brief brief, String text) {
-        return whole(text, "min", Brief.SLOT_MINUTES, minutes -> brief.withSlot(Duration.ofMinutes(minutes)),
-                "60 min");
+        return Brief.SLOT_MINUTES.read(text, "min", "60 min")
+                .map(minutes -> brief.withSlot(Duration.ofMinutes(minutes)));
     }
 
     /** Returns the brief with the number of people, with or without the word. */
     public static Reading<Brief> withPeople(Brief brief, String text) {
-        return whole(text, "people|person", Brief.PEOPLE, brief::withPeople, "18 people");
-    }
-
-    /** Reads a whole number in its range, with or without its unit. */
-    static <T> Reading<T> whole(String text, String units, Range range, Function<Integer, T> use,
-            String example) {
-        String digits = text.strip().replaceFirst("(?i)\\s*(" + units + ")$", "");
-        if (!digits.matches("-?\\d{1,6}")) {
-            return Reading
-                    .refused("\"%s\" is no whole number: write it like %s.".formatted(text.strip(), example));
-        }
-        int number = Integer.parseInt(digits);
-        return range.problem(number).map(Reading::<T>refused).orElseGet(() -> Reading.of(use.apply(number)));
+        return Group.PEOPLE.read(text, "people|person", "18 people")
+                .map(people -> brief.with(brief.group().withPeople(people)));
     }
 
     private static <T> Reading<T> tried(Supplier<T> value) {

@@ -1,0 +1,70 @@
+package app.kehre.core.brief;
+
+import java.util.Arrays;
+import java.util.List;
+
+import app.kehre.core.exercise.Named;
+
+/** A question on which practitioners differ (craft.md 9). Teaching ranges, all of them. */
+public enum Question implements Named {
+    /** What drives time. */
+    TIME("what drives time", "one class may mix them; the length is computed all the same"),
+    /** The warm-up. */
+    WARM_UP("warm-up", "small versions of what comes later prepare the body and the memory"),
+    /** Stretching first. */
+    FIRST_STRETCH("stretching first",
+            "long holds just before power work cost power; at the end they are safe"),
+    /** How long to hold. */
+    HOLD("how long to hold a stretch", "enough for most adults; older adults gain from 30 to 60 s"),
+    /** One side or alternate. */
+    SIDES("sides", "some exercises flow in turns, others burn on one side; the totals must match"),
+    /** Knees. */
+    KNEES("knees in squats and lunges", "depth to comfort suits more knees than one rule for all"),
+    /** Order of toning. */
+    ORDER("order of toning", "big joint work while fresh, and one area rests while the next works"),
+    /** Rest. */
+    REST("rest", "after cardio people keep moving; after a heavy set they may stand"),
+    /** Impact. */
+    IMPACT("impact", "who wants to hop may, nobody has to"),
+    /** Dose target. */
+    DOSE("equal dose", "some count, some watch the clock; both totals are shown");
+
+    private final String words;
+    private final String why;
+
+    Question(String words, String why) {
+        this.words = words;
+        this.why = why;
+    }
+
+    @Override
+    public String words() {
+        return words;
+    }
+
+    /** Returns why Kehre's answer is what it is, in a line. */
+    public String why() {
+        return why;
+    }
+
+    /** Returns the answers that practitioners give. */
+    public List<School> schools() {
+        return Arrays.stream(School.values()).filter(school -> school.question() == this).toList();
+    }
+
+    /** Returns Kehre's answer. */
+    public School usual() {
+        return switch (this) {
+            case TIME -> School.MIXED_TIME;
+            case WARM_UP -> School.REHEARSAL;
+            case FIRST_STRETCH -> School.MOVING_FIRST;
+            case HOLD -> School.TWENTY_TO_THIRTY;
+            case SIDES -> School.SIDES_PER_EXERCISE;
+            case KNEES -> School.IN_LINE;
+            case ORDER -> School.ALTERNATE;
+            case REST -> School.REST_PER_PAUSE;
+            case IMPACT -> School.HOPS_AS_OPTION;
+            case DOSE -> School.DOSE_PER_EXERCISE;
+        };
+    }
+}

@@ -1,0 +1,86 @@
+package app.kehre.core.brief;
+
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.OptionalInt;
+
+import app.kehre.core.dose.Range;
+import app.kehre.core.kit.Equipment;
+import app.kehre.core.kit.KitPlace;
+
+/**
+ * The room and what is in it.
+ *
+ * @param floor free floor in square metres, 5 to 2000; 0 where it was not measured
+ * @param wall whether a free wall is at hand
+ * @param hardFloor whether the floor is hard, so that nobody kneels or lies without a mat
+ * @param kit how many pieces there are of the kinds that were counted, each 0 to 500
+ * @param places where kit lies, for the kinds that lie elsewhere than usual
+ */
+public record Room(int floor, boolean wall, boolean hardFloor, Map<Equipment, Integer> kit,
+        Map<Equipment, KitPlace> places) {
+
+    /** The floor, where it was measured. */
+    public static final Range FLOOR = new Range("the floor", " m\u00b2", 5, 2000);
+    /** The pieces of one kind. */
+    public static final Range PIECES = Range.of("pieces", 0, 500);
+    /** A room of which nothing is known but that it has a wall. */
+    public static final Room UNKNOWN = new Room(0, true, false, Map.of(), Map.of());
+
+    public Room {
+        if (floor != 0) {
+            FLOOR.check(floor);
+        }
+        kit.values().forEach(PIECES::check);
+        kit = Map.copyOf(kit);
+        places = Map.copyOf(places);
+    }
+
+    /** Returns how many pieces of a kind there are, if they were counted. */
+    public OptionalInt count(Equipment kind) {
+        Integer found = kit.get(kind);
+        return found == null ? OptionalInt.empty() : OptionalInt.of(found);
+    }
+
+    /** Returns whether a kind of kit is at hand: there is at least one, or nobody counted. */
+    public boolean has(Equipment kind) {
+        return kind == Equipment.WALL ? wall : count(kind).orElse(1) > 0;
+    }
+
+    /** Returns where a kind of kit lies. */
+    public KitPlace placeOf(Equipment kind) {
+        return places.getOrDefault(kind, kind.usualPlace());
+    }
+
+    /** Returns the room with another floor, 0 for not measured. */
+    public Room withFloor(int other) {
+        return new Room(other, wall, hardFloor, kit, places);
+    }
+
+    /** Returns the room with or without a free wall. */
+    public Room withWall(boolean other) {
+        return new Room(floor, other, hardFloor, kit, places);
+    }
+
+    /** Returns the room with a hard floor, or a soft one. */
+    public Room withHardFloor(boolean other) {
+        return new Room(floor, wall, other, kit, places);
+    }
+
+    /** Returns the room with so many pieces of a kind; nothing for not counted. */
+    public Room withCount(Equipment kind, OptionalInt count) {
+        Map<Equipment, Integer> others = new EnumMap<>(Equipment.class);
+        others.putAll(kit);
+        others.remove(kind);
+        count.ifPresent(pieces -> others.put(kind, pieces));
+        return new Room(floor, wall, hardFloor, others, places);
+    }
+
+    /** Returns the room with a kind of kit lying elsewhere. */
+    public Room withPlace(Equipment kind, KitPlace place) {
+        Map<Equipment, KitPlace> others = new EnumMap<>(Equipment.class);
+        others.putAll(places);
+        others.put(kind, place);
+        return new Room(floor, wall, hardFloor, kit, others);
+    }
+}

@@ -1,0 +1,42 @@
+package app.kehre.core.brief;
+
+import java.util.EnumMap;
+import java.util.Map;
+
+/**
+ * How this class answers the questions on which practitioners differ.
+ *
+ * @param chosen the answers that are not Kehre's
+ */
+public record Schools(Map<Question, School> chosen) {
+
+    /** Kehre's answers throughout. */
+    public static final Schools USUAL = new Schools(Map.of());
+
+    public Schools {
+        Map<Question, School> others = new EnumMap<>(Question.class);
+        chosen.forEach((question, school) -> {
+            if (school.question() != question) {
+                throw new IllegalArgumentException("\"%s\" is no answer to \"%s\", but to \"%s\"."
+                        .formatted(school.words(), question.words(), school.question().words()));
+            }
+            if (school != question.usual()) {
+                others.put(question, school);
+            }
+        });
+        chosen = Map.copyOf(others);
+    }
+
+    /** Returns the answer to a question. */
+    public School of(Question question) {
+        return chosen.getOrDefault(question, question.usual());
+    }
+
+    /** Returns the answers with another one. */
+    public Schools with(School school) {
+        Map<Question, School> others = new EnumMap<>(Question.class);
+        others.putAll(chosen);
+        others.put(school.question(), school);
+        return new Schools(others);
+    }
+}

@@ -1,0 +1,34 @@
+package app.kehre.core.exercise;
+
+/** A joint (figures.md, "Areas"). */
+public enum Joint implements Named {
+    /** Neck. */
+    NECK("neck"),
+    /** Shoulder. */
+    SHOULDER("shoulder"),
+    /** Elbow. */
+    ELBOW("elbow"),
+    /** Wrist. */
+    WRIST("wrist"),
+    /** Spine. */
+    SPINE("spine"),
+    /** Hip. */
+    HIP("hip"),
+    /** Knee. */
+    KNEE("knee"),
+    /** Ankle. */
+    ANKLE("ankle"),
+    /** Foot. */
+    FOOT("foot");
+
+    private final String words;
+
+    Joint(String words) {
+        this.words = words;
+    }
+
+    @Override
+    public String words() {
+        return words;
+    }
+}
