@@ -1,70 +1,99 @@
 package app.kehre.core.exercise;
 
-import java.text.Normalizer;
-import java.util.Comparator;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
-/** All exercises that can be chosen, in the order in which they were given. */
+/** All exercises that can be chosen: those that ship with Kehre, and the instructor's own. */
 public final class Library {
 
+    private final Map<String, Exercise> shipped;
+    private final OwnExercises own;
     private final Map<String, Exercise> byId = new LinkedHashMap<>();
+    private final Search search;
 
-    private Library(List<Exercise> exercises) {
-        for (Exercise exercise : exercises) {
-            if (byId.put(exercise.id(), exercise) != null) {
-                throw new IllegalArgumentException("The library has \"%s\" twice.".formatted(exercise.id()));
-            }
-        }
+    private Library(Map<String, Exercise> shipped, OwnExercises own) {
+        this.shipped = shipped;
+        this.own = own;
+        byId.putAll(shipped);
+        own.exercises().forEach(each -> byId.put(each.id(), each));
+        search = new Search(all());
     }
 
     /**
-     * Returns a library of the exercises.
+     * Returns a library of the exercises that ship.
      *
      * @throws IllegalArgumentException when two have the same id
      */
     public static Library of(List<Exercise> exercises) {
-        return new Library(exercises);
+        Map<String, Exercise> shipped = new LinkedHashMap<>();
+        for (Exercise exercise : exercises) {
+            if (shipped.put(exercise.id(), exercise) != null) {
+                throw new IllegalArgumentException("The library has \"%s\" twice.".formatted(exercise.id()));
+            }
+        }
+        return new Library(shipped, OwnExercises.NONE);
     }
 
-    /** Returns all exercises. */
+    /** Returns the same shipped exercises with other own ones. */
+    public Library with(OwnExercises others) {
+        return new Library(shipped, others);
+    }
+
+    /** Returns all exercises that are not hidden, the shipped ones first. */
     public List<Exercise> all() {
-        return List.copyOf(byId.values());
+        return byId.values().stream().filter(each -> !hidden(each.id())).toList();
     }
 
-    /** Finds an exercise by its id. */
+    /** Returns what the instructor made of it. */
+    public OwnExercises own() {
+        return own;
+    }
+
+    /** Returns the exercises that are hidden. */
+    public List<Exercise> hidden() {
+        return byId.values().stream().filter(each -> hidden(each.id())).toList();
+    }
+
+    private boolean hidden(String id) {
+        return own.hidden().contains(id) && !own.has(id);
+    }
+
+    /** Finds an exercise by its id, hidden or not. */
     public Optional<Exercise> find(String id) {
         return Optional.ofNullable(byId.get(id));
     }
 
-    /**
-     * Returns the exercises in whose name, muscles, position or equipment every typed word begins a word;
-     * those that suit the role first, then by name. No words at all find everything.
-     */
+    /** Returns whether an exercise ships with Kehre just as it is. */
+    public boolean ships(Exercise exercise) {
+        return exercise.equals(shipped.get(exercise.id()));
+    }
+
+    /** Returns the exercises that fit the typed words, the best first; no words at all find everything by name. */
+    public List<Exercise> search(String typed) {
+        return search.find(typed, _ -> true);
+    }
+
+    /** Returns the exercises that fit the typed words; those that suit the role first, then the best. */
     public List<Exercise> search(String typed, Role role) {
-        List<String> words = List.of(plain(typed).strip().split("\\s+"));
-        return byId.values().stream().filter(exercise -> matches(exercise, words))
-                .sorted(Comparator.comparing((Exercise exercise) -> !exercise.suits(role))
-                        .thenComparing(exercise -> !plain(exercise.name()).startsWith(words.getFirst()))
-                        .thenComparing(Exercise::name))
-                .toList();
+        return search.find(typed, exercise -> exercise.suits(role));
     }
 
-    private static boolean matches(Exercise exercise, List<String> words) {
-        StringBuilder text = new StringBuilder(exercise.name());
-        exercise.main().forEach(muscle -> text.append(' ').append(muscle.words()));
-        exercise.equipment().forEach(kit -> text.append(' ').append(kit.key()));
-        text.append(' ').append(exercise.position().words());
-        String within = " " + plain(text.toString());
-        return words.stream().allMatch(word -> within.contains(" " + word));
+    /** Returns an id for a new exercise of the name: its words in lower case, with a number where that is taken. */
+    public String freeId(String name) {
+        return freeId(name, List.of());
     }
 
-    private static String plain(String text) {
-        return Normalizer.normalize(text.toLowerCase(Locale.ROOT), Normalizer.Form.NFD)
-                .replaceAll("\\p{M}+", "")
-                .replaceAll("[-\u2019']", " ");
+    /** Returns the same while other ids are taken too. */
+    public String freeId(String name, Collection<String> taken) {
+        String words = Search.plain(name).replaceAll("[^a-z0-9]+", " ").strip().replace(' ', '-');
+        String base = words.isEmpty() ? "own" : words;
+        return Stream.iterate(1, number -> number + 1)
+                .map(number -> number == 1 ? base : String.format(Locale.ROOT, "%s-%d", base, number))
+                .filter(id -> !byId.containsKey(id) && !taken.contains(id)).findFirst().orElseThrow();
     }
 }

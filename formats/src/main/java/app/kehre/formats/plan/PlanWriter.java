@@ -2,7 +2,6 @@ package app.kehre.formats.plan;
 
 import java.time.Duration;
 import java.util.List;
-import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 
@@ -166,6 +165,6 @@ final class PlanWriter {
         return plan.items()
                 .flatMap(item -> Stream.concat(Stream.of(item.exercise()), item.instead().values().stream()))
                 .distinct()
-                .filter(exercise -> !library.find(exercise.id()).equals(Optional.of(exercise))).toList();
+                .filter(exercise -> !library.ships(exercise)).toList();
     }
 }

@@ -1,0 +1,220 @@
+package app.kehre.core.card;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+
+import app.kehre.core.dose.Dose;
+import app.kehre.core.dose.DoseNotation;
+import app.kehre.core.dose.Reading;
+import app.kehre.core.exercise.Caution;
+import app.kehre.core.exercise.Coaching;
+import app.kehre.core.exercise.Dosing;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Facing;
+import app.kehre.core.exercise.Family;
+import app.kehre.core.exercise.Impact;
+import app.kehre.core.exercise.Joint;
+import app.kehre.core.exercise.Limit;
+import app.kehre.core.exercise.Mets;
+import app.kehre.core.exercise.Muscle;
+import app.kehre.core.exercise.Named;
+import app.kehre.core.exercise.Option;
+import app.kehre.core.exercise.Position;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.exercise.Setting;
+import app.kehre.core.exercise.Work;
+import app.kehre.core.kit.Equipment;
+import app.kehre.core.kit.Load;
+import app.kehre.core.kit.LoadNotation;
+
+/** Reads a card. A field that is at fault yields nothing and a sentence; all are read before anything is refused. */
+final class CardReader {
+
+    private static final Pattern SHARE = Pattern.compile("(.+?)\\s+([01](?:\\.\\d{1,2})?)");
+    private static final Pattern NAMED = Pattern
+            .compile("([^:]+):\\s*(.+?)(?:\\s*>\\s*([a-z0-9]+(?:-[a-z0-9]+)*))?");
+
+    private final Card card;
+    private final Map<Field, String> problems = new EnumMap<>(Field.class);
+
+    CardReader(Card card) {
+        this.card = card;
+    }
+
+    Card.Outcome read() {
+        for (Field field : Field.values()) {
+            if (field.required() && card.text(field).isBlank()) {
+                report(field, "must not be empty: write it like \"%s\".".formatted(field.example()));
+            }
+        }
+        String name = card.text(Field.NAME).strip();
+        List<String> others = texts(Field.OTHER_NAMES);
+        Family family = term(Field.FAMILY, Family.class);
+        Set<Role> roles = terms(Field.ROLES, Role.class);
+        var pattern = term(Field.PATTERN, app.kehre.core.exercise.Pattern.class);
+        Optional<Work> work = work();
+        Optional<Setting> setting = setting();
+        Optional<Dosing> dosing = dosing();
+        Optional<Coaching> coaching = coaching();
+        Optional<Option> easier = option(Field.EASIER);
+        Optional<Option> harder = option(Field.HARDER);
+        List<Caution> cautions = cautions();
+        Optional<Exercise> exercise = problems.isEmpty()
+                ? built(Field.NAME, () -> new Exercise(card.id(), family, name, others, roles, pattern,
+                        work.orElseThrow(), setting.orElseThrow(), dosing.orElseThrow(),
+                        coaching.orElseThrow(), easier.orElseThrow(), harder.orElseThrow(), cautions))
+                : Optional.empty();
+        return new Card.Outcome(exercise, problems);
+    }
+
+    private Optional<Work> work() {
+        Map<Muscle, Double> muscles = new LinkedHashMap<>();
+        for (String each : texts(Field.MUSCLES)) {
+            Matcher found = SHARE.matcher(each);
+            String word = found.matches() ? found.group(1) : each;
+            find(Field.MUSCLES, Muscle.class, word).ifPresent(
+                    muscle -> muscles.put(muscle, found.matches() ? Double.parseDouble(found.group(2)) : 1));
+        }
+        Set<Joint> loads = terms(Field.LOADS, Joint.class);
+        Set<Joint> prepares = terms(Field.PREPARES, Joint.class);
+        Impact impact = term(Field.IMPACT, Impact.class);
+        Optional<Mets> mets = parsed(Field.METS, Mets::parse);
+        return mets.flatMap(
+                found -> built(Field.MUSCLES, () -> new Work(muscles, loads, prepares, impact, found)));
+    }
+
+    private Optional<Setting> setting() {
+        Position position = term(Field.POSITION, Position.class);
+        Facing facing = term(Field.FACING, Facing.class);
+        Set<Equipment> equipment = EnumSet.noneOf(Equipment.class);
+        texts(Field.EQUIPMENT).forEach(word -> kit(Field.EQUIPMENT, word).ifPresent(equipment::add));
+        Map<Equipment, String> standIns = new EnumMap<>(Equipment.class);
+        named(Field.STAND_INS).forEach(found -> kit(Field.STAND_INS, found.group(1).strip())
+                .ifPresent(kit -> standIns.put(kit, found.group(2))));
+        if (problems.containsKey(Field.EQUIPMENT)) {
+            return Optional.empty();
+        }
+        return built(Field.STAND_INS, () -> new Setting(position, facing, equipment, standIns,
+                card.text(Field.WITHOUT).strip()));
+    }
+
+    private Optional<Equipment> kit(Field field, String word) {
+        Optional<Equipment> kit = Equipment.find(word);
+        if (kit.isEmpty()) {
+            report(field, "\"%s\" is no kind of equipment; expected one of: %s.".formatted(word,
+                    String.join(", ", Stream.of(Equipment.values()).map(Equipment::key).toList())));
+        }
+        return kit;
+    }
+
+    private Optional<Dosing> dosing() {
+        Optional<Dose> usual = parsed(Field.DOSE, DoseNotation::parse);
+        Optional<Dose> least = card.text(Field.LEAST).isBlank()
+                ? usual
+                : parsed(Field.LEAST, DoseNotation::parse);
+        Optional<Dose> most = card.text(Field.MOST).isBlank()
+                ? usual
+                : parsed(Field.MOST, DoseNotation::parse);
+        Optional<Load> load = card.text(Field.LOAD).isBlank()
+                ? Optional.of(Load.NONE)
+                : parsed(Field.LOAD, LoadNotation::parse);
+        return usual.isPresent() && least.isPresent() && most.isPresent() && load.isPresent()
+                ? Optional.of(new Dosing(usual.get(), least.get(), most.get(), load.get()))
+                : Optional.empty();
+    }
+
+    private Optional<Coaching> coaching() {
+        return built(Field.SET_UP, () -> new Coaching(card.text(Field.SET_UP).strip(),
+                card.text(Field.HOW).lines().map(String::strip).filter(line -> !line.isEmpty()).toList(),
+                card.text(Field.BREATHING).strip(), texts(Field.ALIGNMENT), card.text(Field.FAULT).strip()));
+    }
+
+    private Optional<Option> option(Field field) {
+        Matcher found = NAMED.matcher(card.text(field).strip());
+        if (!found.matches()) {
+            report(field, "found \"%s\", expected a name and what changes: \"%s\"."
+                    .formatted(card.text(field).strip(), field.example()));
+            return Optional.empty();
+        }
+        return built(field, () -> new Option(found.group(1).strip(), found.group(2), rest(found)));
+    }
+
+    private List<Caution> cautions() {
+        List<Caution> cautions = new ArrayList<>();
+        named(Field.CAUTIONS).forEach(found -> find(Field.CAUTIONS, Limit.class, found.group(1))
+                .ifPresent(limit -> cautions.add(new Caution(limit, found.group(2), rest(found)))));
+        return cautions;
+    }
+
+    private static String rest(Matcher found) {
+        return found.group(3) == null ? "" : found.group(3);
+    }
+
+    private List<Matcher> named(Field field) {
+        List<Matcher> all = new ArrayList<>();
+        for (String each : texts(field)) {
+            Matcher found = NAMED.matcher(each);
+            if (found.matches()) {
+                all.add(found);
+            } else {
+                report(field, "found \"%s\", expected \"%s\".".formatted(each, field.example()));
+            }
+        }
+        return all;
+    }
+
+    private List<String> texts(Field field) {
+        return Stream.of(card.text(field).split(";")).map(String::strip).filter(text -> !text.isEmpty())
+                .toList();
+    }
+
+    private <T extends Enum<T> & Named> Set<T> terms(Field field, Class<T> list) {
+        Set<T> terms = EnumSet.noneOf(list);
+        texts(field).forEach(word -> find(field, list, word).ifPresent(terms::add));
+        return terms;
+    }
+
+    private <T extends Enum<T> & Named> T term(Field field, Class<T> list) {
+        return find(field, list, card.text(field)).orElse(list.getEnumConstants()[0]);
+    }
+
+    private <T extends Enum<T> & Named> Optional<T> find(Field field, Class<T> list, String word) {
+        Optional<T> term = Named.find(list, word);
+        if (term.isEmpty()) {
+            report(field, "found \"%s\", expected one of: %s.".formatted(word.strip(), Named.all(list)));
+        }
+        return term;
+    }
+
+    private <T> Optional<T> parsed(Field field, Function<String, Reading<T>> notation) {
+        Reading<T> reading = notation.apply(card.text(field));
+        if (!reading.problem().isEmpty()) {
+            report(field, reading.problem());
+        }
+        return reading.value();
+    }
+
+    private <T> Optional<T> built(Field field, Supplier<T> value) {
+        try {
+            return Optional.of(value.get());
+        } catch (IllegalArgumentException refusal) {
+            report(field, String.valueOf(refusal.getMessage()));
+            return Optional.empty();
+        }
+    }
+
+    private void report(Field field, String sentence) {
+        problems.putIfAbsent(field, sentence);
+    }
+}

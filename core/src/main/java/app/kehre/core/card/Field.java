@@ -1,0 +1,86 @@
+package app.kehre.core.card;
+
+import app.kehre.core.exercise.Named;
+
+/** A field of an exercise's card. Lists are set off by semicolons, what is done by line breaks. */
+public enum Field implements Named {
+    /** The name. */
+    NAME("name", "Squat with a towel", true),
+    /** Other names. */
+    OTHER_NAMES("other names", "towel squat; knee bend with towel", false),
+    /** The family. */
+    FAMILY("family", "legs and hips", true),
+    /** The roles. */
+    ROLES("roles", "toning; warm-up", true),
+    /** The movement pattern. */
+    PATTERN("pattern", "squat", true),
+    /** The muscle groups with their shares. */
+    MUSCLES("muscles", "buttocks 1; front of the thigh 1; lower back 0.5", false),
+    /** The joints that carry load. */
+    LOADS("joints loaded", "knee; hip", false),
+    /** The joints that are made ready. */
+    PREPARES("joints prepared", "hip; ankle", false),
+    /** The impact. */
+    IMPACT("impact", "none", true),
+    /** The METs. */
+    METS("METs", "5.0, Kehre's estimate, after 02052", true),
+    /** The position. */
+    POSITION("position", "standing", true),
+    /** The facing. */
+    FACING("facing", "front", true),
+    /** The equipment. */
+    EQUIPMENT("equipment", "towel", false),
+    /** Stand-ins. */
+    STAND_INS("stand-ins", "towel: a scarf", false),
+    /** The exercise without the kit. */
+    WITHOUT("without kit", "squat", false),
+    /** The usual dose. */
+    DOSE("usual dose", "2 x 12 reps 2-0-2 s, rest 15 s", true),
+    /** The least dose. */
+    LEAST("least dose", "8 reps 2-0-2 s", false),
+    /** The most. */
+    MOST("most dose", "3 x 15 reps 2-0-2 s, rest 15 s", false),
+    /** The load. */
+    LOAD("load", "none", false),
+    /** The set-up. */
+    SET_UP("set up", "Feet hip-wide, towel in both hands.", true),
+    /** How it is done. */
+    HOW("do", "Sit back and down, stand up tall.", true),
+    /** The breathing. */
+    BREATHING("breathe", "Out on the way up.", false),
+    /** The alignment. */
+    ALIGNMENT("alignment", "knees in line with the toes; back long", false),
+    /** The usual fault. */
+    FAULT("usual fault", "Knees fall in: press the floor apart.", false),
+    /** The easier option. */
+    EASIER("easier", "half way: half the depth", true),
+    /** The harder option. */
+    HARDER("harder", "pause low: hold two seconds at the bottom", true),
+    /** The cautions. */
+    CAUTIONS("cautions", "knee: depth to comfort > hip-lift", false);
+
+    private final String words;
+    private final String example;
+    private final boolean required;
+
+    Field(String words, String example, boolean required) {
+        this.words = words;
+        this.example = example;
+        this.required = required;
+    }
+
+    @Override
+    public String words() {
+        return words;
+    }
+
+    /** Returns how it is written. */
+    public String example() {
+        return example;
+    }
+
+    /** Returns whether it must not be empty. */
+    public boolean required() {
+        return required;
+    }
+}
