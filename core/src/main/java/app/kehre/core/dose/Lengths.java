@@ -30,6 +30,12 @@ public final class Lengths {
         return "%d:%02d".formatted(seconds / MINUTE, seconds % MINUTE);
     }
 
+    /** Returns a difference with its sign, such as "+0:12" or "\u22121:00"; "0:00" without one. */
+    public static String signed(Duration difference) {
+        long seconds = seconds(difference.abs());
+        return (seconds == 0 ? "" : difference.isNegative() ? "\u2212" : "+") + clock(difference);
+    }
+
     /**
      * Returns the seconds left of a countdown: a second counts until it is over, so a countdown shows
      * "0:01" during its last second and "0:00" only at its end.

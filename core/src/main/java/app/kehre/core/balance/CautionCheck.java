@@ -1,0 +1,62 @@
+package app.kehre.core.balance;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+import app.kehre.core.choosing.GroupFit;
+import app.kehre.core.choosing.Unanswered;
+import app.kehre.core.exercise.Impact;
+import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Limit;
+import app.kehre.core.exercise.SourceKind;
+import app.kehre.core.timeline.Timeline;
+
+/** A caution that concerns somebody in the group and to which the plan has no answer. */
+public final class CautionCheck {
+
+    private CautionCheck() {}
+
+    /** Returns a finding for each of them, the most serious first, then in the order of the class. */
+    public static List<Finding> of(Timeline timeline, Library library) {
+        List<Finding> findings = new ArrayList<>();
+        Unanswered.of(timeline.plan()).forEach(open -> findings.add(finding(timeline, library, open)));
+        findings.sort(Comparator.comparing(Finding::severity));
+        return findings;
+    }
+
+    private static Finding finding(Timeline timeline, Library library, Unanswered open) {
+        String what = "%s: %s, %s. Nothing else is planned for %s.".formatted(open.item().name(),
+                open.caution().limit().words(), people(open.people()),
+                open.people() == 1 ? "this person" : "them");
+        String why = "%s carries the usual caution \"%s\". It is a caution, no diagnosis: the local rules and"
+                .formatted(open.item().name(), open.caution().advice())
+                + " licensed professionals come first.";
+        List<Mend> mends = new ArrayList<>();
+        GroupFit.forThem(timeline.plan(), library, open).ifPresent(
+                proposal -> mends.add(new Mend(proposal.words(), Duration.ZERO,
+                        proposal.apply(timeline.plan()))));
+        forAll(timeline, library, open).ifPresent(mends::add);
+        return new Finding(severity(open), open.item().id(), what, why, SourceKind.TEACHING_RANGE, mends);
+    }
+
+    private static Optional<Mend> forAll(Timeline timeline, Library library, Unanswered open) {
+        return GroupFit.forAll(timeline, library, open.item())
+                .map(all -> new Mend(all.swap().exercise().name() + " for all", all.swap().longer(),
+                        all.apply(timeline.plan())));
+    }
+
+    private static String people(int number) {
+        return number == 1 ? "1 person" : number + " people";
+    }
+
+    /** In pregnancy, with fragile bones and in high impact it can hurt; elsewhere the class suffers. */
+    private static Severity severity(Unanswered open) {
+        Limit limit = open.caution().limit();
+        boolean serious = limit == Limit.PREGNANCY || limit == Limit.BONE_DENSITY
+                || open.item().exercise().impact() == Impact.HIGH;
+        return serious ? Severity.STOP : Severity.MEND;
+    }
+}

@@ -1,0 +1,93 @@
+package app.kehre.core.choosing;
+
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.Set;
+
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Joint;
+import app.kehre.core.exercise.Muscle;
+import app.kehre.core.exercise.Pattern;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Segment;
+
+/** What a class already works, loads, prepares and releases. */
+final class Served {
+
+    /** The share from which a muscle group counts as worked or released. */
+    static final double COUNTS = 0.5;
+
+    private final Set<Muscle> toned = EnumSet.noneOf(Muscle.class);
+    private final Set<Muscle> worked = EnumSet.noneOf(Muscle.class);
+    private final Set<Muscle> released = EnumSet.noneOf(Muscle.class);
+    private final Set<Joint> loaded = EnumSet.noneOf(Joint.class);
+    private final Set<Joint> prepared = EnumSet.noneOf(Joint.class);
+    private final Set<Pattern> patterns = EnumSet.noneOf(Pattern.class);
+    private final Set<String> used = new HashSet<>();
+
+    private Served() {}
+
+    static Served of(ClassPlan plan) {
+        Served served = new Served();
+        plan.segments().stream().filter(segment -> !segment.leftOut()).forEach(served::add);
+        return served;
+    }
+
+    private void add(Segment segment) {
+        ClassPlan.lines(segment).forEach(entry -> add(segment.role(), entry));
+    }
+
+    private void add(Role role, Entry entry) {
+        if (!(entry instanceof Item item)) {
+            return;
+        }
+        Exercise exercise = item.exercise();
+        used.add(exercise.id());
+        switch (role) {
+            case WARM_UP -> prepared.addAll(exercise.work().prepares());
+            case STRETCH, COOL_DOWN -> exercise.work().muscles().forEach((muscle, share) -> {
+                if (share >= COUNTS) {
+                    released.add(muscle);
+                }
+            });
+            case AEROBIC, TONING, CORE -> {
+                exercise.work().muscles().forEach((muscle, share) -> {
+                    if (share >= COUNTS) {
+                        worked.add(muscle);
+                        if (role != Role.AEROBIC) {
+                            toned.add(muscle);
+                        }
+                    }
+                });
+                loaded.addAll(exercise.work().loads());
+                patterns.add(exercise.pattern());
+            }
+            case TALK, PAUSE -> {
+            }
+        }
+    }
+
+    /** Returns whether a toning or core part works a muscle group: cardio alone keeps no promise. */
+    boolean tones(Muscle muscle) {
+        return toned.contains(muscle);
+    }
+
+    boolean owesRelease(Muscle muscle) {
+        return worked.contains(muscle) && !released.contains(muscle);
+    }
+
+    boolean owesPreparation(Joint joint) {
+        return loaded.contains(joint) && !prepared.contains(joint);
+    }
+
+    boolean previews(Exercise exercise) {
+        return patterns.contains(exercise.pattern());
+    }
+
+    boolean uses(Exercise exercise) {
+        return used.contains(exercise.id());
+    }
+}

@@ -1,0 +1,39 @@
+package app.kehre.core.choosing;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import app.kehre.core.exercise.Caution;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Limit;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Item;
+
+/**
+ * A caution of a line that concerns somebody in the group and to which the plan has no answer: nothing else for
+ * them to do, or something that carries the same caution.
+ *
+ * @param item the line
+ * @param caution what concerns them
+ * @param people how many
+ */
+public record Unanswered(Item item, Caution caution, int people) {
+
+    /** Returns all of a class, in the order of its lines. */
+    public static List<Unanswered> of(ClassPlan plan) {
+        List<Unanswered> all = new ArrayList<>();
+        plan.segments().stream().filter(segment -> !segment.leftOut()).flatMap(ClassPlan::lines)
+                .filter(Item.class::isInstance).map(Item.class::cast)
+                .forEach(item -> item.exercise().cautions().stream()
+                        .filter(caution -> plan.brief().group().with(caution.limit()) > 0
+                                && !answered(item, caution.limit()))
+                        .forEach(caution -> all.add(new Unanswered(item, caution,
+                                plan.brief().group().with(caution.limit())))));
+        return all;
+    }
+
+    private static boolean answered(Item item, Limit limit) {
+        Exercise instead = item.instead().get(limit);
+        return instead != null && instead.cautionFor(limit).isEmpty();
+    }
+}

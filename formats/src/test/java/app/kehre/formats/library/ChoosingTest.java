@@ -1,0 +1,206 @@
+package app.kehre.formats.library;
+
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalInt;
+
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+
+import app.kehre.core.balance.CautionCheck;
+import app.kehre.core.balance.Finding;
+import app.kehre.core.balance.Mend;
+import app.kehre.core.balance.Severity;
+import app.kehre.core.brief.Group;
+import app.kehre.core.brief.Room;
+import app.kehre.core.choosing.GroupFit;
+import app.kehre.core.choosing.Suggestion;
+import app.kehre.core.choosing.Suggestions;
+import app.kehre.core.choosing.Swap;
+import app.kehre.core.choosing.Swaps;
+import app.kehre.core.choosing.Unanswered;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Limit;
+import app.kehre.core.exercise.Muscle;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.kit.Equipment;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Segment;
+import app.kehre.core.testing.Plans;
+import app.kehre.core.timeline.Timeline;
+import app.kehre.formats.plan.DemoPlan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** Choosing from the library that ships, for the demo class. */
+class ChoosingTest {
+
+    private static final Library LIBRARY = BuiltInLibrary.load();
+    private static final ClassPlan DEMO = DemoPlan.load(LIBRARY).plan();
+
+    private static ClassPlan demoFor(Group group) {
+        return DEMO.with(DEMO.brief().with(group));
+    }
+
+    private static Group soreKneesAndOnePregnant() {
+        return Group.of(18).withLimit(Limit.KNEE, 3).withLimit(Limit.PREGNANCY, 1);
+    }
+
+    private static Exercise exercise(String id) {
+        return LIBRARY.find(id).orElseThrow();
+    }
+
+    private static Item item(ClassPlan plan, String exercise) {
+        return plan.items().filter(each -> each.exercise().id().equals(exercise)).findFirst().orElseThrow();
+    }
+
+    private static Segment segment(ClassPlan plan, Role role) {
+        return plan.segments().stream().filter(each -> each.role() == role).findFirst().orElseThrow();
+    }
+
+    @Test
+    void aCautionWithoutAnAnswerIsAFindingThatSaysWhatWhereAndWhyAndHowToMendIt() {
+        ClassPlan plan = demoFor(soreKneesAndOnePregnant());
+        List<Finding> findings = CautionCheck.of(Timeline.of(plan), LIBRARY);
+        Item curl = item(plan, "curl-up");
+        Finding finding = findings.stream().filter(each -> each.entry() == curl.id()).findFirst()
+                .orElseThrow();
+
+        assertThat(finding.severity()).isEqualTo(Severity.STOP);
+        assertThat(finding.what())
+                .isEqualTo("Curl-up: pregnancy, 1 person. Nothing else is planned for this person.");
+        assertThat(finding.why())
+                .isEqualTo("Curl-up carries the usual caution \"as tolerated, or brace standing\"."
+                        + " It is a caution, no diagnosis: the local rules and licensed professionals come first.");
+        assertThat(finding.mends()).extracting(Mend::words).first()
+                .isEqualTo("Standing brace for pregnancy (1)");
+        assertThat(findings).extracting(Finding::severity).isSorted();
+    }
+
+    @Test
+    void everyMendMakesItsFindingGoAway() {
+        ClassPlan plan = demoFor(soreKneesAndOnePregnant());
+        for (Finding finding : CautionCheck.of(Timeline.of(plan), LIBRARY)) {
+            assertThat(finding.mends()).isNotEmpty();
+            for (Mend mend : finding.mends()) {
+                assertThat(CautionCheck.of(Timeline.of(mend.mended()), LIBRARY)).as(mend.words())
+                        .noneMatch(each -> each.entry() == finding.entry()
+                                && each.what().equals(finding.what()));
+                assertThat(Timeline.of(mend.mended()).fit().length())
+                        .isEqualTo(Timeline.of(plan).fit().length().plus(mend.longer()));
+            }
+        }
+    }
+
+    @Test
+    void withoutLimitsNothingIsFound() {
+        assertThat(CautionCheck.of(Timeline.of(demoFor(Group.of(18))), LIBRARY)).isEmpty();
+    }
+
+    @Property(tries = 60)
+    void aClassThatWasMadeToFitAnyGroupHasNoCautionUnanswered(@ForAll("groups") Group group) {
+        ClassPlan plan = demoFor(group);
+        ClassPlan fitted = GroupFit.apply(plan, GroupFit.of(plan, LIBRARY));
+
+        assertThat(Unanswered.of(fitted)).isEmpty();
+        assertThat(fitted.lines()).hasSameSizeAs(plan.lines().toList());
+        assertThat(GroupFit.of(fitted, LIBRARY)).isEmpty();
+    }
+
+    @Provide
+    Arbitrary<Group> groups() {
+        Arbitrary<Map<Limit, Integer>> limits = Arbitraries
+                .maps(Arbitraries.of(Limit.class), Arbitraries.integers().between(1, 5)).ofMaxSize(4);
+        return limits.map(each -> new Group(18, Group.Ages.USUAL, Group.Mix.USUAL, each));
+    }
+
+    @Test
+    void whenMostHaveItAllDoSomethingElseAndWhenFewDoOnlyThey() {
+        ClassPlan few = demoFor(Group.of(18).withLimit(Limit.NECK, 1));
+        ClassPlan most = demoFor(Group.of(18).withLimit(Limit.NECK, 9));
+
+        assertThat(GroupFit.of(few, LIBRARY)).singleElement().isInstanceOf(GroupFit.Proposal.ForThem.class);
+        assertThat(GroupFit.of(most, LIBRARY)).singleElement().isInstanceOf(GroupFit.Proposal.ForAll.class);
+    }
+
+    @Test
+    void swapsServeTheSamePurposeInTheSameTimeWithTheKitThatIsThere() {
+        ClassPlan plan = DEMO.with(DEMO.brief().with(soreKneesAndOnePregnant())
+                .with(Room.UNKNOWN.withCount(Equipment.CHAIR, OptionalInt.of(0))));
+        List<Swap> swaps = Swaps.of(plan, LIBRARY, item(plan, "push-up").id());
+
+        assertThat(swaps).hasSizeBetween(3, 12).allSatisfy(swap -> {
+            assertThat(swap.exercise().work().share(Muscle.CHEST)).isPositive();
+            assertThat(swap.exercise().equipment()).doesNotContain(Equipment.CHAIR);
+            assertThat(swap.exercise().cautionFor(Limit.PREGNANCY)).isEmpty();
+            assertThat(swap.exercise().suits(Role.CORE) || swap.exercise().suits(Role.TONING)).isTrue();
+            assertThat(Timeline.of(swap.apply(plan)).fit().length())
+                    .isEqualTo(Timeline.of(plan).fit().length().plus(swap.longer()));
+        });
+        assertThat(swaps.getFirst().longer().abs()).isLessThan(Duration.ofSeconds(30));
+        assertThat(swaps.getFirst().exercise().id()).isEqualTo("wall-push-up");
+    }
+
+    @Test
+    void aSwapSaysWhatWouldChange() {
+        ClassPlan plan = Plans.of(30).segment("Toning", Role.TONING, 120)
+                .item(exercise("squat"), "2 x 12 reps 2-0-2 s, rest 15 s").bare();
+        Swap swap = Swaps.of(plan, LIBRARY, 1).stream()
+                .filter(each -> each.exercise().id().equals("goblet-squat")).findFirst().orElseThrow();
+
+        assertThat(swap.changes()).containsExactly("5.0 to 5.5 METs", "needs weight");
+        assertThat(swap.item().dose()).isEqualTo(item(plan, "squat").dose());
+    }
+
+    @Test
+    void inACircuitTheClockOfTheCircuitStays() {
+        ClassPlan plan = Plans.of(30).segment("Toning", Role.TONING, 120)
+                .item(exercise("squat"), "40 s on, 20 s off").bare();
+
+        assertThat(Swaps.of(plan, LIBRARY, 1)).isNotEmpty()
+                .filteredOn(
+                        swap -> swap.exercise().usualDose().sides() == exercise("squat").usualDose().sides())
+                .allMatch(swap -> swap.item().dose().equals(item(plan, "squat").dose()));
+    }
+
+    @Test
+    void aSuggestionSaysWhyItStandsWhereItDoes() {
+        ClassPlan promised = DEMO.with(DEMO.brief().with(DEMO.brief().goal().with(Muscle.INNER_THIGH, true)));
+        Segment toning = segment(promised, Role.TONING);
+        List<Suggestion> found = Suggestions.of(promised, LIBRARY, toning.id(), 0, "");
+
+        assertThat(found.getFirst().exercise().main()).contains(Muscle.INNER_THIGH);
+        assertThat(found.getFirst().why()).startsWith("inner thigh promised, not served yet");
+        assertThat(found).allMatch(each -> each.exercise().suits(Role.TONING));
+    }
+
+    @Test
+    void theWarmUpIsOfferedWhatIsNotPreparedYetAndTheStretchWhatIsNotReleased() {
+        Segment warmUp = segment(DEMO, Role.WARM_UP);
+        Segment stretch = segment(DEMO, Role.STRETCH);
+
+        assertThat(Suggestions.of(DEMO, LIBRARY, warmUp.id(), 0, "").getFirst().why()).contains("prepares ");
+        assertThat(Suggestions.of(DEMO, LIBRARY, stretch.id(), 0, "").getFirst().why())
+                .startsWith("releases ");
+    }
+
+    @Test
+    void whatIsTypedLeadsAndTheWordsWarnOfLimitsAndMissingKit() {
+        ClassPlan plan = DEMO.with(DEMO.brief().with(soreKneesAndOnePregnant())
+                .with(Room.UNKNOWN.withCount(Equipment.WEIGHT, OptionalInt.of(0))));
+        Segment toning = segment(plan, Role.TONING);
+
+        assertThat(Suggestions.of(plan, LIBRARY, toning.id(), 0, "goblet")).first()
+                .satisfies(each -> assertThat(each.why()).isEqualTo("no weights, care: knee"));
+        assertThat(Suggestions.of(plan, LIBRARY, toning.id(), 0, "")).noneMatch(
+                each -> each.exercise().equipment().contains(Equipment.WEIGHT));
+        assertThat(Suggestions.of(plan, LIBRARY, 99, 0, "squat")).isEmpty();
+    }
+}
