@@ -34,12 +34,17 @@ public final class CautionCheck {
         String why = "%s carries the usual caution \"%s\". It is a caution, no diagnosis: the local rules and"
                 .formatted(open.item().name(), open.caution().advice())
                 + " licensed professionals come first.";
+        return new Finding(severity(open), open.item().id(), what, why, SourceKind.TEACHING_RANGE,
+                () -> mends(timeline, library, open));
+    }
+
+    private static List<Mend> mends(Timeline timeline, Library library, Unanswered open) {
         List<Mend> mends = new ArrayList<>();
         GroupFit.forThem(timeline.plan(), library, open).ifPresent(
                 proposal -> mends.add(new Mend(proposal.words(), Duration.ZERO,
                         proposal.apply(timeline.plan()))));
         forAll(timeline, library, open).ifPresent(mends::add);
-        return new Finding(severity(open), open.item().id(), what, why, SourceKind.TEACHING_RANGE, mends);
+        return mends;
     }
 
     private static Optional<Mend> forAll(Timeline timeline, Library library, Unanswered open) {

@@ -1,6 +1,7 @@
 package app.kehre.core.balance;
 
 import java.util.List;
+import java.util.function.Supplier;
 
 import app.kehre.core.exercise.SourceKind;
 
@@ -12,11 +13,13 @@ import app.kehre.core.exercise.SourceKind;
  * @param what is wrong, one sentence
  * @param why it matters, two sentences
  * @param source what stands behind it
- * @param mends ways to mend it, the one that changes least first
+ * @param remedy finds the ways to mend it; that may take a while, so it is asked for only when it is wanted
  */
 public record Finding(Severity severity, int entry, String what, String why, SourceKind source,
-        List<Mend> mends) {
-    public Finding {
-        mends = List.copyOf(mends);
+        Supplier<List<Mend>> remedy) {
+
+    /** Returns ways to mend it, the one that changes least first. */
+    public List<Mend> mends() {
+        return remedy.get();
     }
 }
