@@ -3,7 +3,9 @@ package app.kehre.core.choosing;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 
 import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.DoseSteps;
@@ -12,10 +14,15 @@ import app.kehre.core.exercise.Exercise;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.timeline.Phase;
+import app.kehre.core.timeline.Span;
+import app.kehre.core.timeline.Stretch;
 import app.kehre.core.timeline.Timeline;
 
 /** The dose of another exercise that lasts as long as the one before it. */
 final class SwapDose {
+
+    private static final Set<Phase> DOSE = EnumSet.of(Phase.WORK, Phase.HOLD, Phase.REST, Phase.SIDE_CHANGE);
 
     private SwapDose() {}
 
@@ -50,11 +57,12 @@ final class SwapDose {
         return doses;
     }
 
-    /** Returns how long a line lasts by itself, in its own segment. */
+    /** Returns how long a line's dose lasts, without explaining it and changing over to it. */
     private static Duration length(ClassPlan plan, Item item) {
         Segment segment = plan.segmentOf(item.id()).orElseThrow();
         Segment only = segment.withEntries(List.of(item.withoutRounds())).withLeftOut(false);
         ClassPlan alone = new ClassPlan(plan.brief(), List.of(only), plan.times());
-        return Timeline.of(alone).fit().length();
+        return Timeline.of(alone).spans().stream().filter(span -> DOSE.contains(span.phase()))
+                .map(Span::stretch).map(Stretch::length).reduce(Duration.ZERO, Duration::plus);
     }
 }
