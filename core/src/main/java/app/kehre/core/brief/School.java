@@ -15,7 +15,7 @@ public enum School implements Named {
     /** All four. */
     MIXED_TIME(Question.TIME, "all four, freely mixed"),
     /** Rehearsal. */
-    REHEARSAL(Question.WARM_UP, "rehearsal of the class's own moves"),
+    REHEARSAL(Question.WARM_UP, "rehearsal of its own moves"),
     /** General. */
     GENERAL(Question.WARM_UP, "general jog or jacks"),
     /** Mobility. */
@@ -25,7 +25,7 @@ public enum School implements Named {
     /** Held stretches first. */
     HELD_FIRST(Question.FIRST_STRETCH, "held stretches in the warm-up"),
     /** Moving stretches first. */
-    MOVING_FIRST(Question.FIRST_STRETCH, "moving first, long holds at the end"),
+    MOVING_FIRST(Question.FIRST_STRETCH, "moving first, held at the end"),
     /** One eight. */
     ONE_EIGHT(Question.HOLD, "one eight"),
     /** 10 to 15 s. */
@@ -47,7 +47,7 @@ public enum School implements Named {
     /** Over the laces. */
     OVER_LACES(Question.KNEES, "over the laces"),
     /** In line. */
-    IN_LINE(Question.KNEES, "in line with the toes, depth to comfort"),
+    IN_LINE(Question.KNEES, "in line with toes, to comfort"),
     /** Large to small. */
     LARGE_TO_SMALL(Question.ORDER, "large to small"),
     /** In turn. */

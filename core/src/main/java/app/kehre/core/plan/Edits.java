@@ -1,16 +1,19 @@
 package app.kehre.core.plan;
 
 import java.time.Duration;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 import app.kehre.core.dose.Hold;
 import app.kehre.core.dose.Sides;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Named;
 import app.kehre.core.exercise.Role;
 
@@ -31,8 +34,22 @@ public final class Edits {
         /** Returns a few words that help to choose. */
         String words();
 
-        /** An exercise with its usual dose. */
-        record OfExercise(Exercise exercise) implements Addable {
+        /**
+         * An exercise with its usual dose.
+         *
+         * @param exercise what is done
+         * @param words a few words that help to choose
+         */
+        record OfExercise(Exercise exercise, String words) implements Addable {
+
+            /** Returns an exercise with its position and muscles as words. */
+            public OfExercise(Exercise exercise) {
+                this(exercise, Stream
+                        .concat(Stream.of(exercise.position().words()),
+                                exercise.main().stream().map(Named::words))
+                        .collect(Collectors.joining(", ")));
+            }
+
             @Override
             public Entry entry(int id) {
                 return Item.of(id, exercise);
@@ -41,14 +58,6 @@ public final class Edits {
             @Override
             public String name() {
                 return exercise.name();
-            }
-
-            @Override
-            public String words() {
-                String muscles = String.join(", ", exercise.main().stream().map(Named::words).toList());
-                return muscles.isEmpty()
-                        ? exercise.position().words()
-                        : exercise.position().words() + ", " + muscles;
             }
         }
 
@@ -111,6 +120,15 @@ public final class Edits {
 
     /** Returns what fits the typed words, best for the role first; pauses first where the role is for them. */
     public static List<Addable> addables(Library library, String typed, Role role) {
+        return addables(library.search(typed, role).stream().<Addable>map(Addable.OfExercise::new).toList(),
+                typed, role);
+    }
+
+    /**
+     * Returns exercises together with the pauses and the screen that begin with the typed words: these first where
+     * the role is for them, or where no exercise's name begins so.
+     */
+    public static List<Addable> addables(List<Addable> exercises, String typed, Role role) {
         String begin = typed.strip().toLowerCase(Locale.ROOT);
         Stream<Addable> pauses = Stream.of(Pause.Kind.values()).filter(
                 kind -> kind.usualName().toLowerCase(Locale.ROOT).startsWith(begin)
@@ -120,9 +138,11 @@ public final class Edits {
                 .filter(screen -> begin.isEmpty() || screen.name().toLowerCase(Locale.ROOT).startsWith(begin)
                         || "screen".startsWith(begin));
         Stream<Addable> others = Stream.concat(pauses, screens);
-        Stream<Addable> exercises = library.search(typed, role).stream().map(Addable.OfExercise::new);
-        boolean pausesFirst = role == Role.PAUSE || role == Role.TALK;
-        return (pausesFirst ? Stream.concat(others, exercises) : Stream.concat(exercises, others)).toList();
+        boolean othersFirst = role == Role.PAUSE || role == Role.TALK || exercises.stream()
+                .noneMatch(each -> each.name().toLowerCase(Locale.ROOT).startsWith(begin));
+        return (othersFirst
+                ? Stream.concat(others, exercises.stream())
+                : Stream.concat(exercises.stream(), others)).toList();
     }
 
     /**
@@ -165,6 +185,20 @@ public final class Edits {
         return plan.find(entryId).map(entry -> addable.entry(entryId).withNote(entry.note()))
                 .filter(changed -> changed instanceof Item || plan.circuitOf(entryId).isEmpty())
                 .map(plan::with).orElse(plan);
+    }
+
+    /** Returns the plan with an exercise as it is now, wherever the plan uses that of its id. */
+    public static ClassPlan refresh(ClassPlan plan, Exercise changed) {
+        ClassPlan fresh = plan;
+        for (Item item : plan.items().toList()) {
+            Map<Limit, Exercise> instead = new EnumMap<>(Limit.class);
+            item.instead().forEach(
+                    (limit, other) -> instead.put(limit, other.id().equals(changed.id()) ? changed : other));
+            Item same = item.exercise().id().equals(changed.id()) ? item.withExercise(changed) : item;
+            instead.keySet().retainAll(same.instead().keySet());
+            fresh = fresh.with(same.withInstead(instead));
+        }
+        return fresh;
     }
 
     /** Returns the plan with a new, empty segment after another, or at the end when there is no such. */

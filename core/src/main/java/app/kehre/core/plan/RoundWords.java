@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.dose.Lengths;
@@ -19,6 +20,22 @@ public final class RoundWords {
         return new TreeMap<>(item.rounds()).entrySet().stream()
                 .map(each -> "round %d: %s".formatted(each.getKey(), of(each.getValue())))
                 .collect(Collectors.joining("; "));
+    }
+
+    /** Returns what people with limits do instead: "knee: Hip lift, pregnancy: Standing brace"; empty for nobody. */
+    public static String instead(Item item) {
+        return item.instead().entrySet().stream()
+                .map(each -> each.getKey().words() + ": " + each.getValue().name())
+                .collect(Collectors.joining(", "));
+    }
+
+    /** Returns the three options, with a mark at the one that is asked for. */
+    public static String options(Item item) {
+        return Stream.of(Way.values()).map(way -> switch (way) {
+            case EASIER -> "easier: " + item.exercise().easier().name();
+            case STANDARD -> "standard";
+            case HARDER -> "harder: " + item.exercise().harder().name();
+        } + (way == item.manner().way() ? " (base)" : "")).collect(Collectors.joining(" \u00b7 "));
     }
 
     /** Returns "9 reps, 2 heavy weights, harder"; empty when nothing changes. */

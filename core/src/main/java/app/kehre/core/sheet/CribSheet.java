@@ -11,7 +11,6 @@ import java.util.stream.Stream;
 import app.kehre.core.brief.Brief;
 import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.dose.Lengths;
-import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.LoadNotation;
 import app.kehre.core.plan.Circuit;
@@ -127,8 +126,9 @@ public record CribSheet(String title, String when, String length, List<Part> par
             case Item item -> new Line(start,
                     timeline.plan().circuitOf(item.id()).isPresent() ? "\u2013 " + item.name() : item.name(),
                     DoseNotation.print(item.dose()),
-                    item.load().isNone() ? "" : LoadNotation.print(item.load()), options(item.exercise()),
-                    joined(RoundWords.of(item.manner().withKnown(false)), RoundWords.of(item), item.note()),
+                    item.load().isNone() ? "" : LoadNotation.print(item.load()), RoundWords.options(item),
+                    joined(RoundWords.of(item.manner().withKnown(false)), RoundWords.of(item), instead(item),
+                            item.note()),
                     length);
         };
     }
@@ -144,8 +144,9 @@ public record CribSheet(String title, String when, String length, List<Part> par
         return Stream.of(parts).filter(part -> !part.isBlank()).collect(Collectors.joining(" \u00b7 "));
     }
 
-    private static String options(Exercise exercise) {
-        return "easier: %s \u00b7 harder: %s".formatted(exercise.easier().name(), exercise.harder().name());
+    private static String instead(Item item) {
+        String words = RoundWords.instead(item);
+        return words.isEmpty() ? "" : "instead for " + words;
     }
 
     private static String kitLine(KitNeed need) {

@@ -8,7 +8,9 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
+import java.util.function.BooleanSupplier;
 import javafx.embed.swing.SwingFXUtils;
+import javafx.scene.control.ToggleButton;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
 
@@ -63,6 +65,13 @@ final class Shots {
         FxThread.call(() -> dress(window, Theme.DARK));
         shoot(window, folder.resolve("plan-dark.png"));
         FxThread.call(() -> dress(window, Theme.LIGHT));
+        FxThread.call(() -> side(window, "findings"));
+        shootWhenReady(window, folder.resolve("findings.png"), ".mend");
+        FxThread.call(() -> side(window, "line"));
+        FxThread.call(() -> go(window, Place.BRIEF));
+        shoot(window, folder.resolve("brief.png"));
+        FxThread.call(() -> go(window, Place.EXERCISES));
+        shoot(window, folder.resolve("exercises.png"));
         FxThread.call(() -> go(window, Place.SHEET));
         waitForSheet(window);
         shoot(window, folder.resolve("sheet.png"));
@@ -98,6 +107,19 @@ final class Shots {
         return window;
     }
 
+    private static MainWindow side(MainWindow window, String name) {
+        ((ToggleButton) window.scene().getRoot().lookup("#side-" + name)).fire();
+        return window;
+    }
+
+    /** Waits for something that is worked out beside the JavaFX thread, then takes the picture. */
+    private void shootWhenReady(MainWindow window, Path file, String awaited) throws DiskTrouble {
+        await("what is shown beside the lines",
+                () -> window.scene().getRoot().lookup(awaited) != null
+                        || document.plan().brief().group().limits().isEmpty());
+        shoot(window, file);
+    }
+
     private void shoot(MainWindow window, Path file) throws DiskTrouble {
         FxThread.settle();
         BufferedImage picture = FxThread.call(
@@ -113,10 +135,14 @@ final class Shots {
     }
 
     private static void waitForSheet(MainWindow window) {
+        await("the sheet", window::sheetReady);
+    }
+
+    private static void await(String what, BooleanSupplier ready) {
         long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(PATIENCE_SECONDS);
-        while (!FxThread.call(window::sheetReady)) {
+        while (!FxThread.call(ready::getAsBoolean)) {
             if (System.nanoTime() > end) {
-                throw new IllegalStateException("The sheet was not made in a minute.");
+                throw new IllegalStateException("It took more than a minute: " + what);
             }
             FxThread.settle();
         }

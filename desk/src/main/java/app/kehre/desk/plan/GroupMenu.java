@@ -11,9 +11,10 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 
-import app.kehre.core.brief.Group;
+import app.kehre.core.brief.GroupText;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
+import app.kehre.core.plan.Capacity;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.KitNeed;
 import app.kehre.core.plan.Structures;
@@ -41,13 +42,14 @@ final class GroupMenu {
     }
 
     void show(ClassPlan plan) {
-        group.setText(plan.brief().group().older() ? "older group, kit" : "group, kit");
-        CheckMenuItem older = new CheckMenuItem("Older group: longer down to the floor and up");
-        older.setSelected(plan.brief().group().older());
-        older.setOnAction(_ -> model.changePlan("Older group",
-                now -> now.with(now.brief().with(now.brief().group().withAges(
-                        older.isSelected() ? new Group.Ages(65, 80) : Group.Ages.USUAL)))));
-        List<MenuItem> items = new ArrayList<>(List.of(older));
+        Capacity capacity = Capacity.of(plan);
+        group.setText(GroupText.words(plan.brief())
+                + (capacity.people().isPresent() ? " \u00b7 room for " + capacity.people().getAsInt() : ""));
+        group.getStyleClass().remove("too-many");
+        if (capacity.tooSmallFor(plan.brief().people())) {
+            group.getStyleClass().add("too-many");
+        }
+        List<MenuItem> items = new ArrayList<>();
         MenuItem times = new MenuItem("How long explaining and changing over take\u2026");
         times.setOnAction(_ -> model.showTimes().set(true));
         items.add(times);

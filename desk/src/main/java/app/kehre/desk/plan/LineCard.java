@@ -8,6 +8,8 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -22,12 +24,15 @@ import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Screen;
+import app.kehre.core.plan.Way;
 
 /** What the instructor wants to know of the selected line: how it is done, its options, whom it may hurt. */
 final class LineCard extends ScrollPane {
 
     private static final String DEFER = "Usual cautions, no diagnosis. Local rules and licensed professionals"
             + " come first.";
+
+    private static final double WORD = 82;
 
     private final VBox content = new VBox(5);
     private final PlanViewModel model;
@@ -57,7 +62,7 @@ final class LineCard extends ScrollPane {
         entry.ifPresent(found -> {
             rows.add(heading(found.name()));
             switch (found) {
-                case Item item -> addExercise(rows, item.exercise());
+                case Item item -> addExercise(rows, item);
                 case Pause pause -> rows.add(text(pause.kind().words(), "soft"));
                 case Circuit circuit -> rows.add(text(CircuitNotation.print(circuit), "soft"));
                 case Screen screen -> rows.add(text("not passed: " + screen.failed(), "soft"));
@@ -72,18 +77,48 @@ final class LineCard extends ScrollPane {
         shown = id;
     }
 
-    private static void addExercise(List<Node> rows, Exercise exercise) {
+    private void addExercise(List<Node> rows, Item item) {
+        Exercise exercise = item.exercise();
         rows.add(text(summary(exercise), "soft"));
         rows.add(text(String.join(" ", exercise.coaching().lines()), "how"));
         rows.add(row("breathe", exercise.coaching().breathing()));
-        rows.add(row("easier", words(exercise.easier())));
-        rows.add(row("harder", words(exercise.harder())));
+        rows.add(option(item, Way.EASIER, words(exercise.easier())));
+        rows.add(option(item, Way.STANDARD, "as described"));
+        rows.add(option(item, Way.HARDER, words(exercise.harder())));
         for (Caution caution : exercise.cautions()) {
-            rows.add(row(caution.limit().words(), caution.advice()));
+            rows.add(caution(item, caution));
         }
         if (!exercise.cautions().isEmpty()) {
             rows.add(text(DEFER, "soft"));
         }
+    }
+
+    /** An option; pressing its word makes it the base. */
+    private Node option(Item item, Way way, String words) {
+        ToggleButton word = new ToggleButton(way.words());
+        word.setId("option-" + way.words());
+        word.getStyleClass().setAll("use", "option-word");
+        word.setSelected(item.manner().way() == way);
+        word.setTooltip(new Tooltip("Make this the base"));
+        word.setOnAction(_ -> {
+            word.setSelected(true);
+            model.change("Base of " + item.name(), item.withManner(item.manner().withWay(way)));
+        });
+        word.setMinWidth(WORD);
+        word.setMaxWidth(WORD);
+        Label right = text(words, "card-text");
+        HBox row = new HBox(6, word, right);
+        row.setAlignment(Pos.TOP_LEFT);
+        HBox.setHgrow(right, Priority.ALWAYS);
+        return row;
+    }
+
+    private Node caution(Item item, Caution caution) {
+        int people = model.plan().brief().group().with(caution.limit());
+        Exercise instead = item.instead().get(caution.limit());
+        String here = people == 0 ? "" : " (%d here)".formatted(people);
+        String answer = instead == null ? "" : "; instead: " + instead.name();
+        return row(caution.limit().words(), caution.advice() + here + answer);
     }
 
     private static String summary(Exercise exercise) {
@@ -105,9 +140,9 @@ final class LineCard extends ScrollPane {
         Label left = new Label(word);
         left.getStyleClass().add("card-word");
         left.setWrapText(true);
-        left.setMaxWidth(82);
-        left.setPrefWidth(82);
-        left.setMinWidth(82);
+        left.setMaxWidth(WORD);
+        left.setPrefWidth(WORD);
+        left.setMinWidth(WORD);
         left.setMinHeight(USE_PREF_SIZE);
         Label right = text(text, "card-text");
         HBox.setHgrow(right, Priority.ALWAYS);

@@ -1,5 +1,7 @@
 package app.kehre.desk.plan;
 
+import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.IntConsumer;
 import javafx.application.Platform;
 import javafx.css.PseudoClass;
@@ -8,25 +10,40 @@ import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.TransferMode;
 
-/** Dragging a line of the plan: what travels is its number. */
+/** Dragging a line of the plan, or an exercise into it: what travels is its number, or its id. */
 final class LineDrag {
 
     private static final PseudoClass DROP = PseudoClass.getPseudoClass("drop");
     private static final String WORD = "line ";
+    private static final String EXERCISE = "exercise ";
 
     private LineDrag() {}
 
     /** Begins to drag a line from a node. */
     static void begin(Node from, int entryId) {
+        begin(from, WORD + entryId);
+    }
+
+    /** Begins to drag an exercise of the library from a node. */
+    static void beginExercise(Node from, String id) {
+        begin(from, EXERCISE + id);
+    }
+
+    private static void begin(Node from, String text) {
         ClipboardContent content = new ClipboardContent();
-        content.putString(WORD + entryId);
+        content.putString(text);
         from.startDragAndDrop(TransferMode.MOVE).setContent(content);
     }
 
     /** Lets a line be dropped on a node. */
     static void accept(Node target, IntConsumer drop) {
+        accept(target, drop, Optional.empty());
+    }
+
+    /** Lets a line, or an exercise of the library, be dropped on a node. */
+    static void accept(Node target, IntConsumer drop, Optional<Consumer<String>> dropExercise) {
         target.setOnDragOver(event -> {
-            if (dragged(event) > 0) {
+            if (dragged(event) > 0 || dropExercise.isPresent() && exercise(event).isPresent()) {
                 event.acceptTransferModes(TransferMode.MOVE);
                 target.pseudoClassStateChanged(DROP, true);
                 event.consume();
@@ -35,14 +52,28 @@ final class LineDrag {
         target.setOnDragExited(_ -> target.pseudoClassStateChanged(DROP, false));
         target.setOnDragDropped(event -> {
             int id = dragged(event);
-            event.setDropCompleted(id > 0);
+            Optional<String> exercise = exercise(event);
+            event.setDropCompleted(id > 0 || exercise.isPresent());
             event.consume();
-            Platform.runLater(() -> drop.accept(id));
+            if (id > 0) {
+                Platform.runLater(() -> drop.accept(id));
+            }
+            dropExercise.ifPresent(
+                    take -> exercise.ifPresent(each -> Platform.runLater(() -> take.accept(each))));
         });
     }
 
+    private static Optional<String> exercise(DragEvent event) {
+        String text = text(event);
+        return text.startsWith(EXERCISE) ? Optional.of(text.substring(EXERCISE.length())) : Optional.empty();
+    }
+
+    private static String text(DragEvent event) {
+        return event.getDragboard().hasString() ? event.getDragboard().getString() : "";
+    }
+
     private static int dragged(DragEvent event) {
-        String text = event.getDragboard().hasString() ? event.getDragboard().getString() : "";
+        String text = text(event);
         return text.matches(WORD + "\\d{1,7}") ? Integer.parseInt(text.substring(WORD.length())) : 0;
     }
 }

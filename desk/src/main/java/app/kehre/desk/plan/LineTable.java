@@ -1,8 +1,10 @@
 package app.kehre.desk.plan;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import java.util.function.IntSupplier;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.scene.Node;
@@ -24,6 +26,7 @@ import app.kehre.core.plan.Screen;
 final class LineTable extends TableView<Row> {
 
     private final PlanViewModel model;
+    private final ChoosingViewModel choosing;
     private final TableColumn<Row, Row> name;
     private final TableColumn<Row, Row> dose;
     private final TableColumn<Row, Row> load;
@@ -32,8 +35,9 @@ final class LineTable extends TableView<Row> {
     private final Label empty = new Label();
     private boolean showing;
 
-    LineTable(PlanViewModel model) {
+    LineTable(PlanViewModel model, ChoosingViewModel choosing) {
         this.model = model;
+        this.choosing = choosing;
         setId("lines");
         getStyleClass().add("lines");
         setEditable(true);
@@ -173,8 +177,9 @@ final class LineTable extends TableView<Row> {
                 event.consume();
             }
         });
-        LineDrag.accept(row,
-                id -> model.moveEntry(id, row.getItem() == null ? getItems().size() : row.getIndex()));
+        IntSupplier place = () -> row.getItem() == null ? getItems().size() : row.getIndex();
+        LineDrag.accept(row, id -> model.moveEntry(id, place.getAsInt()),
+                Optional.of(exercise -> choosing.addAt(exercise, place.getAsInt())));
         return row;
     }
 

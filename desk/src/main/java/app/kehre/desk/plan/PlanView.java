@@ -1,5 +1,6 @@
 package app.kehre.desk.plan;
 
+import java.util.Optional;
 import javafx.beans.binding.Bindings;
 import javafx.beans.property.ObjectProperty;
 import javafx.geometry.Insets;
@@ -21,9 +22,9 @@ import app.kehre.desk.look.Palette;
 /** The Plan place. */
 public final class PlanView extends VBox {
 
-    private static final double CARD_SHARE = 0.26;
-    private static final double LEAST_CARD = 226;
-    private static final double MOST_CARD = 330;
+    private static final double CARD_SHARE = 0.29;
+    private static final double LEAST_CARD = 262;
+    private static final double MOST_CARD = 380;
     private static final double LEAST_LOWER = 230;
 
     private final PlanViewModel model;
@@ -35,7 +36,8 @@ public final class PlanView extends VBox {
     private final SegmentHead head;
     private final LineTable lines;
     private final ChoiceField<Edits.Addable> add;
-    private final LineCard card;
+    private final SidePane side;
+    private final ChoosingViewModel choosing;
     private final TallyBar tally;
 
     /**
@@ -44,8 +46,10 @@ public final class PlanView extends VBox {
      * @param palette the theme that drawings follow
      * @param teach the button that leads on to teaching
      */
-    public PlanView(PlanViewModel model, ObjectProperty<Palette> palette, Button teach) {
+    public PlanView(PlanViewModel model, ChoosingViewModel choosing, ObjectProperty<Palette> palette,
+            Button teach) {
         this.model = model;
+        this.choosing = choosing;
         this.palette = palette;
         brief = new BriefBar(model);
         segments = new SegmentBar(model);
@@ -53,8 +57,8 @@ public final class PlanView extends VBox {
         road.setId("road");
         roadScroll = new ScrollPane(road);
         head = new SegmentHead(model);
-        lines = new LineTable(model);
-        card = new LineCard(model);
+        lines = new LineTable(model, choosing);
+        side = new SidePane(choosing);
         tally = new TallyBar(road::filter);
         add = new ChoiceField<>(model::addables, PlanView::choiceWords, this::take,
                 this::focusLines);
@@ -88,10 +92,10 @@ public final class PlanView extends VBox {
         lines.setMinHeight(100);
         HBox.setHgrow(left, Priority.ALWAYS);
         left.setMinWidth(420);
-        card.prefWidthProperty().bind(Bindings.createDoubleBinding(
+        side.prefWidthProperty().bind(Bindings.createDoubleBinding(
                 () -> Math.clamp(getWidth() * CARD_SHARE, LEAST_CARD, MOST_CARD), widthProperty()));
-        card.setMinWidth(USE_PREF_SIZE);
-        HBox lower = new HBox(16, left, card);
+        side.setMinWidth(USE_PREF_SIZE);
+        HBox lower = new HBox(16, left, side);
         lower.setMinHeight(LEAST_LOWER);
         lower.setPrefHeight(LEAST_LOWER);
         VBox.setVgrow(lower, Priority.ALWAYS);
@@ -107,7 +111,12 @@ public final class PlanView extends VBox {
             model.showTimes().set(false);
             showSelected();
         });
-        model.showTimes().addListener(_ -> card.show(model.selectedEntry()));
+        model.showTimes().addListener((_, _, times) -> {
+            if (times) {
+                choosing.side().set(ChoosingViewModel.Side.LINE);
+            }
+            side.showPlan();
+        });
         road.palette().bind(palette);
         palette.addListener(_ -> showTimes(model.timeline()));
         road.addEventHandler(KeyEvent.KEY_PRESSED, event -> {
@@ -130,6 +139,19 @@ public final class PlanView extends VBox {
     }
 
     private void onKey(KeyEvent event) {
+        if (event.isAltDown() && !event.isShortcutDown()) {
+            Optional<ChoosingViewModel.Side> asked = switch (event.getCode()) {
+                case DIGIT1 -> Optional.of(ChoosingViewModel.Side.LINE);
+                case DIGIT2 -> Optional.of(ChoosingViewModel.Side.SUGGEST);
+                case DIGIT3 -> Optional.of(ChoosingViewModel.Side.SWAP);
+                case DIGIT4 -> Optional.of(ChoosingViewModel.Side.FINDINGS);
+                default -> Optional.empty();
+            };
+            asked.ifPresent(found -> {
+                side.go(found);
+                event.consume();
+            });
+        }
         boolean sideways = event.getCode() == KeyCode.LEFT || event.getCode() == KeyCode.RIGHT;
         if (sideways && event.isShortcutDown() && event.isAltDown()) {
             model.moveSegment(event.getCode() == KeyCode.LEFT ? -1 : 1);
@@ -168,7 +190,7 @@ public final class PlanView extends VBox {
     private void showSelected() {
         lines.mark();
         road.select(model.entry().get());
-        card.show(model.selectedEntry());
+        side.showPlan();
         revealSelected();
     }
 

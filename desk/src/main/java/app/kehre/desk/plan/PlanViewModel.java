@@ -16,10 +16,12 @@ import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleIntegerProperty;
 
 import app.kehre.core.brief.Brief;
+import app.kehre.core.choosing.Suggestions;
 import app.kehre.core.dose.DoseCompletions;
 import app.kehre.core.dose.DoseWords;
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.dose.Reading;
+import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
@@ -33,12 +35,13 @@ import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.control.Commit;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.Patterns;
+import app.kehre.desk.session.TypedText;
 
 /** What the Plan place shows and does, without a single node. Numbers of 0 stand for nothing selected. */
 public final class PlanViewModel {
 
     private final OpenPlan open;
-    private final Library library;
+    private final Supplier<Library> library;
     private final Supplier<List<String>> patterns;
     private final IntegerProperty segment = new SimpleIntegerProperty();
     private final IntegerProperty entry = new SimpleIntegerProperty();
@@ -48,9 +51,10 @@ public final class PlanViewModel {
     /**
      * Makes a view model of the open plan.
      *
+     * @param library what can be chosen now
      * @param patterns the count patterns of other classes
      */
-    public PlanViewModel(OpenPlan open, Library library, Supplier<List<String>> patterns) {
+    public PlanViewModel(OpenPlan open, Supplier<Library> library, Supplier<List<String>> patterns) {
         this.patterns = patterns;
         this.open = open;
         this.library = library;
@@ -85,12 +89,23 @@ public final class PlanViewModel {
         return hint.getReadOnlyProperty();
     }
 
-    void setHint(String text) {
+    /** Says what the typed text would mean, or what is against it. */
+    public void setHint(String text) {
         hint.set(text);
     }
 
     Optional<Segment> selectedSegment() {
         return plan().findSegment(segment.get());
+    }
+
+    /** Returns the name of the selected segment; empty when there is none. */
+    public String segmentName() {
+        return selectedSegment().map(Segment::name).orElse("");
+    }
+
+    /** Returns the exercise of the selected line. */
+    public Optional<Exercise> selectedExercise() {
+        return selectedEntry().filter(Item.class::isInstance).map(found -> ((Item) found).exercise());
     }
 
     Optional<Entry> selectedEntry() {
@@ -142,7 +157,11 @@ public final class PlanViewModel {
     }
 
     List<Edits.Addable> addables(String typed) {
-        return Edits.addables(library, typed, selectedSegment().map(Segment::role).orElse(Role.TONING));
+        List<Edits.Addable> exercises = Suggestions
+                .of(plan(), library.get(), segment.get(), entry.get(), typed).stream().<Edits.Addable>map(
+                        each -> new Edits.Addable.OfExercise(each.exercise(), each.why()))
+                .toList();
+        return Edits.addables(exercises, typed, selectedSegment().map(Segment::role).orElse(Role.TONING));
     }
 
     void add(Edits.Addable addable) {
@@ -155,7 +174,7 @@ public final class PlanViewModel {
 
     /** Returns what could stand in an entry's line instead, for the typed words. */
     List<Edits.Addable> replacements(Entry entry, String typed) {
-        return Edits.replacements(library, typed, entry,
+        return Edits.replacements(library.get(), typed, entry,
                 selectedSegment().map(Segment::role).orElse(Role.TONING));
     }
 
@@ -193,6 +212,18 @@ public final class PlanViewModel {
             int target = at < rows.size() ? rows.get(at).entry().id() : 0;
             open.edit("Move " + moved.name(), plan -> Moves.moveTo(plan, entryId, segment.get(), target));
             select(entryId);
+        });
+    }
+
+    /** Moves the line that was just added and selected to a place of the selected segment, within the same step. */
+    void moveAdded(int at) {
+        selectedEntry().ifPresent(added -> {
+            List<Row> rows = rows();
+            int from = rows.stream().map(row -> row.entry().id()).toList().indexOf(added.id());
+            int place = at > from ? at + 1 : at;
+            int target = place < rows.size() ? rows.get(place).entry().id() : 0;
+            open.amend(plan -> Moves.moveTo(plan, added.id(), segment.get(), target));
+            select(added.id());
         });
     }
 

@@ -66,8 +66,6 @@ final class TeachingPane {
         rows.add(form.text("holding pattern", "holding", item,
                 manner.holdingEights() == 0 ? "" : manner.holdingEights() + " eights", "none",
                 MannerText::withHolding));
-        rows.add(form.choice("option", "option", Way.class, manner.way(),
-                way -> changeManner(item, manner.withWay(way))));
         rows.add(form.text("layer", "layer", item, manner.layer(), "none", MannerText::withLayer));
         sides(item).ifPresent(rows::add);
         model.plan().circuitOf(item.id()).ifPresent(circuit -> addRounds(rows, item, circuit));

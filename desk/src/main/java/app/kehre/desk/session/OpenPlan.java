@@ -85,6 +85,15 @@ public final class OpenPlan {
         refresh();
     }
 
+    /** Goes on with the last edit: what is changed now is undone together with it. */
+    public void amend(UnaryOperator<ClassPlan> change) {
+        String name = history.nextUndo().orElse("");
+        ClassPlan changed = change.apply(plan());
+        history.undo();
+        history.make(new Edit(name, changed));
+        refresh();
+    }
+
     /** Shows a plan that is only being typed; the plan itself stays. */
     public void preview(ClassPlan typed) {
         shown.set(Timeline.of(typed));

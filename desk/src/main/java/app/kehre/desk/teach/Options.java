@@ -13,6 +13,7 @@ import app.kehre.core.exercise.Exercise;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
+import app.kehre.core.plan.RoundWords;
 import app.kehre.core.teaching.HallWords;
 import app.kehre.desk.look.Type;
 import app.kehre.formats.font.Weight;
@@ -40,6 +41,10 @@ final class Options extends HBox {
             entry.ifPresent(found -> {
                 if (found instanceof Item item) {
                     add(columns, item.exercise());
+                    String others = RoundWords.instead(item);
+                    if (!others.isEmpty()) {
+                        columns.add(1, column("instead", others));
+                    }
                 }
                 String instead = HallWords.instead(found, plan);
                 if (!instead.isEmpty()) {

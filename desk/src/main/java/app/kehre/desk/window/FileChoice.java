@@ -16,7 +16,9 @@ public interface FileChoice {
         /** A plan. */
         PLAN("Class plan", "*.kehre.json"),
         /** A printed sheet. */
-        PDF("PDF", "*.pdf");
+        PDF("PDF", "*.pdf"),
+        /** A table of exercises. */
+        CSV("Table", "*.csv");
 
         private final String words;
         private final String pattern;

@@ -3,6 +3,7 @@ package app.kehre.desk.window;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Executors;
+import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
@@ -16,16 +17,23 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
 
+import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
+import app.kehre.desk.brief.BriefView;
+import app.kehre.desk.brief.BriefViewModel;
 import app.kehre.desk.control.InlineField;
 import app.kehre.desk.control.NoticeBar;
+import app.kehre.desk.exercises.ExercisesView;
+import app.kehre.desk.exercises.ExercisesViewModel;
 import app.kehre.desk.look.Palette;
 import app.kehre.desk.look.Theme;
+import app.kehre.desk.plan.ChoosingViewModel;
 import app.kehre.desk.plan.PlanView;
 import app.kehre.desk.plan.PlanViewModel;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.Patterns;
 import app.kehre.desk.session.Recovery;
+import app.kehre.desk.session.Shelf;
 import app.kehre.desk.sheet.SheetView;
 import app.kehre.desk.sheet.SheetViewModel;
 import app.kehre.desk.teach.TeachView;
@@ -43,8 +51,12 @@ public final class MainWindow {
     private final PlanFiles files;
     private final Patterns patterns;
     private final PlanViewModel planModel;
+    private final ChoosingViewModel choosing;
     private final SheetViewModel sheetModel;
     private final TeachViewModel teachModel;
+    private final Shelf shelf;
+    private final BriefView briefView;
+    private final ExercisesView exercisesView;
     private final PlanView planView;
     private final SheetView sheetView;
     private final TeachView teachView;
@@ -64,9 +76,12 @@ public final class MainWindow {
         this.around = around;
         recovery = new Recovery(around.data().resolve("recovery"), around.disk(),
                 trouble -> Platform.runLater(() -> tellUnkept(trouble)));
-        files = new PlanFiles(open, library, around, notices, recovery);
+        shelf = new Shelf(library, around.data(), around.disk());
+        Supplier<Library> all = shelf.library()::get;
+        files = new PlanFiles(open, all, around, notices, recovery);
         patterns = new Patterns(around.data(), around.disk());
-        planModel = new PlanViewModel(open, library, patterns::all);
+        planModel = new PlanViewModel(open, all, patterns::all);
+        choosing = new ChoosingViewModel(planModel, all);
         sheetModel = new SheetViewModel(Executors.newSingleThreadExecutor(
                 work -> Thread.ofPlatform().daemon().name("sheet").unstarted(work)), around.disk());
         teachModel = new TeachViewModel(open.settled().get(), around.clock());
@@ -74,7 +89,12 @@ public final class MainWindow {
         teach.setId("teach");
         teach.getStyleClass().add("go");
         teach.setOnAction(_ -> go(Place.TEACH));
-        planView = new PlanView(planModel, palette, teach);
+        planView = new PlanView(planModel, choosing, palette, teach);
+        briefView = new BriefView(new BriefViewModel(open, planModel::setHint));
+        exercisesView = new ExercisesView(
+                new ExercisesViewModel(shelf, open, around.disk(), files::tell), this::addToClass,
+                () -> around.files().toOpen(FileChoice.Kind.CSV),
+                () -> around.files().toWrite(FileChoice.Kind.CSV, "exercises"));
         sheetView = new SheetView(sheetModel, this::saveSheet, this::print);
         teachView = new TeachView(teachModel, () -> go(Place.PLAN));
         rail = new Rail(palette, this::go);
@@ -152,6 +172,9 @@ public final class MainWindow {
     /** Offers what an earlier run left unsaved. */
     public void offerRescue() {
         files.offerRescue();
+        if (!shelf.trouble().isEmpty()) {
+            files.tell(shelf.trouble());
+        }
     }
 
     /** Opens a file, or says why not. */
@@ -177,7 +200,9 @@ public final class MainWindow {
     public void go(Place to) {
         place = to;
         Node view = switch (to) {
+            case BRIEF -> briefView;
             case PLAN -> planView;
+            case EXERCISES -> exercisesView;
             case SHEET -> sheetView;
             case TEACH -> teachView;
         };
@@ -186,6 +211,9 @@ public final class MainWindow {
         } else if (to == Place.TEACH) {
             teachModel.prepare(open.settled().get());
         }
+        if (to == Place.EXERCISES) {
+            planModel.selectedExercise().ifPresent(exercisesView::open);
+        }
         boolean hall = to == Place.TEACH;
         root.setLeft(hall ? null : rail);
         main.setBottom(hall ? null : foot);
@@ -193,7 +221,9 @@ public final class MainWindow {
         rail.show(to);
         teachView.follow(hall);
         switch (to) {
+            case BRIEF -> briefView.focusFirst();
             case PLAN -> planView.focusLines();
+            case EXERCISES -> exercisesView.focusSearch();
             case SHEET -> sheetView.focusPages();
             case TEACH -> teachView.requestFocus();
         }
@@ -213,6 +243,11 @@ public final class MainWindow {
         } else {
             recovery.forget();
         }
+    }
+
+    private void addToClass(Exercise exercise) {
+        choosing.add(exercise);
+        foot.say("%s was added to %s.".formatted(exercise.name(), planModel.segmentName()));
     }
 
     private void keepPatterns() {
@@ -256,9 +291,11 @@ public final class MainWindow {
                 go(Place.PLAN);
                 planView.focusAdd();
             });
-            case DIGIT1 -> Optional.of(() -> go(Place.PLAN));
-            case DIGIT2 -> Optional.of(() -> go(Place.SHEET));
-            case DIGIT3 -> Optional.of(() -> go(Place.TEACH));
+            case DIGIT1 -> Optional.of(() -> go(Place.BRIEF));
+            case DIGIT2 -> Optional.of(() -> go(Place.PLAN));
+            case DIGIT3 -> Optional.of(() -> go(Place.EXERCISES));
+            case DIGIT4 -> Optional.of(() -> go(Place.SHEET));
+            case DIGIT5 -> Optional.of(() -> go(Place.TEACH));
             default -> Optional.empty();
         };
         action.ifPresent(found -> {

@@ -2,8 +2,12 @@ package app.kehre.desk.window;
 
 /** A place of the window, in the order of the work. */
 public enum Place {
+    /** What is fixed first. */
+    BRIEF("Brief"),
     /** Planning. */
     PLAN("Plan"),
+    /** The library. */
+    EXERCISES("Exercises"),
     /** The printed page. */
     SHEET("Sheet"),
     /** The hall. */

@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Supplier;
 
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.Skeleton;
@@ -26,12 +27,13 @@ final class PlanFiles {
     private static final String UNKEPT = "unkept";
 
     private final OpenPlan open;
-    private final Library library;
+    private final Supplier<Library> library;
     private final Surroundings around;
     private final NoticeBar notices;
     private final Recovery recovery;
 
-    PlanFiles(OpenPlan open, Library library, Surroundings around, NoticeBar notices, Recovery recovery) {
+    PlanFiles(OpenPlan open, Supplier<Library> library, Surroundings around, NoticeBar notices,
+            Recovery recovery) {
         this.open = open;
         this.library = library;
         this.around = around;
@@ -41,7 +43,8 @@ final class PlanFiles {
 
     void startNew() {
         unlessUnsaved(() -> open.open(
-                PlanDocument.of(Skeleton.of(LocalDate.now(around.clock())), library), Optional.empty()));
+                PlanDocument.of(Skeleton.of(LocalDate.now(around.clock())), library.get()),
+                Optional.empty()));
     }
 
     void open() {
@@ -51,7 +54,7 @@ final class PlanFiles {
     void open(Path file) {
         try {
             PlanDocument document = PlanDocument.read(file.getFileName().toString(),
-                    around.disk().read(file), library);
+                    around.disk().read(file), library.get());
             open.open(document, Optional.of(file));
             notices.dismiss(TROUBLE);
         } catch (DiskTrouble trouble) {
@@ -112,7 +115,7 @@ final class PlanFiles {
     private void offerRescue(Path file) {
         try {
             PlanDocument document = PlanDocument.read(file.getFileName().toString(),
-                    around.disk().read(file), library);
+                    around.disk().read(file), library.get());
             notices.show(RESCUE,
                     "Kehre broke off before \u201c%s\u201d was saved. Its last state was kept."
                             .formatted(document.plan().brief().title()),

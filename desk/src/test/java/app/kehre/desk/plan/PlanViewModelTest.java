@@ -26,7 +26,7 @@ class PlanViewModelTest {
             .segment("Toning", Role.TONING, 120).item(Exercises.SQUAT, "12 reps")
             .item(Exercises.ROW, "10 reps").segment("Core", Role.CORE, 110).bare();
     private final OpenPlan open = new OpenPlan(PlanDocument.of(plan, library));
-    private final PlanViewModel model = new PlanViewModel(open, library,
+    private final PlanViewModel model = new PlanViewModel(open, () -> library,
             () -> List.of("[singles 16, doubles 16]"));
 
     @Test

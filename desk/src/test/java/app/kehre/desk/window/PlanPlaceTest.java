@@ -211,7 +211,8 @@ class PlanPlaceTest {
 
         List<String> words = Instructor.onFx(() -> instructor.find("#card").lookupAll(".label").stream()
                 .map(each -> ((javafx.scene.control.Label) each).getText()).toList());
-        assertThat(words).contains("Squat", "easier", "to a chair: sit to the edge of a chair and stand up",
+        assertThat(instructor.canSee("#option-easier")).isTrue();
+        assertThat(words).contains("Squat", "to a chair: sit to the edge of a chair and stand up",
                 "knee", "depth to comfort, or lift the hips lying down",
                 "Usual cautions, no diagnosis. Local rules and licensed professionals come first.");
     }

@@ -198,7 +198,7 @@ class StructuresTest {
                 .clicks("#instead-2").writes("squats at the chair").presses(KeyCode.ENTER);
         assertThat(instructor.plan().find(5)).containsInstanceOf(Screen.class);
 
-        instructor.presses(KeyCode.DIGIT3, KeyCode.CONTROL).presses(KeyCode.ENTER);
+        instructor.presses(KeyCode.DIGIT5, KeyCode.CONTROL).presses(KeyCode.ENTER);
         instructor.goesOnTo("Split squat");
 
         assertThat(Instructor.onFx(() -> instructor.content().scene().getRoot().lookupAll(".option").stream()
@@ -219,7 +219,8 @@ class StructuresTest {
 
     @Test
     void theGroupAndItsKitAreSetInTheBrief() {
-        choose("#group-menu", "Older group: longer down to the floor and up");
+        instructor.presses(KeyCode.DIGIT1, KeyCode.CONTROL).clicks("#ages").writes("65 to 80")
+                .presses(KeyCode.ENTER).presses(KeyCode.DIGIT2, KeyCode.CONTROL);
         assertThat(instructor.plan().times().floor()).isEqualTo(Duration.ofSeconds(20));
         Instructor.onFx(() -> {
             MenuButton menu = (MenuButton) instructor.find("#group-menu");

@@ -1,4 +1,4 @@
-package app.kehre.desk.plan;
+package app.kehre.desk.session;
 
 import java.util.function.Function;
 import java.util.function.Supplier;
@@ -8,10 +8,9 @@ import app.kehre.core.dose.Reading;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.control.Commit;
-import app.kehre.desk.session.OpenPlan;
 
 /** A text of the plan that is being typed: shown in all totals at once, taken over as one step. */
-final class TypedText implements Commit {
+public final class TypedText implements Commit {
 
     private final OpenPlan open;
     private final Supplier<String> name;
@@ -25,7 +24,7 @@ final class TypedText implements Commit {
      * @param reader turns the text into the whole plan
      * @param describe says what the text means in the plan that it gives
      */
-    TypedText(OpenPlan open, Supplier<String> name, Function<String, Reading<ClassPlan>> reader,
+    public TypedText(OpenPlan open, Supplier<String> name, Function<String, Reading<ClassPlan>> reader,
             Function<Timeline, String> describe) {
         this.open = open;
         this.name = name;

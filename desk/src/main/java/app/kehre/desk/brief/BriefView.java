@@ -1,0 +1,242 @@
+package app.kehre.desk.brief;
+
+import java.util.List;
+import java.util.stream.Stream;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.TilePane;
+import javafx.scene.layout.VBox;
+
+import app.kehre.core.brief.Brief;
+import app.kehre.core.brief.BriefText;
+import app.kehre.core.brief.Format;
+import app.kehre.core.brief.GroupText;
+import app.kehre.core.brief.Quality;
+import app.kehre.core.brief.Question;
+import app.kehre.core.brief.School;
+import app.kehre.core.exercise.Limit;
+import app.kehre.core.exercise.Muscle;
+import app.kehre.core.kit.Equipment;
+import app.kehre.core.kit.KitPlace;
+import app.kehre.core.plan.Capacity;
+import app.kehre.desk.control.InlineField;
+
+/** The Brief place. */
+public final class BriefView extends VBox {
+
+    private static final List<KitPlace> PLACES = List.of(KitPlace.SET_OUT, KitPlace.AT_HAND,
+            KitPlace.BY_THE_WALL);
+    private static final List<Equipment> COUNTED = Stream.of(Equipment.values())
+            .filter(kit -> kit != Equipment.WALL && kit != Equipment.BARE_FEET).toList();
+    private static final double WORD = 84;
+    private static final double QUESTION = 208;
+
+    private final BriefViewModel model;
+    private final BriefForm form;
+    private final Label title = label("", "page-title");
+    private final Label about = label("", "soft");
+    private final Label capacity = label("", "strong");
+    private final VBox bounds = new VBox(2);
+    private final InlineField people;
+
+    /** Makes the view. */
+    public BriefView(BriefViewModel model) {
+        this.model = model;
+        form = new BriefForm(model);
+        people = form.text("brief-people", "People", 90, BriefText::people, BriefText::withPeople);
+        capacity.setId("capacity");
+        capacity.setWrapText(true);
+        capacity.setMinHeight(USE_PREF_SIZE);
+        lay();
+        model.open().shown().addListener(_ -> show());
+        show();
+    }
+
+    /** Puts the keyboard on the first text. */
+    public void focusFirst() {
+        applyCss();
+        layout();
+        people.requestFocus();
+    }
+
+    private void lay() {
+        HBox columns = new HBox(34, column("Who comes", people()), column("Room and kit", room()),
+                column("Promised to the group", promised()));
+        columns.getChildren().forEach(each -> HBox.setHgrow(each, Priority.ALWAYS));
+        VBox all = new VBox(14, columns, schools());
+        all.setPadding(new Insets(4, 2, 16, 0));
+        ScrollPane scroll = new ScrollPane(all);
+        scroll.setFitToWidth(true);
+        scroll.setFocusTraversable(false);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.getStyleClass().add("page-scroll");
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        setPadding(new Insets(14, 22, 8, 22));
+        setSpacing(6);
+        getChildren().setAll(new VBox(2, title, about), scroll);
+    }
+
+    private static VBox column(String heading, List<Node> rows) {
+        Label head = label(heading, "heading");
+        head.setPadding(new Insets(0, 0, 4, 0));
+        VBox column = new VBox(5, head);
+        column.getChildren().addAll(rows);
+        column.getStyleClass().add("brief-column");
+        column.setMinWidth(190);
+        column.setPrefWidth(250);
+        return column;
+    }
+
+    private List<Node> people() {
+        GridPane limits = grid();
+        int half = (Limit.values().length + 1) / 2;
+        for (Limit limit : Limit.values()) {
+            int at = limit.ordinal();
+            int column = at < half ? 0 : 2;
+            limits.add(form.text("limit-" + key(limit.words()), "People with a limit: " + limit.words(), 30,
+                    brief -> GroupText.limit(brief, limit),
+                    (brief, text) -> GroupText.withLimit(brief, limit, text)), column, at % half);
+            Label word = label(limit.words(), "soft");
+            word.setMinWidth(USE_PREF_SIZE);
+            limits.add(word, column + 1, at % half);
+        }
+        return List.of(
+                BriefForm.row("people", WORD,
+                        people),
+                BriefForm.row("ages", WORD,
+                        form.text("ages", "Ages", 90, GroupText::ages, GroupText::withAges)),
+                BriefForm.row("mix in %", WORD,
+                        form.text("mix", "Mix", 90, GroupText::mix, GroupText::withMix)),
+                words("newcomers / regulars / athletic"), heading("How many have to watch"), limits,
+                words(GroupText.SCREENING));
+    }
+
+    private List<Node> room() {
+        GridPane kit = grid();
+        for (Equipment each : COUNTED) {
+            int row = COUNTED.indexOf(each);
+            kit.add(form.text("kit-" + key(each.key()), "Pieces: " + each.noun(2), 34,
+                    brief -> GroupText.pieces(brief, each),
+                    (brief, text) -> GroupText.withPieces(brief, each, text)), 0, row);
+            kit.add(label(each.noun(2), "soft"), 1, row);
+            kit.add(form.choice("place-" + key(each.key()), "Place of the " + each.noun(2),
+                    BriefForm.inOrder(PLACES, KitPlace::words), brief -> brief.room().placeOf(each).words(),
+                    (brief, place) -> brief.with(brief.room().withPlace(each, place))), 2, row);
+        }
+        return List.of(
+                BriefForm.row("free floor", WORD,
+                        form.text("floor", "Free floor", 90, GroupText::floor, GroupText::withFloor)),
+                form.mark("wall", "A free wall", brief -> brief.room().wall(),
+                        (brief, set) -> brief.with(brief.room().withWall(set))),
+                form.mark("hard-floor", "A hard floor: nobody kneels or lies without a mat",
+                        brief -> brief.room().hardFloor(),
+                        (brief, set) -> brief.with(brief.room().withHardFloor(set))),
+                heading("How many pieces, and where"), kit, heading("So there is"), capacity, bounds);
+    }
+
+    private List<Node> promised() {
+        FlowPane areas = new FlowPane(5, 5);
+        for (Muscle muscle : Muscle.values()) {
+            areas.getChildren().add(form.chip("area-" + key(muscle.words()), muscle.words(),
+                    brief -> brief.goal().areas().contains(muscle),
+                    (brief, set) -> brief.with(brief.goal().with(muscle, set))));
+        }
+        FlowPane qualities = new FlowPane(5, 5);
+        for (Quality quality : Quality.values()) {
+            qualities.getChildren().add(form.chip("quality-" + key(quality.words()), quality.words(),
+                    brief -> brief.goal().qualities().contains(quality),
+                    (brief, set) -> brief.with(brief.goal().with(quality, set))));
+        }
+        return List.of(words("What was announced is offered first, and missed aloud."), heading("Areas"),
+                areas, heading("Qualities"), qualities);
+    }
+
+    private Node schools() {
+        Label head = label("How this class is taught", "heading");
+        Label kind = label("kind of class", "soft");
+        HBox first = new HBox(14, head, new HBox(4, kind, form.choice("format", "Kind of class",
+                BriefForm.inOrder(List.of(Format.values()), Format::words), brief -> brief.format().words(),
+                Brief::with)),
+                words("Kehre's own answer is the first of each, and stands below with its reason."));
+        first.setAlignment(Pos.BASELINE_LEFT);
+        TilePane questions = new TilePane(14, 8);
+        questions.setPrefTileWidth(QUESTION);
+        questions.setTileAlignment(Pos.TOP_LEFT);
+        for (Question question : Question.values()) {
+            questions.getChildren().add(question(question));
+        }
+        return new VBox(6, first, questions);
+    }
+
+    private Node question(Question question) {
+        Label why = words(question.why());
+        why.getStyleClass().add("small");
+        MenuButton answer = form.choice("school-" + question.ordinal(), "Answer to " + question.words(),
+                BriefForm.inOrder(schoolsOf(question), School::words),
+                brief -> brief.schools().of(question).words(),
+                (brief, school) -> brief.with(brief.schools().with(school)));
+        answer.setMaxWidth(QUESTION);
+        VBox rows = new VBox(0, label(question.words(), "strong"), answer, why);
+        rows.setPrefWidth(QUESTION);
+        rows.setMaxWidth(QUESTION);
+        return rows;
+    }
+
+    private static List<School> schoolsOf(Question question) {
+        return Stream.concat(Stream.of(question.usual()),
+                question.schools().stream().filter(school -> school != question.usual())).toList();
+    }
+
+    private void show() {
+        Brief brief = model.brief();
+        form.show(brief);
+        title.setText("Brief");
+        about.setText("%s \u00b7 %s, %s to %s".formatted(brief.title(), BriefText.date(brief),
+                BriefText.start(brief), BriefText.end(brief)));
+        Capacity now = model.capacity();
+        capacity.setText(now.words());
+        capacity.getStyleClass().setAll("label", now.tooSmallFor(brief.people()) ? "over" : "strong");
+        bounds.getChildren().setAll(now.bounds().stream()
+                .map(bound -> words("%s: enough for %d (%s)".formatted(bound.what(), bound.people(),
+                        bound.words())))
+                .toList());
+    }
+
+    private static String key(String words) {
+        return words.replace(' ', '-');
+    }
+
+    private static GridPane grid() {
+        GridPane grid = new GridPane();
+        grid.setHgap(7);
+        grid.setVgap(2);
+        return grid;
+    }
+
+    private static Label heading(String text) {
+        Label label = label(text, "strong");
+        label.setPadding(new Insets(8, 0, 0, 0));
+        return label;
+    }
+
+    private static Label words(String text) {
+        Label label = label(text, "soft");
+        label.setWrapText(true);
+        label.setMinHeight(USE_PREF_SIZE);
+        return label;
+    }
+
+    private static Label label(String text, String style) {
+        Label label = new Label(text);
+        label.getStyleClass().add(style);
+        return label;
+    }
+}

@@ -1,0 +1,56 @@
+package app.kehre.desk.brief;
+
+import java.util.function.BiFunction;
+import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
+
+import app.kehre.core.brief.Brief;
+import app.kehre.core.dose.Reading;
+import app.kehre.core.plan.Capacity;
+import app.kehre.desk.control.Commit;
+import app.kehre.desk.session.OpenPlan;
+import app.kehre.desk.session.TypedText;
+
+/** What the Brief place shows and does, without a single node. */
+public final class BriefViewModel {
+
+    private final OpenPlan open;
+    private final Consumer<String> hint;
+
+    /**
+     * Makes a view model of the open plan.
+     *
+     * @param hint told what the text that is being typed would mean, or what is against it
+     */
+    public BriefViewModel(OpenPlan open, Consumer<String> hint) {
+        this.open = open;
+        this.hint = hint;
+    }
+
+    OpenPlan open() {
+        return open;
+    }
+
+    Brief brief() {
+        return open.plan().brief();
+    }
+
+    Capacity capacity() {
+        return Capacity.of(open.plan());
+    }
+
+    void hint(String text) {
+        hint.accept(text);
+    }
+
+    /** Returns what happens with a typed text of the brief. */
+    Commit typed(String name, BiFunction<Brief, String, Reading<Brief>> reader) {
+        return new TypedText(open, () -> name, text -> reader.apply(brief(), text).map(open.plan()::with),
+                _ -> "");
+    }
+
+    /** Changes the brief as one step. */
+    void change(String name, UnaryOperator<Brief> change) {
+        open.edit(name, plan -> plan.with(change.apply(plan.brief())));
+    }
+}

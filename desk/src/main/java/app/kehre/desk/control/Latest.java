@@ -1,0 +1,47 @@
+package app.kehre.desk.control;
+
+import java.util.concurrent.Executor;
+import java.util.concurrent.Executors;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.application.Platform;
+
+/**
+ * Work that takes longer than a frame, done beside the JavaFX thread. Only what came of the latest question is
+ * shown; what was asked before is dropped, done or not. To be used on the JavaFX thread.
+ */
+public final class Latest {
+
+    private final Executor beside;
+    private volatile int asked;
+
+    /** Makes one with a thread of its own, which does not keep the program running. */
+    public Latest(String name) {
+        this(Executors.newSingleThreadExecutor(
+                work -> Thread.ofPlatform().daemon().name(name).unstarted(work)));
+    }
+
+    Latest(Executor beside) {
+        this.beside = beside;
+    }
+
+    /** Asks for something, and shows what came of it unless something else has been asked for by then. */
+    public <T> void ask(Supplier<T> work, Consumer<T> show) {
+        int question = ++asked;
+        beside.execute(() -> {
+            if (question == asked) {
+                T answer = work.get();
+                Platform.runLater(() -> {
+                    if (question == asked) {
+                        show.accept(answer);
+                    }
+                });
+            }
+        });
+    }
+
+    /** Drops what was asked for. */
+    public void drop() {
+        asked++;
+    }
+}

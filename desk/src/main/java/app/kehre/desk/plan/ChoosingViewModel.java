@@ -1,0 +1,147 @@
+package app.kehre.desk.plan;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
+
+import app.kehre.core.balance.CautionCheck;
+import app.kehre.core.balance.Finding;
+import app.kehre.core.balance.Mend;
+import app.kehre.core.choosing.GroupFit;
+import app.kehre.core.choosing.Suggestion;
+import app.kehre.core.choosing.Suggestions;
+import app.kehre.core.choosing.Swap;
+import app.kehre.core.choosing.Swaps;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Library;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Edits;
+import app.kehre.core.timeline.Timeline;
+import app.kehre.desk.control.Latest;
+
+/** What is offered beside the lines: suggestions, swaps, findings. */
+public final class ChoosingViewModel {
+
+    /** What the side shows. */
+    enum Side {
+        /** The selected line. */
+        LINE("Line"),
+        /** What could be added. */
+        SUGGEST("Suggest"),
+        /** What could stand in the selected line. */
+        SWAP("Swap"),
+        /** What should be looked at. */
+        FINDINGS("Findings");
+
+        private final String words;
+
+        Side(String words) {
+            this.words = words;
+        }
+
+        String words() {
+            return words;
+        }
+    }
+
+    private final PlanViewModel plan;
+    private final Supplier<Library> library;
+    private final ObjectProperty<Side> side = new SimpleObjectProperty<>(Side.LINE);
+    private final Latest swaps = new Latest("swaps");
+    private final Latest mends = new Latest("mends");
+    private final Latest proposals = new Latest("proposals");
+
+    /** Makes a view model beside that of the lines. */
+    public ChoosingViewModel(PlanViewModel plan, Supplier<Library> library) {
+        this.plan = plan;
+        this.library = library;
+    }
+
+    ObjectProperty<Side> side() {
+        return side;
+    }
+
+    /** Returns what suits the selected place, by the typed words. */
+    List<Suggestion> suggestions(String typed) {
+        return Suggestions.of(plan.plan(), library.get(), plan.segment().get(), plan.entry().get(), typed);
+    }
+
+    /** Adds an exercise after the selected line. */
+    public void add(Exercise exercise) {
+        plan.add(new Edits.Addable.OfExercise(exercise));
+    }
+
+    /** Adds an exercise of the library before the line at a place of the selected segment. */
+    void addAt(String exerciseId, int at) {
+        library.get().find(exerciseId).ifPresent(exercise -> {
+            add(exercise);
+            plan.moveAdded(at);
+        });
+    }
+
+    /** Asks what could stand in the selected line. */
+    void askSwaps(Consumer<List<Swap>> show) {
+        ClassPlan now = plan.plan();
+        int entry = plan.entry().get();
+        Library all = library.get();
+        swaps.ask(() -> Swaps.of(now, all, entry), show);
+    }
+
+    void swap(Swap swap) {
+        plan.selectedEntry().ifPresent(old -> plan.changePlan(
+                "%s for %s".formatted(swap.exercise().name(), old.name()), swap::apply));
+    }
+
+    /** Returns what should be looked at, the most serious first. */
+    List<Finding> findings() {
+        return CautionCheck.of(plan.timeline(), library.get());
+    }
+
+    /** Asks for the ways to mend findings. */
+    void askMends(List<Finding> findings, Consumer<List<List<Mend>>> show) {
+        mends.ask(() -> findings.stream().map(Finding::mends).toList(), show);
+    }
+
+    void mend(Finding finding, Mend mend) {
+        int entry = plan.entry().get();
+        plan.changePlan(mend.words(), _ -> mend.mended());
+        plan.select(plan.plan().find(entry).isPresent() ? entry : finding.entry());
+    }
+
+    /** Asks for all that would make the class fit its group. */
+    void askProposals(Consumer<List<GroupFit.Proposal>> show) {
+        ClassPlan now = plan.plan();
+        Library all = library.get();
+        proposals.ask(() -> GroupFit.of(now, all), show);
+    }
+
+    void accept(List<GroupFit.Proposal> accepted) {
+        if (!accepted.isEmpty()) {
+            plan.changePlan("Fit to the group", now -> GroupFit.apply(now, accepted));
+        }
+    }
+
+    /** Returns the line that a finding or a proposal is about. */
+    String nameOf(int entry) {
+        return plan.plan().find(entry).map(found -> found.name()).orElse("");
+    }
+
+    void jump(int entry) {
+        plan.select(entry);
+    }
+
+    PlanViewModel plan() {
+        return plan;
+    }
+
+    Timeline timeline() {
+        return plan.timeline();
+    }
+
+    Optional<String> selectedName() {
+        return plan.selectedEntry().map(found -> found.name());
+    }
+}

@@ -1,0 +1,104 @@
+package app.kehre.desk.plan;
+
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Objects;
+import javafx.scene.Node;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+import app.kehre.desk.plan.ChoosingViewModel.Side;
+
+/** The side of the lines: the selected line, suggestions, swaps, findings. One of them is shown. */
+final class SidePane extends VBox {
+
+    private final ChoosingViewModel model;
+    private final Map<Side, ToggleButton> heads = new EnumMap<>(Side.class);
+    private final StackPane stage = new StackPane();
+    private final LineCard card;
+    private final SuggestPane suggest;
+    private final SwapPane swap;
+    private final FindingsPane findings;
+
+    SidePane(ChoosingViewModel model) {
+        this.model = model;
+        card = new LineCard(model.plan());
+        suggest = new SuggestPane(model);
+        swap = new SwapPane(model);
+        findings = new FindingsPane(model);
+        getStyleClass().add("side");
+        HBox bar = new HBox(4);
+        bar.getStyleClass().add("side-heads");
+        ToggleGroup group = new ToggleGroup();
+        for (Side side : Side.values()) {
+            bar.getChildren().add(head(side, group));
+        }
+        VBox.setVgrow(stage, Priority.ALWAYS);
+        stage.setMinHeight(0);
+        getChildren().setAll(bar, stage);
+        setSpacing(6);
+        model.side().addListener((_, _, side) -> show(side));
+        show(model.side().get());
+    }
+
+    private ToggleButton head(Side side, ToggleGroup group) {
+        ToggleButton head = new ToggleButton(side.words());
+        head.setId("side-" + side.words().toLowerCase(java.util.Locale.ROOT));
+        head.getStyleClass().setAll("side-head");
+        head.setToggleGroup(group);
+        head.setMinWidth(USE_PREF_SIZE);
+        head.setTooltip(new Tooltip("Alt+" + (side.ordinal() + 1)));
+        head.setOnAction(_ -> {
+            head.setSelected(true);
+            model.side().set(side);
+            focusContent();
+        });
+        heads.put(side, head);
+        return head;
+    }
+
+    private void show(Side side) {
+        Objects.requireNonNull(heads.get(side), "head").setSelected(true);
+        Node content = switch (side) {
+            case LINE -> card;
+            case SUGGEST -> suggest;
+            case SWAP -> swap;
+            case FINDINGS -> findings;
+        };
+        stage.getChildren().setAll(content);
+        showPlan();
+    }
+
+    /** Shows the plan and the selected line as they are now. */
+    void showPlan() {
+        int number = model.findings().size();
+        Objects.requireNonNull(heads.get(Side.FINDINGS), "head")
+                .setText(number == 0 ? "Findings" : "Findings " + number);
+        switch (model.side().get()) {
+            case LINE -> card.show(model.plan().selectedEntry());
+            case SUGGEST -> suggest.show();
+            case SWAP -> swap.show();
+            case FINDINGS -> findings.show();
+        }
+    }
+
+    /** Goes to one of the sides, and puts the keyboard there. */
+    void go(Side side) {
+        model.side().set(side);
+        focusContent();
+    }
+
+    private void focusContent() {
+        switch (model.side().get()) {
+            case LINE -> card.requestFocus();
+            case SUGGEST -> suggest.focusList();
+            case SWAP -> swap.focusList();
+            case FINDINGS -> findings.requestFocus();
+        }
+    }
+}
