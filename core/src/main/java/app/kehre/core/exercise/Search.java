@@ -32,6 +32,8 @@ final class Search {
     /** Words shorter than this must be right; from the longer length on two slips are forgiven. */
     private static final int SHORTEST_WITH_SLIP = 4;
     private static final int TWO_SLIPS = 8;
+    /** Names of more words than this are as long as each other. */
+    private static final int WORDS = 8;
 
     /** Where a word stands: the exercise's place in the list, and how much it counts. */
     private record Place(int exercise, int rank) {}
@@ -85,12 +87,18 @@ final class Search {
                 boolean exact = names[i].equals(whole);
                 boolean begins = !whole.isEmpty() && names[i].startsWith(whole);
                 boolean first = exact || preferred.test(exercises.get(i));
-                long cost = (exact ? 0 : first ? 1L << 20 : 1L << 21) + 2L * costs[i] + (begins ? 0 : 1);
+                long cost = (exact ? 0 : first ? 1L << 20 : 1L << 21)
+                        + WORDS * (2L * costs[i] + (begins ? 0 : 1)) + Math.min(WORDS - 1, more(i, whole));
                 order[found++] = cost << 32 | i;
             }
         }
         Arrays.sort(order, 0, found);
         return Arrays.stream(order, 0, found).mapToObj(key -> exercises.get((int) key)).toList();
+    }
+
+    /** Returns by how many words a name is longer than the typed ones. */
+    private int more(int at, String whole) {
+        return Math.max(0, names[at].split(" ").length - whole.split(" ").length);
     }
 
     private void addCosts(int[] costs, String word) {

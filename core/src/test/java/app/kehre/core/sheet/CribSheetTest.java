@@ -32,7 +32,7 @@ class CribSheetTest {
         assertThat(sheet.parts().get(1).length()).isEqualTo("1:57 of 9:00 \u00b7 120 BPM");
         assertThat(sheet.parts().get(1).lines().getFirst()).isEqualTo(new CribSheet.Line("1:00",
                 "Bent-over row", "2 x 12 reps, rest 15 s", "2 light weights",
-                "easier: smaller \u00b7 harder: slower", "Long back", "1:27"));
+                "easier: smaller \u00b7 standard (base) \u00b7 harder: slower", "Long back", "1:27"));
     }
 
     @Test

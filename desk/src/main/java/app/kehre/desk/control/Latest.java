@@ -2,6 +2,7 @@ package app.kehre.desk.control;
 
 import java.util.concurrent.Executor;
 import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.application.Platform;
@@ -13,7 +14,7 @@ import javafx.application.Platform;
 public final class Latest {
 
     private final Executor beside;
-    private volatile int asked;
+    private final AtomicInteger asked = new AtomicInteger();
 
     /** Makes one with a thread of its own, which does not keep the program running. */
     public Latest(String name) {
@@ -27,12 +28,12 @@ public final class Latest {
 
     /** Asks for something, and shows what came of it unless something else has been asked for by then. */
     public <T> void ask(Supplier<T> work, Consumer<T> show) {
-        int question = ++asked;
+        int question = asked.incrementAndGet();
         beside.execute(() -> {
-            if (question == asked) {
+            if (question == asked.get()) {
                 T answer = work.get();
                 Platform.runLater(() -> {
-                    if (question == asked) {
+                    if (question == asked.get()) {
                         show.accept(answer);
                     }
                 });
@@ -42,6 +43,6 @@ public final class Latest {
 
     /** Drops what was asked for. */
     public void drop() {
-        asked++;
+        asked.incrementAndGet();
     }
 }

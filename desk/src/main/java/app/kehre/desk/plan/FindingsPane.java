@@ -64,7 +64,11 @@ final class FindingsPane extends ScrollPane {
         if (findings.size() > SHOWN) {
             rows.add(text("And %d more.".formatted(findings.size() - SHOWN), "soft"));
         }
+        boolean working = isFocusWithin();
         content.getChildren().setAll(rows);
+        if (working) {
+            requestFocus();
+        }
         model.askMends(shown, found -> {
             for (int i = 0; i < found.size(); i++) {
                 showMends(ways.get(i), shown.get(i), found.get(i));
@@ -74,7 +78,7 @@ final class FindingsPane extends ScrollPane {
 
     private Node finding(Finding finding, FlowPane mends) {
         Region sign = new Region();
-        sign.getStyleClass().addAll("finding-sign", finding.severity().words());
+        sign.getStyleClass().addAll("finding-sign", "severity-" + finding.severity().words());
         Label what = text(finding.what(), "medium");
         Label why = text("%s (%s)".formatted(finding.why(), finding.source().words()), "soft");
         why.setVisible(false);

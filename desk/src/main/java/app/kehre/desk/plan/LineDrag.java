@@ -43,7 +43,7 @@ final class LineDrag {
     /** Lets a line, or an exercise of the library, be dropped on a node. */
     static void accept(Node target, IntConsumer drop, Optional<Consumer<String>> dropExercise) {
         target.setOnDragOver(event -> {
-            if (dragged(event) > 0 || dropExercise.isPresent() && exercise(event).isPresent()) {
+            if (dragged(event) > 0 || (dropExercise.isPresent() && exercise(event).isPresent())) {
                 event.acceptTransferModes(TransferMode.MOVE);
                 target.pseudoClassStateChanged(DROP, true);
                 event.consume();

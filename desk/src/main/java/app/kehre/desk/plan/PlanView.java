@@ -133,25 +133,25 @@ public final class PlanView extends VBox {
         add.requestFocus();
     }
 
+    /** Shows one of the sides of the lines if a key asks for it: Alt+1 to Alt+4. Returns whether it did. */
+    public boolean onSideKey(KeyEvent event) {
+        Optional<ChoosingViewModel.Side> asked = switch (event.getCode()) {
+            case DIGIT1 -> Optional.of(ChoosingViewModel.Side.LINE);
+            case DIGIT2 -> Optional.of(ChoosingViewModel.Side.SUGGEST);
+            case DIGIT3 -> Optional.of(ChoosingViewModel.Side.SWAP);
+            case DIGIT4 -> Optional.of(ChoosingViewModel.Side.FINDINGS);
+            default -> Optional.empty();
+        };
+        asked.filter(_ -> event.isAltDown() && !event.isShortcutDown()).ifPresent(side::go);
+        return event.isAltDown() && asked.isPresent();
+    }
+
     /** Puts the keyboard on the lines. */
     public void focusLines() {
         lines.requestFocus();
     }
 
     private void onKey(KeyEvent event) {
-        if (event.isAltDown() && !event.isShortcutDown()) {
-            Optional<ChoosingViewModel.Side> asked = switch (event.getCode()) {
-                case DIGIT1 -> Optional.of(ChoosingViewModel.Side.LINE);
-                case DIGIT2 -> Optional.of(ChoosingViewModel.Side.SUGGEST);
-                case DIGIT3 -> Optional.of(ChoosingViewModel.Side.SWAP);
-                case DIGIT4 -> Optional.of(ChoosingViewModel.Side.FINDINGS);
-                default -> Optional.empty();
-            };
-            asked.ifPresent(found -> {
-                side.go(found);
-                event.consume();
-            });
-        }
         boolean sideways = event.getCode() == KeyCode.LEFT || event.getCode() == KeyCode.RIGHT;
         if (sideways && event.isShortcutDown() && event.isAltDown()) {
             model.moveSegment(event.getCode() == KeyCode.LEFT ? -1 : 1);

@@ -279,6 +279,9 @@ public final class MainWindow {
     }
 
     private void onKey(KeyEvent event) {
+        if (place == Place.PLAN && planView.onSideKey(event)) {
+            event.consume();
+        }
         if (!event.isShortcutDown() || event.isAltDown()) {
             return;
         }

@@ -99,6 +99,22 @@ class GesturesTest {
     }
 
     @Test
+    void aSuggestionIsDraggedToItsPlaceAsOneStep() {
+        instructor.clicks("#segment-2").clicks("#side-suggest");
+        int lines = instructor.lines().size();
+        Node first = Instructor.onFx(() -> instructor.find("#suggestions .list-cell"));
+
+        robot.moveTo(first).press(MouseButton.PRIMARY).moveBy(-8, 0).moveTo(line(1)).moveBy(2, 0)
+                .release(MouseButton.PRIMARY);
+        instructor.until("it is there", () -> instructor.lines().size() == lines + 1);
+
+        assertThat(instructor.lines().getFirst()).isEqualTo("March on the spot");
+        assertThat(instructor.lines().get(2)).isEqualTo("Step touch");
+        instructor.presses(KeyCode.Z, KeyCode.CONTROL);
+        assertThat(instructor.lines()).hasSize(lines);
+    }
+
+    @Test
     void theWheelScrollsTheSheet() {
         instructor.presses(KeyCode.DIGIT4, KeyCode.CONTROL)
                 .until("the sheet is made", instructor.content()::sheetReady).clicks("#larger")

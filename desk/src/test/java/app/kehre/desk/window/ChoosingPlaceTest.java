@@ -1,0 +1,182 @@
+package app.kehre.desk.window;
+
+import java.nio.file.Path;
+import java.util.List;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
+import javafx.scene.input.KeyCode;
+
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+import app.kehre.core.brief.Group;
+import app.kehre.core.choosing.Suggestion;
+import app.kehre.core.choosing.Swap;
+import app.kehre.core.choosing.Unanswered;
+import app.kehre.core.exercise.Limit;
+import app.kehre.core.exercise.Muscle;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Way;
+import app.kehre.desk.Instructor;
+import app.kehre.formats.disk.LocalDisk;
+import app.kehre.formats.plan.DemoPlan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** The brief, and choosing for it beside the lines, by keyboard and by mouse. */
+class ChoosingPlaceTest {
+
+    @TempDir
+    private Path folder = Path.of("");
+    private Instructor instructor;
+
+    @BeforeEach
+    void openTheWindowForAGroupWithoutLimits() {
+        ClassPlan demo = DemoPlan.load(Instructor.LIBRARY).plan();
+        instructor = Instructor.with(demo.with(demo.brief().with(Group.of(18))), folder, new LocalDisk());
+    }
+
+    @AfterEach
+    void closeIt() {
+        instructor.close();
+    }
+
+    private String findings() {
+        return instructor.sees("#side-findings");
+    }
+
+    @SuppressWarnings("unchecked")
+    private <T> List<T> listed(String selector) {
+        return Instructor.onFx(() -> List.copyOf(((ListView<T>) instructor.find(selector)).getItems()));
+    }
+
+    private void writeBrief(String field, String text) {
+        instructor.presses(KeyCode.DIGIT1, KeyCode.CONTROL).clicks(field).writes(text).presses(KeyCode.ENTER)
+                .presses(KeyCode.DIGIT2, KeyCode.CONTROL);
+    }
+
+    @Test
+    void aClassForSoreKneesAndOnePregnantNewcomerEndsWithNoCautionUnanswered() {
+        assertThat(findings()).isEqualTo("Findings");
+        writeBrief("#limit-knee", "3");
+        writeBrief("#limit-pregnancy", "1");
+        ClassPlan before = instructor.plan();
+        assertThat(findings()).isEqualTo("Findings " + Unanswered.of(before).size());
+
+        instructor.presses(KeyCode.DIGIT4, KeyCode.ALT).clicks("#fit-group")
+                .until("it is proposed", () -> instructor.canSee("#accept-fit")).presses(KeyCode.SPACE);
+
+        assertThat(Unanswered.of(instructor.plan())).isEmpty();
+        assertThat(findings()).isEqualTo("Findings");
+        assertThat(instructor.sees("#undo")).isEqualTo("Undo: fit to the group");
+        assertThat(instructor.sees("#class-length")).isEqualTo("60:39");
+        instructor.presses(KeyCode.Z, KeyCode.CONTROL);
+        assertThat(instructor.plan()).isEqualTo(before);
+    }
+
+    @Test
+    void whatIsNotTickedIsNotDone() {
+        writeBrief("#limit-neck", "2");
+        instructor.presses(KeyCode.DIGIT4, KeyCode.ALT).clicks("#fit-group").until("it is proposed",
+                () -> instructor.canSee("#accept-fit"));
+        assertThat(instructor.sees("#accept-fit")).isEqualTo("Do the 1 ticked");
+        ClassPlan before = instructor.plan();
+
+        Instructor.onFx(() -> {
+            ((CheckBox) instructor.find("#findings .check-box")).fire();
+            return before;
+        });
+        instructor.clicks("#accept-fit");
+
+        assertThat(instructor.plan()).isEqualTo(before);
+    }
+
+    @Test
+    void aFindingIsMendedByItsButtonAsOneStep() {
+        writeBrief("#limit-neck", "1");
+        instructor.clicks("#side-findings").until("the mends are there", () -> instructor.canSee(".mend"));
+        Item curl = Unanswered.of(instructor.plan()).getFirst().item();
+
+        instructor.clicks(".mend");
+
+        assertThat(((Item) instructor.plan().find(curl.id()).orElseThrow()).instead())
+                .containsEntry(Limit.NECK, Instructor.LIBRARY.find("dead-bug").orElseThrow());
+        assertThat(instructor.sees("#undo")).isEqualTo("Undo: dead bug for neck (1)");
+        assertThat(findings()).isEqualTo("Findings");
+        instructor.clicks("#side-line");
+        assertThat(instructor.plan().find(curl.id())).isPresent();
+    }
+
+    @Test
+    void aSuggestionIsAddedByEnterAfterTheSelectedLineAndSaysWhy() {
+        instructor.presses(KeyCode.DIGIT1, KeyCode.CONTROL).clicks("#area-inner-thigh")
+                .presses(KeyCode.DIGIT2, KeyCode.CONTROL).clicks("#segment-5").clicks("#side-suggest");
+        Suggestion first = this.<Suggestion>listed("#suggestions").getFirst();
+        assertThat(first.why()).startsWith("inner thigh promised, not served yet");
+        assertThat(first.exercise().main()).contains(Muscle.INNER_THIGH);
+
+        instructor.presses(KeyCode.DIGIT2, KeyCode.ALT).presses(KeyCode.ENTER);
+
+        assertThat(instructor.sees("#undo")).isEqualTo("Undo: add " + first.exercise().name());
+        assertThat(instructor.plan().segment(5).entries().get(1).name()).isEqualTo(first.exercise().name());
+        assertThat(this.<Suggestion>listed("#suggestions").getFirst().why())
+                .doesNotContain("inner thigh promised");
+    }
+
+    @Test
+    void aSwapSaysWhatWouldChangeAndIsDoneByEnter() {
+        instructor.clicks("#segment-5").presses(KeyCode.DIGIT3, KeyCode.ALT).until("swaps are offered",
+                () -> !((ListView<?>) instructor.find("#swaps")).getItems().isEmpty());
+        Swap first = this.<Swap>listed("#swaps").getFirst();
+        int line = instructor.plan().segment(5).entries().getFirst().id();
+        assertThat(first.words()).endsWith(first.longer().isZero()
+                ? "same length"
+                : app.kehre.core.dose.Lengths.signed(first.longer()));
+
+        instructor.presses(KeyCode.ENTER);
+
+        assertThat(instructor.plan().find(line)).contains(first.item());
+        assertThat(instructor.sees("#undo")).endsWith(" for Squat");
+    }
+
+    @Test
+    void theBaseOfAnExerciseIsChosenAmongItsThreeOptions() {
+        instructor.clicks("#segment-5").clicks("#side-line").clicks("#option-easier");
+
+        Item squat = (Item) instructor.plan().segment(5).entries().getFirst();
+        assertThat(squat.manner().way()).isEqualTo(Way.EASIER);
+        assertThat(instructor.sees("#undo")).isEqualTo("Undo: base of Squat");
+    }
+
+    @Test
+    void theBriefSaysHowManyTheClassCanTakeAndWhatRunsOutFirst() {
+        instructor.presses(KeyCode.DIGIT1, KeyCode.CONTROL).clicks("#floor").writes("60 m2")
+                .presses(KeyCode.ENTER);
+        assertThat(instructor.sees("#capacity"))
+                .isEqualTo("room for 15: the floor runs out first (60 m\u00b2, 4 m\u00b2 each)");
+        instructor.clicks("#kit-step").writes("12").presses(KeyCode.ENTER);
+        assertThat(instructor.sees("#capacity"))
+                .isEqualTo("room for 12: the steps run out first (12, 1 each)");
+
+        instructor.clicks("#limit-knee").writes("19").presses(KeyCode.ENTER);
+        assertThat(instructor.sees("#hint")).isEqualTo("19 with a limit of the knee, but 18 in the group.");
+        instructor.presses(KeyCode.ESCAPE).presses(KeyCode.DIGIT2, KeyCode.CONTROL);
+        assertThat(instructor.sees("#group-menu")).isEqualTo("25 to 60 \u00b7 room for 12");
+    }
+
+    @Test
+    void theHallShowsWhatIsDoneInstead() {
+        writeBrief("#limit-neck", "1");
+        instructor.presses(KeyCode.DIGIT4, KeyCode.ALT).clicks("#fit-group")
+                .until("it is proposed", () -> instructor.canSee("#accept-fit")).clicks("#accept-fit");
+
+        instructor.presses(KeyCode.DIGIT5, KeyCode.CONTROL).presses(KeyCode.ENTER).goesOnTo("Curl-up");
+
+        assertThat(Instructor.onFx(() -> instructor.content().scene().getRoot().lookupAll(".option").stream()
+                .map(each -> ((Label) each).getText()).toList())).contains("neck: Dead bug");
+    }
+}

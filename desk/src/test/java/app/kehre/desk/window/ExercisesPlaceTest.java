@@ -1,0 +1,198 @@
+package app.kehre.desk.window;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
+import javafx.scene.input.KeyCode;
+
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Position;
+import app.kehre.desk.FaultyDisk;
+import app.kehre.desk.Instructor;
+import app.kehre.desk.session.Shelf;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** The library: searched, filtered, and made one's own. */
+class ExercisesPlaceTest {
+
+    private final FaultyDisk disk = new FaultyDisk();
+    @TempDir
+    private Path folder = Path.of("");
+    private Instructor instructor;
+
+    @BeforeEach
+    void openTheLibrary() {
+        instructor = Instructor.withDemo(folder, disk);
+        instructor.presses(KeyCode.DIGIT3, KeyCode.CONTROL);
+    }
+
+    @AfterEach
+    void closeIt() {
+        instructor.close();
+    }
+
+    @SuppressWarnings("unchecked")
+    private List<Exercise> listed() {
+        return Instructor.onFx(
+                () -> List.copyOf(((ListView<Exercise>) instructor.find("#exercises")).getItems()));
+    }
+
+    private List<String> names() {
+        return listed().stream().map(Exercise::name).toList();
+    }
+
+    private void search(String words) {
+        instructor.clicks("#search").writes(words);
+    }
+
+    private List<String> page() {
+        return Instructor.onFx(() -> instructor.find("#detail").lookupAll(".label").stream()
+                .map(each -> ((Label) each).getText()).toList());
+    }
+
+    @Test
+    void theSearchForgivesSlipsAndReadsDescriptions() {
+        search("squta");
+        assertThat(names()).first().isEqualTo("Squat");
+        search("clamshell");
+        assertThat(names()).containsExactly("Clam");
+        search("picking apples");
+        assertThat(names()).containsExactly("Reach up tall");
+        search("xylophone");
+        assertThat(names()).isEmpty();
+        assertThat(instructor.sees("#count")).isEqualTo("0 of 336, 0 of them your own");
+    }
+
+    @Test
+    void theFiltersLeaveWhatSuitsThisGroupAndThisKit() {
+        int all = listed().size();
+        instructor.clicks("#filter-caution-free");
+        assertThat(listed()).hasSizeLessThan(all).allMatch(
+                each -> each.cautions().stream().noneMatch(
+                        caution -> instructor.plan().brief().group().with(caution.limit()) > 0));
+        Instructor.onFx(() -> {
+            ((javafx.scene.control.MenuButton) instructor.find("#filter-position")).getItems().get(
+                    1 + Position.SEATED_CHAIR.ordinal()).fire();
+            return all;
+        });
+        assertThat(listed()).isNotEmpty().allMatch(each -> each.position() == Position.SEATED_CHAIR);
+    }
+
+    @Test
+    void thePageSaysAllAnInstructorNeeds() {
+        search("forearm plank");
+
+        assertThat(instructor.sees("#exercise-name")).isEqualTo("Forearm plank");
+        assertThat(page()).contains("also: plank, elbow plank", "2 x hold 25 s, rest 15 s",
+                "3.3 METs, Kehre's estimate, after 02022", "front of the trunk",
+                "The belly sags: knees down, or stop and start again.",
+                "as tolerated, or forearms on the wall (1 in this group)");
+    }
+
+    @Test
+    void enterAddsTheExerciseToTheClass() {
+        search("clam");
+        instructor.presses(KeyCode.DOWN).presses(KeyCode.ENTER);
+
+        assertThat(instructor.sees("#undo")).isEqualTo("Undo: add Clam");
+        assertThat(instructor.sees("#hint")).startsWith("Clam was added to ");
+    }
+
+    @Test
+    void anOwnExerciseIsWrittenKeptUsedChangedAndRemoved() throws IOException {
+        search("calf raise");
+        instructor.clicks("#copy-exercise").clicks("#field-name").writes("Platform rise")
+                .clicks("#field-usual-dose")
+                .writes("12").clicks("#keep-exercise");
+        assertThat(instructor.canSee("#field-name")).isTrue();
+        assertThat(Instructor.onFx(() -> instructor.content().scene().getRoot().lookupAll(".over").stream()
+                .map(each -> ((Label) each).getText()).toList()))
+                .contains("12 has no unit: write 12 reps, 12 counts or hold 12 s.");
+
+        instructor.clicks("#field-usual-dose").writes("2 x 14 reps, rest 10 s").clicks("#keep-exercise");
+        assertThat(instructor.sees("#exercise-name")).isEqualTo("Platform rise");
+        assertThat(Files.readString(folder.resolve(Shelf.FILE))).contains("\"platform-rise\"");
+        instructor.clicks("#add-to-class").clicks("#change-exercise").clicks("#field-name")
+                .writes("Signal rise").clicks("#keep-exercise");
+
+        assertThat(instructor.plan().items().map(item -> item.exercise().name())).contains("Signal rise")
+                .doesNotContain("Platform rise");
+        assertThat(instructor.sees("#undo")).isEqualTo("Undo: signal rise as changed");
+        instructor.clicks("#remove-exercise");
+        assertThat(Files.readString(folder.resolve(Shelf.FILE))).doesNotContain("platform-rise");
+        assertThat(instructor.plan().items().map(item -> item.exercise().name())).contains("Signal rise");
+    }
+
+    @Test
+    void aShippedExerciseIsHiddenAndShownAgainAndStaysAfterARestart() {
+        search("jumping jack");
+        instructor.clicks("#hide-exercise");
+        assertThat(names()).doesNotContain("Jumping jack");
+
+        instructor.close();
+        instructor = Instructor.withDemo(folder, disk);
+        instructor.presses(KeyCode.DIGIT3, KeyCode.CONTROL);
+        search("jumping jack");
+        assertThat(names()).doesNotContain("Jumping jack");
+        instructor.clicks("#show-hidden");
+        assertThat(names()).containsExactly("Jumping jack");
+        instructor.clicks("#hide-exercise").clicks("#show-hidden");
+        assertThat(names()).contains("Jumping jack");
+    }
+
+    @Test
+    void badLinesOfATableAreNamedAndTheGoodOnesTakenOnlyWhenAsked() throws IOException {
+        Path table = folder.resolve("mine.csv");
+        Files.writeString(table,
+                """
+                        name,family,roles,pattern,impact,METs,position,facing,usual dose,set up,do,easier,harder
+                        Ticket punch,push,toning,push,none,"3.0, Kehre's estimate",standing,front,12 reps,Stand.,Punch.,a: b,c: d
+                        Broken,push,toning,push,loud,"3.0, Kehre's estimate",standing,front,12 reps,Stand.,Punch.,a: b,c: d
+                        """);
+        instructor.answers(table).clicks("#import-exercises");
+        assertThat(instructor.sees("#import-outcome")).isEqualTo("1 understood, 1 not.");
+        assertThat(instructor.sees("#count")).isEqualTo("336 of 336, 0 of them your own");
+
+        instructor.clicks("#import-good");
+        assertThat(instructor.sees("#count")).isEqualTo("337 of 337, 1 of them your own");
+        instructor.clicks("#filter-own-only");
+        assertThat(names()).containsExactly("Ticket punch");
+        Path out = folder.resolve("out.csv");
+        instructor.answers(out).clicks("#export-exercises");
+        assertThat(Files.readString(out)).contains("ticket-punch,Ticket punch").hasLineCount(2);
+    }
+
+    @Test
+    void whenTheDiskIsFullNothingChangesAndItIsSaid() {
+        search("jumping jack");
+        disk.full(true);
+        instructor.clicks("#hide-exercise");
+
+        assertThat(instructor.notices()).contains("could not be written: the disk is full");
+        assertThat(names()).contains("Jumping jack");
+    }
+
+    @Test
+    void aFileOfOwnExercisesThatCannotBeReadIsLeftAlone() throws IOException {
+        instructor.close();
+        Files.writeString(folder.resolve(Shelf.FILE), "{\"format\": \"kehre-exercises\", broken");
+        instructor = Instructor.withDemo(folder, disk);
+
+        assertThat(instructor.notices()).startsWith("exercises.json was not opened. Line 1, column ")
+                .endsWith("Your own exercises are not offered; the file stays as it is.");
+        instructor.presses(KeyCode.DIGIT3, KeyCode.CONTROL);
+        search("jumping jack");
+        instructor.clicks("#hide-exercise");
+        assertThat(instructor.notices()).contains("Mend it or move it away, then start Kehre again.");
+        assertThat(Files.readString(folder.resolve(Shelf.FILE))).endsWith("broken");
+    }
+}
