@@ -40,11 +40,13 @@ final class Search {
 
     private final List<Exercise> exercises;
     private final String[] names;
+    private final int[] lengths;
     private final NavigableMap<String, List<Place>> places = new TreeMap<>();
 
     Search(List<Exercise> exercises) {
         this.exercises = exercises.stream().sorted(Comparator.comparing(Exercise::name)).toList();
         names = this.exercises.stream().map(each -> plain(each.name()).strip()).toArray(String[]::new);
+        lengths = Arrays.stream(names).mapToInt(name -> name.split(" ").length).toArray();
         for (int i = 0; i < names.length; i++) {
             index(i, this.exercises.get(i));
         }
@@ -80,6 +82,7 @@ final class Search {
                 addCosts(costs, word);
             }
         }
+        int typedWords = whole.split(" ").length;
         long[] order = new long[names.length];
         int found = 0;
         for (int i = 0; i < names.length; i++) {
@@ -87,18 +90,14 @@ final class Search {
                 boolean exact = names[i].equals(whole);
                 boolean begins = !whole.isEmpty() && names[i].startsWith(whole);
                 boolean first = exact || preferred.test(exercises.get(i));
+                long extra = begins ? 0 : Math.clamp((long) lengths[i] - typedWords, 0, WORDS - 1);
                 long cost = (exact ? 0 : first ? 1L << 20 : 1L << 21)
-                        + WORDS * (2L * costs[i] + (begins ? 0 : 1)) + Math.min(WORDS - 1, more(i, whole));
+                        + WORDS * (2L * costs[i] + (begins ? 0 : 1)) + extra;
                 order[found++] = cost << 32 | i;
             }
         }
         Arrays.sort(order, 0, found);
         return Arrays.stream(order, 0, found).mapToObj(key -> exercises.get((int) key)).toList();
-    }
-
-    /** Returns by how many words a name is longer than the typed ones. */
-    private int more(int at, String whole) {
-        return Math.max(0, names[at].split(" ").length - whole.split(" ").length);
     }
 
     private void addCosts(int[] costs, String word) {
@@ -108,10 +107,11 @@ final class Search {
         begun.forEach((known, where) -> lower(least, where, known.length() == word.length() ? 0 : BEGUN));
         if (begun.isEmpty() && word.length() >= SHORTEST_WITH_SLIP) {
             int most = word.length() < TWO_SLIPS ? 1 : 2;
+            Slips slips = new Slips(word, most);
             places.forEach((known, where) -> {
-                int slips = slips(word, known, most);
-                if (slips <= most) {
-                    lower(least, where, slips * SLIP);
+                int count = slips.in(known);
+                if (count <= most) {
+                    lower(least, where, count * SLIP);
                 }
             });
         }
@@ -124,32 +124,6 @@ final class Search {
         for (Place place : where) {
             least[place.exercise()] = Math.min(least[place.exercise()], place.rank() + cost);
         }
-    }
-
-    /**
-     * Returns how many slips lead from the beginning of a known word to a typed one: a letter too many, one
-     * missing, a wrong one, two swapped. More than the most are not counted further.
-     */
-    static int slips(String typed, String known, int most) {
-        if (known.length() < typed.length() - most) {
-            return most + 1;
-        }
-        String begin = known.substring(0, Math.min(known.length(), typed.length() + most));
-        int[][] costs = new int[typed.length() + 1][begin.length() + 1];
-        for (int i = 0; i <= typed.length(); i++) {
-            for (int k = 0; k <= begin.length(); k++) {
-                costs[i][k] = i == 0 || k == 0 ? i + k : step(costs, typed, begin, i, k);
-            }
-        }
-        return Arrays.stream(costs[typed.length()]).min().orElseThrow();
-    }
-
-    private static int step(int[][] costs, String typed, String begin, int i, int k) {
-        int wrong = typed.charAt(i - 1) == begin.charAt(k - 1) ? 0 : 1;
-        int cost = Math.min(costs[i - 1][k - 1] + wrong, 1 + Math.min(costs[i - 1][k], costs[i][k - 1]));
-        boolean swapped = i > 1 && k > 1 && typed.charAt(i - 1) == begin.charAt(k - 2)
-                && typed.charAt(i - 2) == begin.charAt(k - 1);
-        return swapped ? Math.min(cost, costs[i - 2][k - 2] + 1) : cost;
     }
 
     /** Returns a text in lower case, without accents, hyphens and apostrophes as spaces. */

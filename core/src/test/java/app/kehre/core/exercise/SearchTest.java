@@ -57,8 +57,39 @@ class SearchTest {
             @ForAll @IntRange(min = 0, max = 6) int at) {
         String slipped = word.substring(0, at) + word.substring(at + 1);
 
-        assertThat(Search.slips(slipped, word, 1)).isLessThanOrEqualTo(1);
-        assertThat(Search.slips(word, word, 1)).isZero();
+        assertThat(new Slips(slipped, 1).in(word)).isLessThanOrEqualTo(1);
+        assertThat(new Slips(word, 1).in(word)).isZero();
+    }
+
+    @Property(tries = 300)
+    void slipsAreCountedAsByTheWholeTable(@ForAll("short") String typed, @ForAll("short") String known) {
+        int most = 2;
+        int wanted = Math.min(most + 1, byTheWholeTable(typed, known.substring(0,
+                Math.min(known.length(), typed.length() + most))));
+
+        assertThat(Math.min(most + 1, new Slips(typed, most).in(known))).isEqualTo(wanted);
+    }
+
+    private static int byTheWholeTable(String typed, String known) {
+        int[][] table = new int[typed.length() + 1][known.length() + 1];
+        for (int i = 0; i <= typed.length(); i++) {
+            for (int k = 0; k <= known.length(); k++) {
+                table[i][k] = i == 0 || k == 0
+                        ? i + k
+                        : Math.min(table[i - 1][k - 1] + (typed.charAt(i - 1) == known.charAt(k - 1) ? 0 : 1),
+                                1 + Math.min(table[i - 1][k], table[i][k - 1]));
+                if (i > 1 && k > 1 && typed.charAt(i - 1) == known.charAt(k - 2)
+                        && typed.charAt(i - 2) == known.charAt(k - 1)) {
+                    table[i][k] = Math.min(table[i][k], table[i - 2][k - 2] + 1);
+                }
+            }
+        }
+        return java.util.Arrays.stream(table[typed.length()]).min().orElseThrow();
+    }
+
+    @Provide("short")
+    Arbitrary<String> shortWords() {
+        return Arbitraries.strings().withChars('a', 'b', 'c').ofMinLength(1).ofMaxLength(6);
     }
 
     @Provide

@@ -19,7 +19,8 @@ import app.kehre.formats.sheet.MissingGlyph;
         "Without a command it opens the window."}, subcommands = {
                 DemoCommand.class, ShotsCommand.class,
                 SheetCommand.class,
-                TimelineCommand.class}, synopsisSubcommandLabel = "[COMMAND]", exitCodeListHeading = "Exit codes:%n", exitCodeList = {
+                TimelineCommand.class,
+                LibraryCommand.class}, synopsisSubcommandLabel = "[COMMAND]", exitCodeListHeading = "Exit codes:%n", exitCodeList = {
                         "0:done", "1:a file could not be read or written",
                         "2:wrong words on the command line, or no display"})
 public final class Main implements Callable<Integer> {

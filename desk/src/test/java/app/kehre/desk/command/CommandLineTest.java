@@ -59,6 +59,17 @@ class CommandLineTest {
     }
 
     @Test
+    void theLibraryIsCountedByFamilyAndExportedWhole() {
+        assertThat(print("library", "--summary").lines().map(line -> line.replaceAll("\\s+", " ")))
+                .contains("step 30", "stretches 49", "in all 336");
+        out.reset();
+
+        String csv = print("library", "--csv");
+        assertThat(csv.lines()).first().asString().startsWith("id,name,other names,family,roles,pattern,");
+        assertThat(csv).contains("\nforearm-plank,Forearm plank,").hasLineCount(337);
+    }
+
+    @Test
     void theSheetIsWrittenAsPdf() throws IOException {
         Path pdf = folder.resolve("new/demo.pdf");
         print("sheet", demo().toString(), pdf.toString());

@@ -72,7 +72,7 @@ class PackagedCommandIT {
 
         assertThat(shots.err()).isEmpty();
         assertThat(shots.code()).isZero();
-        for (String view : List.of("plan", "plan-dark", "sheet", "teach")) {
+        for (String view : List.of("plan", "plan-dark", "findings", "brief", "exercises", "sheet", "teach")) {
             assertThat(javax.imageio.ImageIO.read(folder.resolve("shots/" + view + ".png").toFile()))
                     .satisfies(picture -> {
                         assertThat(picture.getWidth()).isEqualTo(1280);
@@ -92,6 +92,27 @@ class PackagedCommandIT {
                 + " was not opened. It is no class plan of Kehre's: format: found nothing, expected"
                 + " \"kehre-plan\"." + System.lineSeparator());
         assertThat(folder.resolve("bad.pdf")).doesNotExist();
+    }
+
+    @Test
+    void aTableOfOwnExercisesIsTakenOnlyWithoutBadLinesOrWhenAsked()
+            throws IOException, InterruptedException {
+        Path table = Files.writeString(folder.resolve("mine.csv"),
+                """
+                        name,family,roles,pattern,impact,METs,position,facing,usual dose,set up,do,easier,harder
+                        Ticket punch,push,toning,push,none,"3, Kehre's estimate",standing,front,12 reps,Stand.,Punch.,a: b,c: d
+                        Broken,push,toning,push,none,"3, Kehre's estimate",standing,front,12,Stand.,Punch.,a: b,c: d
+                        """);
+
+        Ended refused = run("library", "--import", table.toString());
+        assertThat(refused.code()).isEqualTo(1);
+        assertThat(refused.err()).isEqualTo("Line 3: usual dose: 12 has no unit: write 12 reps, 12 counts or"
+                + " hold 12 s." + System.lineSeparator());
+        assertThat(refused.out()).startsWith("1 understood, 1 not. Nothing was taken; --take-good");
+
+        assertThat(run("library", "--import", table.toString(), "--take-good").out())
+                .startsWith("1 understood, 1 not. Taken: 1.");
+        assertThat(run("library", "--summary").out()).contains("337").containsPattern("of them own +1");
     }
 
     @Test

@@ -1,0 +1,107 @@
+package app.kehre.desk.command;
+
+import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.Objects;
+import java.util.concurrent.Callable;
+
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine.ArgGroup;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Spec;
+
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.OwnExercises;
+import app.kehre.desk.session.Folders;
+import app.kehre.desk.session.Shelf;
+import app.kehre.formats.disk.DiskTrouble;
+import app.kehre.formats.disk.LocalDisk;
+import app.kehre.formats.library.BuiltInLibrary;
+import app.kehre.formats.library.ExerciseTable;
+import app.kehre.formats.library.LibrarySummary;
+
+/** {@code kehre library}. */
+@Command(name = "library", mixinStandardHelpOptions = true, description = {
+        "Counts, exports or adds exercises, your own ones with them.",
+        "A table to import has a header with the columns that --csv writes; their order does not matter."})
+final class LibraryCommand implements Callable<Integer> {
+
+    @Spec
+    private @Nullable CommandSpec spec;
+
+    @ArgGroup(exclusive = true, multiplicity = "1")
+    private @Nullable Wish wish;
+
+    @Option(names = "--take-good", description = "With --import: takes the good lines although others are bad.")
+    private boolean takeGood;
+
+    /** What is wanted. */
+    static final class Wish {
+        @Option(names = "--summary", description = "How many exercises there are, family by family.")
+        private boolean summary;
+
+        @Option(names = "--csv", description = "All exercises, as CSV.")
+        private boolean csv;
+
+        @Option(names = "--import", paramLabel = "CSV", description = {
+                "Adds the exercises of a table to your own.",
+                "Bad lines are named; with a bad line nothing is taken, unless --take-good is given."})
+        private @Nullable Path table;
+    }
+
+    @Override
+    public Integer call() throws DiskTrouble {
+        Wish asked = Objects.requireNonNull(wish, "a wish");
+        Shelf shelf = new Shelf(BuiltInLibrary.load(), Folders.data(), new LocalDisk());
+        if (!shelf.trouble().isEmpty()) {
+            err().println(shelf.trouble());
+        }
+        if (asked.table != null) {
+            return add(asked.table, shelf);
+        }
+        if (asked.csv) {
+            print(ExerciseTable.write(shelf.library().get().all()));
+        }
+        if (asked.summary) {
+            print(LibrarySummary.of(shelf.library().get()));
+        }
+        return shelf.trouble().isEmpty() ? 0 : Main.FILE_TROUBLE;
+    }
+
+    private int add(Path table, Shelf shelf) throws DiskTrouble {
+        ExerciseTable.Outcome outcome = ExerciseTable.read(new LocalDisk().read(table),
+                shelf.library().get());
+        outcome.sentences().forEach(err()::println);
+        boolean take = !outcome.good().isEmpty() && (outcome.bad().isEmpty() || takeGood);
+        if (take) {
+            shelf.change(own -> with(own, outcome.good()));
+        }
+        print("%d understood, %d not. %s%n".formatted(outcome.good().size(), outcome.bad().size(),
+                take
+                        ? "Taken: %d.".formatted(outcome.good().size())
+                        : "Nothing was taken%s.".formatted(
+                                outcome.good().isEmpty() ? "" : "; --take-good takes the good ones")));
+        return outcome.bad().isEmpty() ? 0 : Main.FILE_TROUBLE;
+    }
+
+    private static OwnExercises with(OwnExercises own, Iterable<Exercise> more) {
+        OwnExercises all = own;
+        for (Exercise each : more) {
+            all = all.with(each);
+        }
+        return all;
+    }
+
+    private static void print(String text) {
+        byte[] bytes = text.getBytes(StandardCharsets.UTF_8);
+        System.out.write(bytes, 0, bytes.length);
+        System.out.flush();
+    }
+
+    private PrintWriter err() {
+        return Objects.requireNonNull(spec, "spec").commandLine().getErr();
+    }
+}
