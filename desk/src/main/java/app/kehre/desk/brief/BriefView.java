@@ -136,7 +136,7 @@ public final class BriefView extends VBox {
                         form.text("floor", "Free floor", 90, GroupText::floor, GroupText::withFloor)),
                 form.mark("wall", "A free wall", brief -> brief.room().wall(),
                         (brief, set) -> brief.with(brief.room().withWall(set))),
-                form.mark("hard-floor", "A hard floor: nobody kneels or lies without a mat",
+                form.mark("hard-floor", "A hard floor: mats to kneel and lie on",
                         brief -> brief.room().hardFloor(),
                         (brief, set) -> brief.with(brief.room().withHardFloor(set))),
                 heading("How many pieces, and where"), kit, heading("So there is"), capacity, bounds);
@@ -166,7 +166,7 @@ public final class BriefView extends VBox {
                 BriefForm.inOrder(List.of(Format.values()), Format::words), brief -> brief.format().words(),
                 Brief::with)),
                 words("Kehre's own answer is the first of each, and stands below with its reason."));
-        first.setAlignment(Pos.BASELINE_LEFT);
+        first.setAlignment(Pos.CENTER_LEFT);
         TilePane questions = new TilePane(14, 8);
         questions.setPrefTileWidth(QUESTION);
         questions.setTileAlignment(Pos.TOP_LEFT);

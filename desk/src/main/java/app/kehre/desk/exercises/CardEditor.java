@@ -4,6 +4,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -64,6 +65,16 @@ final class CardEditor extends VBox {
         fields.getChildren().setAll(List.of(Field.values()).stream().map(this::row).toList());
     }
 
+    /** Puts the keyboard on the name. */
+    void focusFirst() {
+        applyCss();
+        layout();
+        Node first = lookup("#field-name");
+        if (first != null) {
+            first.requestFocus();
+        }
+    }
+
     private Node row(Field field) {
         Label word = new Label(field.words());
         word.getStyleClass().add("card-word");
@@ -73,6 +84,7 @@ final class CardEditor extends VBox {
         input.setId("field-" + field.words().toLowerCase(java.util.Locale.ROOT).replace(' ', '-'));
         HBox.setHgrow(input, Priority.ALWAYS);
         HBox line = new HBox(6, word, input);
+        line.setAlignment(Pos.CENTER_LEFT);
         Label problem = new Label();
         problem.getStyleClass().add("over");
         problem.setWrapText(true);

@@ -90,7 +90,7 @@ public final class ExercisesView extends VBox {
         hidden.setId("show-hidden");
         hidden.setOnAction(_ -> {
             model.setShowHidden(hidden.isSelected());
-            show();
+            showFromFirst();
         });
         FilterBar filters = new FilterBar(model);
         filters.getChildren().add(hidden);
@@ -128,8 +128,8 @@ public final class ExercisesView extends VBox {
                 event.consume();
             }
         });
-        model.typed().addListener(_ -> show());
-        model.filter().addListener(_ -> show());
+        model.typed().addListener(_ -> showFromFirst());
+        model.filter().addListener(_ -> showFromFirst());
         model.shelf().library().addListener(_ -> show());
         model.open().settled().addListener(_ -> show());
         model.edited().addListener(_ -> showRight());
@@ -149,6 +149,11 @@ public final class ExercisesView extends VBox {
     /** Puts the typing mark into the search. */
     public void focusSearch() {
         search.requestFocus();
+    }
+
+    private void showFromFirst() {
+        model.selected().set(Optional.empty());
+        show();
     }
 
     private void show() {
@@ -182,6 +187,7 @@ public final class ExercisesView extends VBox {
             if (!right.getChildren().contains(editor)) {
                 editor.show(model.edited().get().get());
                 right.getChildren().setAll(editor);
+                editor.focusFirst();
             }
             return;
         }

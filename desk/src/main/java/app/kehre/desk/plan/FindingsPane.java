@@ -58,6 +58,7 @@ final class FindingsPane extends ScrollPane {
         List<FlowPane> ways = new ArrayList<>();
         for (Finding finding : shown) {
             FlowPane mends = new FlowPane(5, 5);
+            mends.setMinWidth(0);
             ways.add(mends);
             rows.add(finding(finding, mends));
         }
@@ -93,6 +94,7 @@ final class FindingsPane extends ScrollPane {
         HBox links = new HBox(8, text(severity(finding.severity()), "soft"), where, asked);
         links.setAlignment(Pos.CENTER_LEFT);
         VBox words = new VBox(3, what, mends, links, why);
+        words.setMinWidth(0);
         HBox.setHgrow(words, Priority.ALWAYS);
         HBox row = new HBox(8, sign, words);
         row.getStyleClass().add("finding");
@@ -114,6 +116,7 @@ final class FindingsPane extends ScrollPane {
             Button button = new Button(mend.words(), longer);
             button.setContentDisplay(javafx.scene.control.ContentDisplay.RIGHT);
             button.getStyleClass().add("mend");
+            button.maxWidthProperty().bind(pane.widthProperty());
             button.setOnAction(_ -> model.mend(finding, mend));
             return button;
         }).toList());

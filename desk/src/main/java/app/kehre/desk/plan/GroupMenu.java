@@ -25,12 +25,15 @@ final class GroupMenu {
     private static final List<KitPlace> PLACES = List.of(KitPlace.SET_OUT, KitPlace.AT_HAND,
             KitPlace.BY_THE_WALL);
 
+    private static final double SQUEEZED = 70;
+
     private final PlanViewModel model;
     private final MenuButton group = button("group-menu");
     private final MenuButton cut = button("cut-menu");
 
     GroupMenu(PlanViewModel model) {
         this.model = model;
+        group.setMinWidth(SQUEEZED);
     }
 
     MenuButton group() {

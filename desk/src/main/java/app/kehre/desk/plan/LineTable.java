@@ -60,9 +60,9 @@ final class LineTable extends TableView<Row> {
             fixed.setMaxWidth(fixed.getPrefWidth());
         }
         note.setMaxWidth(Double.MAX_VALUE);
-        dose.setMinWidth(208);
+        dose.setMinWidth(180);
         name.setMinWidth(118);
-        load.setMinWidth(88);
+        load.setMinWidth(76);
         setPlaceholder(empty);
         setRowFactory(_ -> row());
         getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);

@@ -23,7 +23,7 @@ import app.kehre.desk.look.Palette;
 public final class PlanView extends VBox {
 
     private static final double CARD_SHARE = 0.29;
-    private static final double LEAST_CARD = 262;
+    private static final double LEAST_CARD = 250;
     private static final double MOST_CARD = 380;
     private static final double LEAST_LOWER = 230;
 

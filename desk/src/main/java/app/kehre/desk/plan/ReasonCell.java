@@ -14,6 +14,9 @@ import org.jspecify.annotations.Nullable;
  */
 final class ReasonCell<T> extends ListCell<T> {
 
+    /** What lies beside the text: padding, and the bar to scroll. */
+    private static final double BESIDE = 26;
+
     private final Function<T, String> name;
     private final Function<T, String> reason;
     private final Label above = new Label();
@@ -26,7 +29,13 @@ final class ReasonCell<T> extends ListCell<T> {
         above.getStyleClass().add("choice-name");
         below.getStyleClass().addAll("soft", "small");
         below.setWrapText(true);
+        below.setMinHeight(USE_PREF_SIZE);
         setPrefWidth(0);
+        listViewProperty().addListener((_, _, list) -> {
+            if (list != null) {
+                below.prefWidthProperty().bind(list.widthProperty().subtract(BESIDE));
+            }
+        });
     }
 
     @Override

@@ -47,7 +47,7 @@ final class SegmentHead extends HBox {
         role.getStyleClass().add("flat");
         role.setMinWidth(USE_PREF_SIZE);
         MenuButton add = roles("add-segment", model::addSegment);
-        add.setText("Add segment");
+        add.setText("Segment");
         add.setGraphic(new FontIcon(Feather.PLUS));
         add.getStyleClass().add("flat");
         Button remove = Icons.button(Feather.TRASH_2, "Remove this segment and its lines",

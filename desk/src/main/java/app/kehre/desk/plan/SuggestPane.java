@@ -47,6 +47,9 @@ final class SuggestPane extends VBox {
         list.getItems().setAll(model.suggestions("").stream().limit(SHOWN).toList());
         list.getSelectionModel().selectFirst();
         list.scrollTo(0);
+        if (list.getItems().isEmpty() && model.plan().selectedSegment().isPresent()) {
+            about.setText("No exercise suits this part. Talk and water are added below the lines.");
+        }
     }
 
     void focusList() {
