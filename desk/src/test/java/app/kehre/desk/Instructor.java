@@ -88,7 +88,8 @@ public final class Instructor implements AutoCloseable {
         return with(DemoPlan.load(LIBRARY).plan(), data, disk);
     }
 
-    private static synchronized void startOnce() {
+    /** Starts JavaFX, once for all tests. */
+    public static synchronized void startOnce() {
         if (!started) {
             started = true;
             Platform.startup(() -> Platform.setImplicitExit(false));

@@ -11,8 +11,10 @@ import java.util.Set;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Limit;
+import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.Timeline;
 
 /**
@@ -113,11 +115,15 @@ public final class GroupFit {
                 .map(exercise -> new Proposal.ForAll(item, Swaps.swap(before, item, exercise)));
     }
 
-    /** Finds something for those whom a caution concerns: what the library names, or else what is nearest. */
+    /**
+     * Finds something for those whom a caution concerns: what the library names if it suits the segment, or
+     * else what is nearest.
+     */
     public static Optional<Proposal.ForThem> forThem(ClassPlan plan, Library library, Unanswered open) {
         Limit limit = open.caution().limit();
+        Role role = plan.segmentOf(open.item().id()).map(Segment::role).orElse(Role.TONING);
         return library.find(open.caution().instead())
-                .filter(exercise -> exercise.cautionFor(limit).isEmpty()
+                .filter(exercise -> exercise.cautionFor(limit).isEmpty() && Swaps.suits(exercise, role)
                         && exercise.equipment().stream().allMatch(plan.brief().room()::has))
                 .or(() -> Swaps.nearest(plan, library, open.item(), Set.of(limit)))
                 .map(exercise -> new Proposal.ForThem(open.item(), limit, open.people(), exercise));

@@ -92,7 +92,7 @@ public final class Swaps {
     }
 
     /** Toning and core parts take each other's exercises, cool-down and stretch too. */
-    private static boolean suits(Exercise exercise, Role role) {
+    static boolean suits(Exercise exercise, Role role) {
         return exercise.suits(role) || switch (role) {
             case TONING -> exercise.suits(Role.CORE);
             case CORE -> exercise.suits(Role.TONING);

@@ -28,6 +28,7 @@ import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
 import app.kehre.core.plan.Capacity;
 import app.kehre.desk.control.InlineField;
+import app.kehre.desk.control.Words;
 
 /** The Brief place. */
 public final class BriefView extends VBox {
@@ -41,9 +42,9 @@ public final class BriefView extends VBox {
 
     private final BriefViewModel model;
     private final BriefForm form;
-    private final Label title = label("", "page-title");
-    private final Label about = label("", "soft");
-    private final Label capacity = label("", "strong");
+    private final Label title = Words.plain("", "page-title");
+    private final Label about = Words.plain("", "soft");
+    private final Label capacity = Words.plain("", "strong");
     private final VBox bounds = new VBox(2);
     private final InlineField people;
 
@@ -85,7 +86,7 @@ public final class BriefView extends VBox {
     }
 
     private static VBox column(String heading, List<Node> rows) {
-        Label head = label(heading, "heading");
+        Label head = Words.plain(heading, "heading");
         head.setPadding(new Insets(0, 0, 4, 0));
         VBox column = new VBox(5, head);
         column.getChildren().addAll(rows);
@@ -104,7 +105,7 @@ public final class BriefView extends VBox {
             limits.add(form.text("limit-" + key(limit.words()), "People with a limit: " + limit.words(), 30,
                     brief -> GroupText.limit(brief, limit),
                     (brief, text) -> GroupText.withLimit(brief, limit, text)), column, at % half);
-            Label word = label(limit.words(), "soft");
+            Label word = Words.plain(limit.words(), "soft");
             word.setMinWidth(USE_PREF_SIZE);
             limits.add(word, column + 1, at % half);
         }
@@ -115,8 +116,8 @@ public final class BriefView extends VBox {
                         form.text("ages", "Ages", 90, GroupText::ages, GroupText::withAges)),
                 BriefForm.row("mix in %", WORD,
                         form.text("mix", "Mix", 90, GroupText::mix, GroupText::withMix)),
-                words("newcomers / regulars / athletic"), heading("How many have to watch"), limits,
-                words(GroupText.SCREENING));
+                soft("newcomers / regulars / athletic"), Words.heading("How many have to watch"), limits,
+                soft(GroupText.SCREENING));
     }
 
     private List<Node> room() {
@@ -126,7 +127,7 @@ public final class BriefView extends VBox {
             kit.add(form.text("kit-" + key(each.key()), "Pieces: " + each.noun(2), 34,
                     brief -> GroupText.pieces(brief, each),
                     (brief, text) -> GroupText.withPieces(brief, each, text)), 0, row);
-            kit.add(label(each.noun(2), "soft"), 1, row);
+            kit.add(Words.plain(each.noun(2), "soft"), 1, row);
             kit.add(form.choice("place-" + key(each.key()), "Place of the " + each.noun(2),
                     BriefForm.inOrder(PLACES, KitPlace::words), brief -> brief.room().placeOf(each).words(),
                     (brief, place) -> brief.with(brief.room().withPlace(each, place))), 2, row);
@@ -139,7 +140,8 @@ public final class BriefView extends VBox {
                 form.mark("hard-floor", "A hard floor: mats to kneel and lie on",
                         brief -> brief.room().hardFloor(),
                         (brief, set) -> brief.with(brief.room().withHardFloor(set))),
-                heading("How many pieces, and where"), kit, heading("So there is"), capacity, bounds);
+                Words.heading("How many pieces, and where"), kit, Words.heading("So there is"), capacity,
+                bounds);
     }
 
     private List<Node> promised() {
@@ -155,17 +157,17 @@ public final class BriefView extends VBox {
                     brief -> brief.goal().qualities().contains(quality),
                     (brief, set) -> brief.with(brief.goal().with(quality, set))));
         }
-        return List.of(words("What was announced is offered first, and missed aloud."), heading("Areas"),
-                areas, heading("Qualities"), qualities);
+        return List.of(soft("What was announced is offered first, and missed aloud."), Words.heading("Areas"),
+                areas, Words.heading("Qualities"), qualities);
     }
 
     private Node schools() {
-        Label head = label("How this class is taught", "heading");
-        Label kind = label("kind of class", "soft");
+        Label head = Words.plain("How this class is taught", "heading");
+        Label kind = Words.plain("kind of class", "soft");
         HBox first = new HBox(14, head, new HBox(4, kind, form.choice("format", "Kind of class",
                 BriefForm.inOrder(List.of(Format.values()), Format::words), brief -> brief.format().words(),
                 Brief::with)),
-                words("Kehre's own answer is the first of each, and stands below with its reason."));
+                soft("Kehre's own answer is the first of each, and stands below with its reason."));
         first.setAlignment(Pos.CENTER_LEFT);
         TilePane questions = new TilePane(14, 8);
         questions.setPrefTileWidth(QUESTION);
@@ -177,14 +179,14 @@ public final class BriefView extends VBox {
     }
 
     private Node question(Question question) {
-        Label why = words(question.why());
+        Label why = soft(question.why());
         why.getStyleClass().add("small");
         MenuButton answer = form.choice("school-" + question.ordinal(), "Answer to " + question.words(),
                 BriefForm.inOrder(schoolsOf(question), School::words),
                 brief -> brief.schools().of(question).words(),
                 (brief, school) -> brief.with(brief.schools().with(school)));
         answer.setMaxWidth(QUESTION);
-        VBox rows = new VBox(0, label(question.words(), "strong"), answer, why);
+        VBox rows = new VBox(0, Words.plain(question.words(), "strong"), answer, why);
         rows.setPrefWidth(QUESTION);
         rows.setMaxWidth(QUESTION);
         return rows;
@@ -205,7 +207,7 @@ public final class BriefView extends VBox {
         capacity.setText(now.words());
         capacity.getStyleClass().setAll("label", now.tooSmallFor(brief.people()) ? "over" : "strong");
         bounds.getChildren().setAll(now.bounds().stream()
-                .map(bound -> words("%s: enough for %d (%s)".formatted(bound.what(), bound.people(),
+                .map(bound -> soft("%s: enough for %d (%s)".formatted(bound.what(), bound.people(),
                         bound.words())))
                 .toList());
     }
@@ -221,22 +223,7 @@ public final class BriefView extends VBox {
         return grid;
     }
 
-    private static Label heading(String text) {
-        Label label = label(text, "strong");
-        label.setPadding(new Insets(8, 0, 0, 0));
-        return label;
-    }
-
-    private static Label words(String text) {
-        Label label = label(text, "soft");
-        label.setWrapText(true);
-        label.setMinHeight(USE_PREF_SIZE);
-        return label;
-    }
-
-    private static Label label(String text, String style) {
-        Label label = new Label(text);
-        label.getStyleClass().add(style);
-        return label;
+    private static Label soft(String text) {
+        return Words.wrapped(text, "soft");
     }
 }

@@ -8,7 +8,6 @@ import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Hyperlink;
-import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
@@ -22,6 +21,7 @@ import app.kehre.core.exercise.Named;
 import app.kehre.core.exercise.Option;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.LoadNotation;
+import app.kehre.desk.control.Words;
 
 /** The page of one exercise. */
 final class DetailPane extends ScrollPane {
@@ -54,13 +54,13 @@ final class DetailPane extends ScrollPane {
     void show(Exercise exercise) {
         List<Node> rows = new ArrayList<>();
         if (!exercise.otherNames().isEmpty()) {
-            rows.add(text("also: " + String.join(", ", exercise.otherNames()), "soft"));
+            rows.add(Words.wrapped("also: " + String.join(", ", exercise.otherNames()), "soft"));
         }
         addCoaching(rows, exercise);
-        rows.add(heading("Options"));
+        rows.add(Words.heading("Options"));
         rows.add(option("easier", exercise.easier()));
         rows.add(option("harder", exercise.harder()));
-        rows.add(heading("Dose"));
+        rows.add(Words.heading("Dose"));
         addDoses(rows, exercise);
         addBody(rows, exercise);
         addKit(rows, exercise);
@@ -93,7 +93,7 @@ final class DetailPane extends ScrollPane {
     }
 
     private static void addBody(List<Node> rows, Exercise exercise) {
-        rows.add(heading(exercise.pattern().words().equals("stretch") ? "Releases" : "Works"));
+        rows.add(Words.heading(exercise.pattern().words().equals("stretch") ? "Releases" : "Works"));
         exercise.work().muscles().forEach((muscle, share) -> rows.add(bar(muscle, share)));
         addTerms(rows, "loads", exercise.work().loads());
         addTerms(rows, "prepares", exercise.work().prepares());
@@ -121,7 +121,7 @@ final class DetailPane extends ScrollPane {
         room.setMinWidth(WORD);
         room.setPrefWidth(WORD);
         room.setAlignment(Pos.CENTER_LEFT);
-        HBox row = new HBox(6, room, text(muscle.words(), "card-text"));
+        HBox row = new HBox(6, room, Words.wrapped(muscle.words(), "card-text"));
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
     }
@@ -130,7 +130,7 @@ final class DetailPane extends ScrollPane {
         if (exercise.equipment().isEmpty()) {
             return;
         }
-        rows.add(heading("Kit"));
+        rows.add(Words.heading("Kit"));
         exercise.equipment().stream().sorted().forEach(kit -> rows.add(row(kit.noun(1),
                 (model.brief().room().has(kit) ? "" : "not here; ") + "or " + standIn(exercise, kit))));
         if (!exercise.setting().without().isEmpty()) {
@@ -147,13 +147,13 @@ final class DetailPane extends ScrollPane {
         if (exercise.cautions().isEmpty()) {
             return;
         }
-        rows.add(heading("Cautions"));
+        rows.add(Words.heading("Cautions"));
         for (Caution caution : exercise.cautions()) {
             int people = model.brief().group().with(caution.limit());
             String here = people == 0 ? "" : " (%d in this group)".formatted(people);
             rows.add(row(caution.limit().words(), caution.advice() + here, caution.instead()));
         }
-        rows.add(text(DEFER, "soft"));
+        rows.add(Words.wrapped(DEFER, "soft"));
     }
 
     private Node row(String word, String text, String exercise) {
@@ -168,29 +168,6 @@ final class DetailPane extends ScrollPane {
     }
 
     private static HBox row(String word, String text) {
-        Label left = new Label(word);
-        left.getStyleClass().add("card-word");
-        left.setWrapText(true);
-        left.setMinWidth(WORD);
-        left.setPrefWidth(WORD);
-        left.setMinHeight(USE_PREF_SIZE);
-        Label right = text(text, "card-text");
-        HBox row = new HBox(6, left, right);
-        row.setAlignment(Pos.BASELINE_LEFT);
-        return row;
-    }
-
-    private static Label heading(String text) {
-        Label label = text(text, "strong");
-        label.setPadding(new javafx.geometry.Insets(8, 0, 0, 0));
-        return label;
-    }
-
-    private static Label text(String text, String style) {
-        Label label = new Label(text);
-        label.setWrapText(true);
-        label.setMinHeight(USE_PREF_SIZE);
-        label.getStyleClass().add(style);
-        return label;
+        return Words.row(word, WORD, text);
     }
 }

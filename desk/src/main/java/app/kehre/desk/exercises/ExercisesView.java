@@ -24,6 +24,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 import app.kehre.core.exercise.Exercise;
+import app.kehre.desk.control.Words;
 import app.kehre.formats.library.ExerciseTable;
 
 /** The Exercises place. */
@@ -74,9 +75,9 @@ public final class ExercisesView extends VBox {
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         HBox top = new HBox(8, new VBox(2, title, count), gap,
-                button("new-exercise", "New\u2026", model::startNew),
-                button("import-exercises", "Import CSV\u2026", this::importTable),
-                button("export-exercises", "Export CSV\u2026",
+                Words.button("new-exercise", "New\u2026", model::startNew),
+                Words.button("import-exercises", "Import CSV\u2026", this::importTable),
+                Words.button("export-exercises", "Export CSV\u2026",
                         () -> toExport.get().ifPresent(model::export)));
         top.setAlignment(Pos.TOP_LEFT);
         search.setId("search");
@@ -208,18 +209,18 @@ public final class ExercisesView extends VBox {
                 exercise.pattern().words(), exercise.position().words(), exercise.impact().words(),
                 used.isEmpty() ? "" : " \u00b7 " + used));
         List<Node> ways = new ArrayList<>();
-        Button into = button("add-to-class", "Add to the class", () -> add.accept(exercise));
+        Button into = Words.button("add-to-class", "Add to the class", () -> add.accept(exercise));
         into.getStyleClass().add("go");
         ways.add(into);
         if (model.isOwn(exercise)) {
-            ways.add(button("change-exercise", "Change\u2026", () -> model.startChange(exercise)));
-            ways.add(button("remove-exercise", "Remove", () -> model.remove(exercise)));
+            ways.add(Words.button("change-exercise", "Change\u2026", () -> model.startChange(exercise)));
+            ways.add(Words.button("remove-exercise", "Remove", () -> model.remove(exercise)));
         } else {
             boolean hidden = model.isHidden(exercise);
-            ways.add(button("hide-exercise", hidden ? "Show again" : "Hide",
+            ways.add(Words.button("hide-exercise", hidden ? "Show again" : "Hide",
                     () -> model.hide(exercise, !hidden)));
         }
-        ways.add(button("copy-exercise", "Copy as my own\u2026", () -> model.startCopy(exercise)));
+        ways.add(Words.button("copy-exercise", "Copy as my own\u2026", () -> model.startCopy(exercise)));
         actions.getChildren().setAll(ways);
         detail.show(exercise);
     }
@@ -230,35 +231,21 @@ public final class ExercisesView extends VBox {
 
     private void showImport(ExerciseTable.Outcome outcome) {
         VBox rows = new VBox(6);
-        Label said = text("%d understood, %d not.".formatted(outcome.good().size(), outcome.bad().size()),
+        Label said = Words.wrapped(
+                "%d understood, %d not.".formatted(outcome.good().size(), outcome.bad().size()),
                 "heading");
         said.setId("import-outcome");
         rows.getChildren().add(said);
-        outcome.sentences().forEach(sentence -> rows.getChildren().add(text(sentence, "over")));
-        Button none = button("import-none", "Take none", this::showRight);
-        Button good = button("import-good", "Take the %d good ones".formatted(outcome.good().size()), () -> {
-            model.take(outcome.good());
-            showRight();
-        });
+        outcome.sentences().forEach(sentence -> rows.getChildren().add(Words.wrapped(sentence, "over")));
+        Button none = Words.button("import-none", "Take none", this::showRight);
+        Button good = Words.button("import-good", "Take the %d good ones".formatted(outcome.good().size()),
+                () -> {
+                    model.take(outcome.good());
+                    showRight();
+                });
         good.setDisable(outcome.good().isEmpty());
         good.getStyleClass().add("go");
         rows.getChildren().add(new HBox(8, good, none));
         right.getChildren().setAll(rows);
-    }
-
-    private static Label text(String text, String style) {
-        Label label = new Label(text);
-        label.setWrapText(true);
-        label.setMinHeight(USE_PREF_SIZE);
-        label.getStyleClass().add(style);
-        return label;
-    }
-
-    private static Button button(String id, String words, Runnable action) {
-        Button button = new Button(words);
-        button.setId(id);
-        button.setMinWidth(USE_PREF_SIZE);
-        button.setOnAction(_ -> action.run());
-        return button;
     }
 }

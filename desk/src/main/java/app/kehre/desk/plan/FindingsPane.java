@@ -20,6 +20,7 @@ import app.kehre.core.balance.Mend;
 import app.kehre.core.balance.Severity;
 import app.kehre.core.choosing.GroupFit;
 import app.kehre.core.dose.Lengths;
+import app.kehre.desk.control.Words;
 
 /** What should be looked at: what, where, why, and a button for each way to mend it. */
 final class FindingsPane extends ScrollPane {
@@ -47,7 +48,7 @@ final class FindingsPane extends ScrollPane {
         List<Node> rows = new ArrayList<>();
         if (findings.isEmpty()) {
             boolean nobody = model.plan().plan().brief().group().limits().isEmpty();
-            rows.add(text(nobody ? NOBODY : ALL_WELL, "soft"));
+            rows.add(Words.wrapped(nobody ? NOBODY : ALL_WELL, "soft"));
         } else {
             Button fit = new Button("Make the plan fit this group\u2026");
             fit.setId("fit-group");
@@ -63,7 +64,7 @@ final class FindingsPane extends ScrollPane {
             rows.add(finding(finding, mends));
         }
         if (findings.size() > SHOWN) {
-            rows.add(text("And %d more.".formatted(findings.size() - SHOWN), "soft"));
+            rows.add(Words.wrapped("And %d more.".formatted(findings.size() - SHOWN), "soft"));
         }
         boolean working = isFocusWithin();
         content.getChildren().setAll(rows);
@@ -80,8 +81,8 @@ final class FindingsPane extends ScrollPane {
     private Node finding(Finding finding, FlowPane mends) {
         Region sign = new Region();
         sign.getStyleClass().addAll("finding-sign", "severity-" + finding.severity().words());
-        Label what = text(finding.what(), "medium");
-        Label why = text("%s (%s)".formatted(finding.why(), finding.source().words()), "soft");
+        Label what = Words.wrapped(finding.what(), "medium");
+        Label why = Words.wrapped("%s (%s)".formatted(finding.why(), finding.source().words()), "soft");
         why.setVisible(false);
         why.setManaged(false);
         Hyperlink asked = new Hyperlink("Why");
@@ -91,7 +92,7 @@ final class FindingsPane extends ScrollPane {
         });
         Hyperlink where = new Hyperlink("Show the line");
         where.setOnAction(_ -> model.jump(finding.entry()));
-        HBox links = new HBox(8, text(severity(finding.severity()), "soft"), where, asked);
+        HBox links = new HBox(8, Words.wrapped(severity(finding.severity()), "soft"), where, asked);
         links.setAlignment(Pos.CENTER_LEFT);
         VBox words = new VBox(3, what, mends, links, why);
         words.setMinWidth(0);
@@ -143,20 +144,14 @@ final class FindingsPane extends ScrollPane {
         Button back = new Button("Back");
         back.setOnAction(_ -> show());
         List<Node> rows = new ArrayList<>(List.of(
-                text("Where at least half of the group have a limit, all do something else; where fewer do, only"
-                        + " they. Untick what you do not want.", "soft"),
+                Words.wrapped(
+                        "Where at least half of the group have a limit, all do something else; where fewer do, only"
+                                + " they. Untick what you do not want.",
+                        "soft"),
                 new HBox(6, accept, back)));
         rows.addAll(boxes);
         content.getChildren().setAll(rows);
         accept.requestFocus();
         setVvalue(0);
-    }
-
-    private static Label text(String text, String style) {
-        Label label = new Label(text);
-        label.setWrapText(true);
-        label.setMinHeight(USE_PREF_SIZE);
-        label.getStyleClass().add(style);
-        return label;
     }
 }

@@ -25,6 +25,7 @@ import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Way;
+import app.kehre.desk.control.Words;
 
 /** What the instructor wants to know of the selected line: how it is done, its options, whom it may hurt. */
 final class LineCard extends ScrollPane {
@@ -63,9 +64,9 @@ final class LineCard extends ScrollPane {
             rows.add(heading(found.name()));
             switch (found) {
                 case Item item -> addExercise(rows, item);
-                case Pause pause -> rows.add(text(pause.kind().words(), "soft"));
-                case Circuit circuit -> rows.add(text(CircuitNotation.print(circuit), "soft"));
-                case Screen screen -> rows.add(text("not passed: " + screen.failed(), "soft"));
+                case Pause pause -> rows.add(Words.wrapped(pause.kind().words(), "soft"));
+                case Circuit circuit -> rows.add(Words.wrapped(CircuitNotation.print(circuit), "soft"));
+                case Screen screen -> rows.add(Words.wrapped("not passed: " + screen.failed(), "soft"));
             }
         });
         entry.ifPresent(found -> rows.addAll(teaching.rows(found)));
@@ -79,8 +80,8 @@ final class LineCard extends ScrollPane {
 
     private void addExercise(List<Node> rows, Item item) {
         Exercise exercise = item.exercise();
-        rows.add(text(summary(exercise), "soft"));
-        rows.add(text(String.join(" ", exercise.coaching().lines()), "how"));
+        rows.add(Words.wrapped(summary(exercise), "soft"));
+        rows.add(Words.wrapped(String.join(" ", exercise.coaching().lines()), "how"));
         rows.add(row("breathe", exercise.coaching().breathing()));
         rows.add(option(item, Way.EASIER, words(exercise.easier())));
         rows.add(option(item, Way.STANDARD, "as described"));
@@ -89,7 +90,7 @@ final class LineCard extends ScrollPane {
             rows.add(caution(item, caution));
         }
         if (!exercise.cautions().isEmpty()) {
-            rows.add(text(DEFER, "soft"));
+            rows.add(Words.wrapped(DEFER, "soft"));
         }
     }
 
@@ -106,7 +107,7 @@ final class LineCard extends ScrollPane {
         });
         word.setMinWidth(WORD);
         word.setMaxWidth(WORD);
-        Label right = text(words, "card-text");
+        Label right = Words.wrapped(words, "card-text");
         HBox row = new HBox(6, word, right);
         row.setAlignment(Pos.TOP_LEFT);
         HBox.setHgrow(right, Priority.ALWAYS);
@@ -131,32 +132,12 @@ final class LineCard extends ScrollPane {
     }
 
     private static Node heading(String text) {
-        Label label = text(text, "heading");
+        Label label = Words.wrapped(text, "heading");
         label.setPadding(new javafx.geometry.Insets(2, 0, 0, 0));
         return label;
     }
 
     private static Node row(String word, String text) {
-        Label left = new Label(word);
-        left.getStyleClass().add("card-word");
-        left.setWrapText(true);
-        left.setMaxWidth(WORD);
-        left.setPrefWidth(WORD);
-        left.setMinWidth(WORD);
-        left.setMinHeight(USE_PREF_SIZE);
-        Label right = text(text, "card-text");
-        HBox.setHgrow(right, Priority.ALWAYS);
-        right.setMaxWidth(Double.MAX_VALUE);
-        HBox row = new HBox(6, left, right);
-        row.setAlignment(Pos.TOP_LEFT);
-        return row;
-    }
-
-    private static Label text(String text, String style) {
-        Label label = new Label(text);
-        label.setWrapText(true);
-        label.setMinHeight(USE_PREF_SIZE);
-        label.getStyleClass().add(style);
-        return label;
+        return Words.row(word, WORD, text);
     }
 }

@@ -1,0 +1,93 @@
+package app.kehre.core.choosing;
+
+import java.util.List;
+import java.util.Set;
+
+import org.junit.jupiter.api.Test;
+
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Limit;
+import app.kehre.core.exercise.Position;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Edits;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Structures;
+import app.kehre.core.testing.Exercises;
+import app.kehre.core.testing.Plans;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+class UnansweredTest {
+
+    private static final Exercise FREE = free("hip-lift", "Hip lift");
+    private final Library library = Library.of(List.of(Exercises.SQUAT, Exercises.ROW, FREE));
+    private final ClassPlan plan = Plans.of(30).segment("Toning", Role.TONING, 120)
+            .item(Exercises.SQUAT, "12 reps").item(Exercises.ROW, "10 reps")
+            .brief(brief -> brief.with(brief.group().withLimit(Limit.KNEE, 2))).bare();
+
+    private static Exercise free(String id, String name) {
+        Exercise like = Exercises.of(id, name, Position.STANDING, Set.of());
+        return new Exercise(like.id(), like.family(), like.name(), like.otherNames(), like.roles(),
+                like.pattern(), like.work(), like.setting(), like.dosing(), like.coaching(), like.easier(),
+                like.harder(), List.of());
+    }
+
+    private Item item(ClassPlan of, int id) {
+        return (Item) of.find(id).orElseThrow();
+    }
+
+    @Test
+    void everyLineWithACautionForSomebodyIsUnanswered() {
+        assertThat(Unanswered.of(plan)).extracting(each -> each.item().id(), Unanswered::people)
+                .containsExactly(org.assertj.core.groups.Tuple.tuple(1, 2),
+                        org.assertj.core.groups.Tuple.tuple(2, 2));
+    }
+
+    @Test
+    void somethingElseWithoutTheCautionAnswersItAndSomethingWithItDoesNot() {
+        ClassPlan answered = plan.with(item(plan, 1).withInstead(Limit.KNEE, FREE));
+        ClassPlan not = plan.with(item(plan, 1).withInstead(Limit.KNEE, Exercises.ROW));
+
+        assertThat(Unanswered.of(answered)).hasSize(1);
+        assertThat(Unanswered.of(not)).hasSize(2);
+    }
+
+    @Test
+    void whatIsLeftOutOfACutConcernsNobody() {
+        assertThat(Unanswered.of(Structures.cutTo(plan, Set.of()))).isEmpty();
+    }
+
+    @Test
+    void anAnswerStaysWithItsExerciseAndGoesWhenAnotherNeedsNone() {
+        Item answered = item(plan, 1).withInstead(Limit.KNEE, FREE);
+
+        assertThat(answered.withExercise(Exercises.ROW).instead()).containsEntry(Limit.KNEE, FREE);
+        assertThat(answered.withExercise(FREE).instead()).isEmpty();
+    }
+
+    @Test
+    void aProposalForALineThatHasBecomeAnotherChangesNothing() {
+        List<GroupFit.Proposal> proposals = GroupFit.of(plan, library);
+        ClassPlan changed = plan.with(item(plan, 1).withExercise(FREE))
+                .with(item(plan, 2).withExercise(FREE));
+
+        assertThat(proposals).hasSize(2).allSatisfy(
+                each -> assertThat(each.words()).isEqualTo("Hip lift for knee (2)"));
+        assertThat(GroupFit.apply(changed, proposals)).isEqualTo(changed);
+        assertThat(Unanswered.of(GroupFit.apply(plan, proposals))).isEmpty();
+    }
+
+    @Test
+    void anOwnExerciseThatWasChangedIsChangedWhereverThePlanUsesIt() {
+        ClassPlan used = plan.with(item(plan, 1).withInstead(Limit.KNEE, FREE));
+        Exercise renamed = FREE.withName("Platform lift");
+        Exercise squat = Exercises.SQUAT.withName("Station squat");
+
+        assertThat(item(Edits.refresh(used, renamed), 1).instead()).containsEntry(Limit.KNEE, renamed);
+        assertThat(item(Edits.refresh(used, squat), 1).name()).isEqualTo("Station squat");
+        assertThat(item(Edits.refresh(used, squat), 1).instead()).containsEntry(Limit.KNEE, FREE);
+        assertThat(Edits.refresh(used, free("other", "Other"))).isEqualTo(used);
+    }
+}
