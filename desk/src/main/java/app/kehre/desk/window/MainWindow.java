@@ -1,7 +1,6 @@
 package app.kehre.desk.window;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.concurrent.Executors;
 import java.util.function.Supplier;
 import javafx.application.Platform;
@@ -10,9 +9,7 @@ import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
-import javafx.scene.control.TextInputControl;
 import javafx.scene.image.Image;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
@@ -21,7 +18,6 @@ import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.desk.brief.BriefView;
 import app.kehre.desk.brief.BriefViewModel;
-import app.kehre.desk.control.InlineField;
 import app.kehre.desk.control.NoticeBar;
 import app.kehre.desk.exercises.ExercisesView;
 import app.kehre.desk.exercises.ExercisesViewModel;
@@ -136,7 +132,7 @@ public final class MainWindow {
                 sheetModel.show(planned);
             }
         });
-        scene.addEventFilter(KeyEvent.KEY_PRESSED, this::onKey);
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, new Keys(this, files, open, planView)::onKey);
     }
 
     /** Returns the scene. */
@@ -220,7 +216,12 @@ public final class MainWindow {
         stage.getChildren().setAll(view);
         rail.show(to);
         teachView.follow(hall);
-        switch (to) {
+        focusPlace();
+    }
+
+    /** Puts the keyboard where the work of the shown place begins. */
+    void focusPlace() {
+        switch (place) {
             case BRIEF -> briefView.focusFirst();
             case PLAN -> planView.focusLines();
             case EXERCISES -> exercisesView.focusSearch();
@@ -276,56 +277,5 @@ public final class MainWindow {
     private void print(List<Image> pages) {
         Printing.print(pages, scene.getWindow()).ifPresentOrElse(files::tell,
                 () -> foot.say("The sheet is on its way to the printer."));
-    }
-
-    private void onKey(KeyEvent event) {
-        if (place == Place.PLAN && planView.onSideKey(event)) {
-            event.consume();
-        }
-        if (!event.isShortcutDown() || event.isAltDown()) {
-            return;
-        }
-        Optional<Runnable> action = switch (event.getCode()) {
-            case N -> Optional.of(files::startNew);
-            case O -> Optional.of(files::open);
-            case S -> Optional.of(event.isShiftDown() ? files::saveAs : files::save);
-            case Z -> undoing(event.isShiftDown());
-            case L -> Optional.of(() -> {
-                go(Place.PLAN);
-                planView.focusAdd();
-            });
-            case DIGIT1 -> Optional.of(() -> go(Place.BRIEF));
-            case DIGIT2 -> Optional.of(() -> go(Place.PLAN));
-            case DIGIT3 -> Optional.of(() -> go(Place.EXERCISES));
-            case DIGIT4 -> Optional.of(() -> go(Place.SHEET));
-            case DIGIT5 -> Optional.of(() -> go(Place.TEACH));
-            default -> Optional.empty();
-        };
-        action.ifPresent(found -> {
-            if (event.getCode() == KeyCode.S || event.getCode() == KeyCode.N
-                    || event.getCode() == KeyCode.O) {
-                settleTyping();
-            }
-            found.run();
-            event.consume();
-        });
-    }
-
-    /** While somebody types, undo belongs to the text. */
-    private Optional<Runnable> undoing(boolean again) {
-        boolean typing = switch (scene.getFocusOwner()) {
-            case InlineField field -> field.typing();
-            case TextInputControl field -> field.isUndoable() || field.isRedoable();
-            case null, default -> false;
-        };
-        return typing ? Optional.empty() : Optional.of(again ? open::redo : open::undo);
-    }
-
-    /** Takes over what is being typed, so that it is saved too. */
-    private void settleTyping() {
-        if (scene.getFocusOwner() instanceof TextInputControl) {
-            root.requestFocus();
-            planView.focusLines();
-        }
     }
 }

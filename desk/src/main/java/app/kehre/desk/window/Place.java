@@ -1,5 +1,8 @@
 package app.kehre.desk.window;
 
+import java.util.Arrays;
+import java.util.Optional;
+
 /** A place of the window, in the order of the work. */
 public enum Place {
     /** What is fixed first. */
@@ -27,5 +30,11 @@ public enum Place {
     /** Returns the key that leads there together with Ctrl, 1 for the first. */
     int digit() {
         return ordinal() + 1;
+    }
+
+    /** Finds the place of a digit. */
+    static Optional<Place> ofDigit(String digit) {
+        return Arrays.stream(values()).filter(place -> digit.equals(String.valueOf(place.digit())))
+                .findFirst();
     }
 }

@@ -169,6 +169,39 @@ class ChoosingPlaceTest {
     }
 
     @Test
+    void savingTakesOverWhatIsBeingTypedInTheBrief() throws java.io.IOException {
+        Path file = folder.resolve("evening.kehre.json");
+        instructor.presses(KeyCode.DIGIT1, KeyCode.CONTROL).clicks("#limit-wrist").writes("2").answers(file)
+                .presses(KeyCode.S, KeyCode.CONTROL);
+
+        assertThat(java.nio.file.Files.readString(file)).containsPattern("\"wrist\" : 2");
+        assertThat(instructor.place()).isEqualTo(Place.BRIEF);
+        assertThat(instructor.unsaved()).isFalse();
+    }
+
+    @Test
+    void promisesAndSchoolsAreKeptWithThePlan() {
+        instructor.presses(KeyCode.DIGIT1, KeyCode.CONTROL).clicks("#quality-balance").clicks("#hard-floor");
+        Instructor.onFx(() -> {
+            ((javafx.scene.control.MenuButton) instructor.find("#school-7")).getItems().getLast().fire();
+            ((javafx.scene.control.MenuButton) instructor.find("#format")).getItems().get(1).fire();
+            return instructor;
+        });
+
+        assertThat(instructor.plan().brief().goal().qualities())
+                .contains(app.kehre.core.brief.Quality.BALANCE);
+        assertThat(instructor.plan().brief().room().hardFloor()).isTrue();
+        assertThat(instructor.plan().brief().schools().of(app.kehre.core.brief.Question.REST))
+                .isEqualTo(app.kehre.core.brief.School.FULL_REST);
+        assertThat(instructor.plan().brief().format()).isEqualTo(app.kehre.core.brief.Format.STEP);
+        for (int i = 0; i < 4; i++) {
+            instructor.presses(KeyCode.Z, KeyCode.CONTROL);
+        }
+        assertThat(instructor.plan().brief().schools()).isEqualTo(app.kehre.core.brief.Schools.USUAL);
+        assertThat(instructor.sees("#format")).isEqualTo("mixture");
+    }
+
+    @Test
     void theHallShowsWhatIsDoneInstead() {
         writeBrief("#limit-neck", "1");
         instructor.presses(KeyCode.DIGIT4, KeyCode.ALT).clicks("#fit-group")
