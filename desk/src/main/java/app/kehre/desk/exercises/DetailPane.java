@@ -134,8 +134,7 @@ final class DetailPane extends ScrollPane {
         exercise.equipment().stream().sorted().forEach(kit -> rows.add(row(kit.noun(1),
                 (model.brief().room().has(kit) ? "" : "not here; ") + "or " + standIn(exercise, kit))));
         if (!exercise.setting().without().isEmpty()) {
-            rows.add(row("without", model.find(exercise.setting().without()).map(Exercise::name)
-                    .orElse(exercise.setting().without()), exercise.setting().without()));
+            rows.add(row("without it", "", exercise.setting().without()));
         }
     }
 
