@@ -16,7 +16,8 @@ import app.kehre.core.kit.Load;
  *
  * @param kit the kind
  * @param size the size
- * @param perPerson the most that one person has at once; 0 for what belongs to the room
+ * @param perPerson the most that one person has at once; 0 for what belongs to the room, and for what only
+ *     people with a limit need
  * @param inAll pieces for the whole group
  * @param place where it lies
  */
@@ -34,14 +35,37 @@ public record KitNeed(Equipment kit, Load.Size size, int perPerson, int inAll, K
         });
         List<KitNeed> needs = new ArrayList<>();
         most.forEach((piece, perPerson) -> needs.add(need(piece, perPerson, plan.brief())));
+        instead(plan).forEach((kit, people) -> {
+            if (needs.stream().noneMatch(need -> need.kit() == kit)) {
+                boolean fixed = kit.usualPlace() == KitPlace.FIXED;
+                needs.add(new KitNeed(kit, Load.Size.UNSIZED, 0, fixed ? 0 : people,
+                        plan.brief().room().placeOf(kit)));
+            }
+        });
         return needs;
     }
 
-    /** Returns the need in words: "light weights: 2 each, 36 in all". */
+    /** Returns how many people at once do something else with a kind of kit, by kind. */
+    private static Map<Equipment, Integer> instead(ClassPlan plan) {
+        Map<Equipment, Integer> most = new TreeMap<>();
+        plan.items().forEach(item -> {
+            Map<Equipment, Integer> here = new TreeMap<>();
+            item.instead().forEach((limit, exercise) -> exercise.equipment()
+                    .forEach(kit -> here.merge(kit, plan.brief().group().with(limit), Integer::sum)));
+            here.forEach((kit, people) -> most.merge(kit, people, Math::max));
+        });
+        most.values().removeIf(people -> people == 0);
+        return most;
+    }
+
+    /** Returns the need in words: "light weights: 2 each, 36 in all", or "chairs: 1, for limits". */
     public String words() {
         String noun = kit.noun(2);
         String sized = size.words().isEmpty() ? noun : size.words() + " " + noun;
-        return perPerson == 0 ? sized : "%s: %d each, %d in all".formatted(sized, perPerson, inAll);
+        if (perPerson == 0) {
+            return inAll == 0 ? sized : "%s: %d, for limits".formatted(sized, inAll);
+        }
+        return "%s: %d each, %d in all".formatted(sized, perPerson, inAll);
     }
 
     private static void count(Item item, Map<Piece, Integer> most) {

@@ -10,9 +10,11 @@ import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Position;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.kit.Equipment;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Edits;
 import app.kehre.core.plan.Item;
+import app.kehre.core.plan.KitNeed;
 import app.kehre.core.plan.Structures;
 import app.kehre.core.testing.Exercises;
 import app.kehre.core.testing.Plans;
@@ -65,6 +67,18 @@ class UnansweredTest {
 
         assertThat(answered.withExercise(Exercises.ROW).instead()).containsEntry(Limit.KNEE, FREE);
         assertThat(answered.withExercise(FREE).instead()).isEmpty();
+    }
+
+    @Test
+    void kitThatOnlyPeopleWithALimitNeedIsOnTheListForThem() {
+        Exercise onChair = Exercises.of("sit", "Sit and stand", Position.SEATED_CHAIR,
+                Set.of(Equipment.CHAIR));
+        ClassPlan seated = plan.with(item(plan, 1).withInstead(Limit.KNEE, onChair));
+
+        assertThat(KitNeed.of(plan)).isEmpty();
+        assertThat(KitNeed.of(seated)).extracting(KitNeed::words).containsExactly("chairs: 2, for limits");
+        assertThat(KitNeed.of(seated.with(seated.brief().with(seated.brief().group()
+                .withLimit(Limit.KNEE, 0))))).isEmpty();
     }
 
     @Test
