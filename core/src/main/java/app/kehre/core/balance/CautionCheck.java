@@ -6,12 +6,13 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
+import app.kehre.core.advice.Severity;
+import app.kehre.core.advice.SourceKind;
 import app.kehre.core.choosing.GroupFit;
 import app.kehre.core.choosing.Unanswered;
 import app.kehre.core.exercise.Impact;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Limit;
-import app.kehre.core.exercise.SourceKind;
 import app.kehre.core.timeline.Timeline;
 
 /** A caution that concerns somebody in the group and to which the plan has no answer. */

@@ -3,7 +3,8 @@ package app.kehre.core.balance;
 import java.util.List;
 import java.util.function.Supplier;
 
-import app.kehre.core.exercise.SourceKind;
+import app.kehre.core.advice.Severity;
+import app.kehre.core.advice.SourceKind;
 
 /**
  * Something in a class that should be looked at.

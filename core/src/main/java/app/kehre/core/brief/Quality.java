@@ -1,6 +1,6 @@
 package app.kehre.core.brief;
 
-import app.kehre.core.exercise.Named;
+import app.kehre.core.term.Named;
 
 /** What a class is announced to be good for, beside the areas that it works. */
 public enum Quality implements Named {

@@ -28,7 +28,6 @@ import app.kehre.core.exercise.Joint;
 import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Mets;
 import app.kehre.core.exercise.Muscle;
-import app.kehre.core.exercise.Named;
 import app.kehre.core.exercise.Option;
 import app.kehre.core.exercise.Position;
 import app.kehre.core.exercise.Role;
@@ -37,6 +36,7 @@ import app.kehre.core.exercise.Work;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.Load;
 import app.kehre.core.kit.LoadNotation;
+import app.kehre.core.term.Named;
 
 /** Reads a card. A field that is at fault yields nothing and a sentence; all are read before anything is refused. */
 final class CardReader {

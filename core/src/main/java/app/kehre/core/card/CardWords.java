@@ -10,10 +10,10 @@ import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.exercise.Caution;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Muscle;
-import app.kehre.core.exercise.Named;
 import app.kehre.core.exercise.Option;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.LoadNotation;
+import app.kehre.core.term.Named;
 
 /** Writes an exercise onto its card. */
 final class CardWords {

@@ -11,13 +11,13 @@ import app.kehre.core.brief.Brief;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Limit;
-import app.kehre.core.exercise.Named;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.term.Named;
 
 /**
  * What suits a place in a class, and why. Each reason has a weight; the weights are Kehre's estimates of what an

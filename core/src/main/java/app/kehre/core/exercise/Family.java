@@ -1,5 +1,7 @@
 package app.kehre.core.exercise;
 
+import app.kehre.core.term.Named;
+
 /** A part of the library: one file of its own, and how people look for things. */
 public enum Family implements Named {
     /** Warm-up and mobility. */

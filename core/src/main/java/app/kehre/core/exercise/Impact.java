@@ -1,5 +1,7 @@
 package app.kehre.core.exercise;
 
+import app.kehre.core.term.Named;
+
 /** How hard the feet meet the floor. */
 public enum Impact implements Named {
     /** None. */

@@ -1,5 +1,7 @@
 package app.kehre.core.exercise;
 
+import app.kehre.core.term.Named;
+
 /** A joint (figures.md, "Areas"). */
 public enum Joint implements Named {
     /** Neck. */

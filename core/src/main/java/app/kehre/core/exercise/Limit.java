@@ -1,5 +1,7 @@
 package app.kehre.core.exercise;
 
+import app.kehre.core.term.Named;
+
 /** What a person in the group may have to watch (figures.md, "Cautions that the library carries"). */
 public enum Limit implements Named {
     /** Knee. */

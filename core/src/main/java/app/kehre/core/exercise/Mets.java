@@ -5,7 +5,9 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
+import app.kehre.core.advice.SourceKind;
 import app.kehre.core.dose.Reading;
+import app.kehre.core.term.Named;
 
 /**
  * How much energy a span of work takes, as a multiple of rest, for somebody who does the standard option.

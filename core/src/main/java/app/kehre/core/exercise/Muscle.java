@@ -1,5 +1,7 @@
 package app.kehre.core.exercise;
 
+import app.kehre.core.term.Named;
+
 /** A muscle group (figures.md, "Areas"). */
 public enum Muscle implements Named {
     /** Neck. */

@@ -1,5 +1,7 @@
 package app.kehre.core.exercise;
 
+import app.kehre.core.term.Named;
+
 /** A movement pattern. */
 public enum Pattern implements Named {
     /** Squat. */

@@ -1,5 +1,7 @@
 package app.kehre.core.exercise;
 
+import app.kehre.core.term.Named;
+
 /** How the body is placed. */
 public enum Position implements Named {
     /** On the feet. */

@@ -1,5 +1,7 @@
 package app.kehre.core.exercise;
 
+import app.kehre.core.term.Named;
+
 /** What a segment of the class is for. */
 public enum Role implements Named {
     /** Talk. */

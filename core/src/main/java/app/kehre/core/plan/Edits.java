@@ -14,8 +14,8 @@ import app.kehre.core.dose.Sides;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Limit;
-import app.kehre.core.exercise.Named;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.term.Named;
 
 /** What can be added to a class, and how. */
 public final class Edits {

@@ -4,7 +4,7 @@ import java.time.Duration;
 import java.util.Optional;
 
 import app.kehre.core.dose.Range;
-import app.kehre.core.exercise.Named;
+import app.kehre.core.term.Named;
 
 /**
  * Time in which nobody works: water, fetching kit, a change of music, or talk.

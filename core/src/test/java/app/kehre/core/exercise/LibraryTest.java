@@ -4,6 +4,7 @@ import java.util.List;
 
 import org.junit.jupiter.api.Test;
 
+import app.kehre.core.term.Named;
 import app.kehre.core.testing.Exercises;
 
 import static org.assertj.core.api.Assertions.assertThat;

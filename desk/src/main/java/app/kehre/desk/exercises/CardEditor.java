@@ -21,9 +21,9 @@ import app.kehre.core.card.Field;
 import app.kehre.core.exercise.Facing;
 import app.kehre.core.exercise.Family;
 import app.kehre.core.exercise.Impact;
-import app.kehre.core.exercise.Named;
 import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Position;
+import app.kehre.core.term.Named;
 
 /** An own exercise, written field by field; what is wrong stands below its field, and nothing typed is lost. */
 final class CardEditor extends VBox {

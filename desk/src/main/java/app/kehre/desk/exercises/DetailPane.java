@@ -17,10 +17,10 @@ import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.exercise.Caution;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Muscle;
-import app.kehre.core.exercise.Named;
 import app.kehre.core.exercise.Option;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.LoadNotation;
+import app.kehre.core.term.Named;
 import app.kehre.desk.control.Words;
 
 /** The page of one exercise. */

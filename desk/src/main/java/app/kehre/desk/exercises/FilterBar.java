@@ -13,10 +13,10 @@ import javafx.scene.layout.FlowPane;
 import app.kehre.core.choosing.Filter;
 import app.kehre.core.exercise.Impact;
 import app.kehre.core.exercise.Muscle;
-import app.kehre.core.exercise.Named;
 import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Position;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.term.Named;
 
 /** The filters, each a word that says what it leaves. */
 final class FilterBar extends FlowPane {

@@ -15,9 +15,9 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
+import app.kehre.core.advice.Severity;
 import app.kehre.core.balance.Finding;
 import app.kehre.core.balance.Mend;
-import app.kehre.core.balance.Severity;
 import app.kehre.core.choosing.GroupFit;
 import app.kehre.core.dose.Lengths;
 import app.kehre.desk.control.Words;

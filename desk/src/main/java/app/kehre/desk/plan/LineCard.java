@@ -16,7 +16,6 @@ import javafx.scene.layout.VBox;
 
 import app.kehre.core.exercise.Caution;
 import app.kehre.core.exercise.Exercise;
-import app.kehre.core.exercise.Named;
 import app.kehre.core.exercise.Option;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.CircuitNotation;
@@ -25,6 +24,7 @@ import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Way;
+import app.kehre.core.term.Named;
 import app.kehre.desk.control.Words;
 
 /** What the instructor wants to know of the selected line: how it is done, its options, whom it may hurt. */

@@ -15,7 +15,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 import app.kehre.core.dose.Range;
 import app.kehre.core.dose.Reading;
-import app.kehre.core.exercise.Named;
+import app.kehre.core.term.Named;
 
 /**
  * The fields of one JSON object. A fault is collected with its place, and a stand-in returned, so that one

@@ -11,12 +11,12 @@ import app.kehre.core.exercise.Coaching;
 import app.kehre.core.exercise.Dosing;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Family;
-import app.kehre.core.exercise.Named;
 import app.kehre.core.exercise.Option;
 import app.kehre.core.exercise.Setting;
 import app.kehre.core.exercise.Work;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.LoadNotation;
+import app.kehre.core.term.Named;
 import app.kehre.formats.json.Fields;
 import app.kehre.formats.json.JsonText;
 

@@ -24,7 +24,6 @@ import app.kehre.core.exercise.Joint;
 import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Mets;
 import app.kehre.core.exercise.Muscle;
-import app.kehre.core.exercise.Named;
 import app.kehre.core.exercise.Option;
 import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Position;
@@ -34,6 +33,7 @@ import app.kehre.core.exercise.Work;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.Load;
 import app.kehre.core.kit.LoadNotation;
+import app.kehre.core.term.Named;
 import app.kehre.formats.json.Fields;
 
 /** Reads one exercise. */

@@ -24,7 +24,7 @@ import app.kehre.core.card.Card;
 import app.kehre.core.card.Field;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
-import app.kehre.core.exercise.Named;
+import app.kehre.core.term.Named;
 
 /** Exercises as a table: CSV with a header, one line an exercise, a column for the id and for each field of its card. */
 public final class ExerciseTable {

@@ -29,9 +29,9 @@ import app.kehre.core.dose.Range;
 import app.kehre.core.dose.Reading;
 import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Muscle;
-import app.kehre.core.exercise.Named;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
+import app.kehre.core.term.Named;
 import app.kehre.formats.json.Fields;
 
 /** The brief as JSON. */

@@ -11,10 +11,10 @@ import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 
+import app.kehre.core.advice.Severity;
 import app.kehre.core.balance.CautionCheck;
 import app.kehre.core.balance.Finding;
 import app.kehre.core.balance.Mend;
-import app.kehre.core.balance.Severity;
 import app.kehre.core.brief.Group;
 import app.kehre.core.brief.Room;
 import app.kehre.core.choosing.GroupFit;

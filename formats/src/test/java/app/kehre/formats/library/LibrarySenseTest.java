@@ -16,6 +16,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
+import app.kehre.core.advice.SourceKind;
 import app.kehre.core.dose.Counts;
 import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.Hold;
@@ -27,14 +28,13 @@ import app.kehre.core.exercise.Joint;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Muscle;
-import app.kehre.core.exercise.Named;
 import app.kehre.core.exercise.Option;
 import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Position;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.exercise.Setting;
-import app.kehre.core.exercise.SourceKind;
 import app.kehre.core.kit.Equipment;
+import app.kehre.core.term.Named;
 import app.kehre.core.testing.Plans;
 import app.kehre.core.timeline.Timeline;
 

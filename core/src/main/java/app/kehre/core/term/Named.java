@@ -1,4 +1,4 @@
-package app.kehre.core.exercise;
+package app.kehre.core.term;
 
 import java.util.Arrays;
 import java.util.Optional;

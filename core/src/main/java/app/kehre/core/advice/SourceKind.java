@@ -1,4 +1,6 @@
-package app.kehre.core.exercise;
+package app.kehre.core.advice;
+
+import app.kehre.core.term.Named;
 
 /** What stands behind a figure (figures.md). */
 public enum SourceKind implements Named {
