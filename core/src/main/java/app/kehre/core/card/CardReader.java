@@ -33,6 +33,8 @@ import app.kehre.core.exercise.Position;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.exercise.Setting;
 import app.kehre.core.exercise.Work;
+import app.kehre.core.footwork.Row;
+import app.kehre.core.footwork.RowNotation;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.Load;
 import app.kehre.core.kit.LoadNotation;
@@ -70,10 +72,14 @@ final class CardReader {
         Optional<Option> easier = option(Field.EASIER);
         Optional<Option> harder = option(Field.HARDER);
         List<Caution> cautions = cautions();
+        Optional<Row> footwork = card.text(Field.FOOTWORK).isBlank()
+                ? Optional.empty()
+                : parsed(Field.FOOTWORK, RowNotation::parse);
         Optional<Exercise> exercise = problems.isEmpty()
                 ? built(Field.NAME, () -> new Exercise(card.id(), family, name, others, roles, pattern,
                         work.orElseThrow(), setting.orElseThrow(), dosing.orElseThrow(),
-                        coaching.orElseThrow(), easier.orElseThrow(), harder.orElseThrow(), cautions))
+                        coaching.orElseThrow(), easier.orElseThrow(), harder.orElseThrow(), cautions,
+                        footwork))
                 : Optional.empty();
         return new Card.Outcome(exercise, problems);
     }

@@ -11,6 +11,7 @@ import app.kehre.core.exercise.Caution;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Option;
+import app.kehre.core.footwork.RowNotation;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.LoadNotation;
 import app.kehre.core.term.Named;
@@ -34,6 +35,7 @@ final class CardWords {
             case METS -> exercise.work().mets().text();
             case POSITION -> exercise.position().words();
             case FACING -> exercise.setting().facing().words();
+            case FOOTWORK -> exercise.footwork().map(RowNotation::print).orElse("");
             case EQUIPMENT -> list(exercise.equipment().stream().sorted().map(Equipment::key).toList());
             case STAND_INS -> list(exercise.setting().standIns().entrySet().stream()
                     .sorted(Map.Entry.comparingByKey())

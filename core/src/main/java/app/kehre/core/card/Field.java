@@ -28,6 +28,8 @@ public enum Field implements Named {
     POSITION("position", "standing", true),
     /** The facing. */
     FACING("facing", "front", true),
+    /** What the feet do. */
+    FOOTWORK("footwork", "A side, b knee", false),
     /** The equipment. */
     EQUIPMENT("equipment", "towel", false),
     /** Stand-ins. */

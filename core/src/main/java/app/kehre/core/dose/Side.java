@@ -20,6 +20,15 @@ public enum Side {
         return word;
     }
 
+    /** Returns the other side; both for both. */
+    public Side other() {
+        return switch (this) {
+            case BOTH -> BOTH;
+            case RIGHT -> LEFT;
+            case LEFT -> RIGHT;
+        };
+    }
+
     /** Returns "R" or "L"; empty for both. */
     public String letter() {
         return word.isEmpty() ? "" : word.substring(0, 1).toUpperCase(java.util.Locale.ROOT);

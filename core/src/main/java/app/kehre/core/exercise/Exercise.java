@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 
 import app.kehre.core.dose.Dose;
+import app.kehre.core.footwork.Row;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.Load;
 
@@ -24,10 +25,11 @@ import app.kehre.core.kit.Load;
  * @param easier the easier option (regression)
  * @param harder the harder option (progression)
  * @param cautions what to watch, and for whom; each limit once
+ * @param footwork what the feet do, for a move of step or of floor cardio
  */
 public record Exercise(String id, Family family, String name, List<String> otherNames, Set<Role> roles,
         Pattern pattern, Work work, Setting setting, Dosing dosing, Coaching coaching, Option easier,
-        Option harder, List<Caution> cautions) {
+        Option harder, List<Caution> cautions, Optional<Row> footwork) {
 
     private static final java.util.regex.Pattern ID = java.util.regex.Pattern
             .compile("[a-z0-9]+(-[a-z0-9]+)*");
@@ -48,6 +50,14 @@ public record Exercise(String id, Family family, String name, List<String> other
             throw new IllegalArgumentException(
                     "The exercise \"%s\" must have one caution for each limit.".formatted(id));
         }
+    }
+
+    /** Returns an exercise without footwork. */
+    public Exercise(String id, Family family, String name, List<String> otherNames, Set<Role> roles,
+            Pattern pattern, Work work, Setting setting, Dosing dosing, Coaching coaching, Option easier,
+            Option harder, List<Caution> cautions) {
+        this(id, family, name, otherNames, roles, pattern, work, setting, dosing, coaching, easier, harder,
+                cautions, Optional.empty());
     }
 
     /** Returns whether it suits a segment of the role. */
@@ -93,12 +103,23 @@ public record Exercise(String id, Family family, String name, List<String> other
     /** Returns the same under another id. */
     public Exercise withId(String other) {
         return new Exercise(other, family, name, otherNames, roles, pattern, work, setting, dosing, coaching,
-                easier, harder, cautions);
+                easier, harder, cautions, footwork);
     }
 
     /** Returns the same under another name. */
     public Exercise withName(String other) {
         return new Exercise(id, family, other, otherNames, roles, pattern, work, setting, dosing, coaching,
-                easier, harder, cautions);
+                easier, harder, cautions, footwork);
+    }
+
+    /** Returns the same with other footwork. */
+    public Exercise withFootwork(Row row) {
+        return new Exercise(id, family, name, otherNames, roles, pattern, work, setting, dosing, coaching,
+                easier, harder, cautions, Optional.of(row));
+    }
+
+    /** Returns whether it needs a step. */
+    public boolean onStep() {
+        return equipment().contains(Equipment.STEP);
     }
 }

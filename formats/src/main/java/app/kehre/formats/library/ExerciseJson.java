@@ -14,6 +14,7 @@ import app.kehre.core.exercise.Family;
 import app.kehre.core.exercise.Option;
 import app.kehre.core.exercise.Setting;
 import app.kehre.core.exercise.Work;
+import app.kehre.core.footwork.RowNotation;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.LoadNotation;
 import app.kehre.core.term.Named;
@@ -44,6 +45,7 @@ public final class ExerciseJson {
         node.put("pattern", exercise.pattern().words());
         write(node, exercise.work());
         write(node, exercise.setting());
+        exercise.footwork().ifPresent(row -> node.put("footwork", RowNotation.print(row)));
         write(node, exercise.dosing());
         write(node, exercise.coaching());
         write(node.putObject("easier"), exercise.easier());

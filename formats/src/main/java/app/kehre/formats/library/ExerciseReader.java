@@ -30,6 +30,8 @@ import app.kehre.core.exercise.Position;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.exercise.Setting;
 import app.kehre.core.exercise.Work;
+import app.kehre.core.footwork.Row;
+import app.kehre.core.footwork.RowNotation;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.Load;
 import app.kehre.core.kit.LoadNotation;
@@ -40,6 +42,7 @@ import app.kehre.formats.json.Fields;
 final class ExerciseReader {
 
     private static final Dose STAND_IN = Hold.of(Duration.ofSeconds(1));
+    private static final Row STANDING = Row.of("-");
     private static final Option NO_OPTION = new Option("?", "?");
 
     private final Fields fields;
@@ -64,12 +67,15 @@ final class ExerciseReader {
         Option easier = option("easier");
         Option harder = option("harder");
         List<Caution> cautions = cautions();
+        Optional<Row> footwork = fields.has("footwork")
+                ? Optional.of(fields.parsed("footwork", RowNotation::parse, STANDING))
+                : Optional.empty();
         if (fields.problems().size() > before) {
             return Optional.empty();
         }
         return fields.built("id", () -> new Exercise(id, family, name, otherNames, roles, pattern,
                 work.orElseThrow(), setting.orElseThrow(), dosing, coaching.orElseThrow(), easier, harder,
-                cautions));
+                cautions, footwork));
     }
 
     private Optional<Work> work() {

@@ -1,0 +1,130 @@
+package app.kehre.core.footwork;
+
+import java.util.List;
+import java.util.Objects;
+
+import app.kehre.core.dose.Side;
+
+/**
+ * What follows from a row alone.
+ *
+ * @param counts as danced
+ * @param after which foot is free at its end
+ * @param start how one stands before, on the right lead
+ * @param end how one stands after
+ * @param ascents how often the weight goes from the floor onto the bench
+ * @param bearing half-counts in which the lead foot bears weight, on both feet included
+ * @param otherBearing half-counts in which the other foot bears weight
+ * @param springs hops, leaps and jumps
+ * @param directionChanges how often the way through the room changes
+ * @param floor the steps covered, to the side and to the front, 1 or more each
+ * @param turns the whole of all quarter turns, whichever way
+ */
+public record RowFacts(int counts, After after, Stance start, Stance end, int ascents, int bearing,
+        int otherBearing, int springs, int directionChanges, Box floor, int turns) {
+
+    /** Which foot is free after a move. */
+    public enum After {
+        /** The lead foot again: the lead is kept. */
+        KEEPS("keeps the lead"),
+        /** The other foot: the lead changes. */
+        CHANGES("changes the lead"),
+        /** Either, after landing on both. */
+        EITHER("either foot goes on");
+
+        private final String words;
+
+        After(String words) {
+            this.words = words;
+        }
+
+        /** Returns it in words. */
+        public String words() {
+            return words;
+        }
+    }
+
+    /**
+     * A part of the floor, in steps of about 0.6 m (Kehre's estimate).
+     *
+     * @param wide to the sides
+     * @param deep to the front and back
+     */
+    public record Box(int wide, int deep) {
+        private static final double STEP = 0.6;
+
+        /** Returns the floor in square metres. */
+        public double squareMetres() {
+            return wide * STEP * deep * STEP;
+        }
+    }
+
+    /** Returns the facts of a row. */
+    public static RowFacts of(Row row) {
+        Stance start = (row.bench() ? Stance.before(row.from(), Side.RIGHT) : Stance.OPEN).on(Side.LEFT);
+        return of(row, Walk.of(row, Side.RIGHT, start, 0), start);
+    }
+
+    private static RowFacts of(Row row, Walk walk, Stance start) {
+        List<Walk.Step> steps = walk.steps();
+        return new RowFacts(row.counts(), after(walk.end()), start, walk.end(),
+                count(steps, Walk.Step::ascends), bearing(steps, Side.RIGHT), bearing(steps, Side.LEFT),
+                count(steps, Walk.Step::springs), directionChanges(steps), floor(steps),
+                row.beats().stream().mapToInt(beat -> Math.abs(beat.turn())).sum());
+    }
+
+    private static After after(Stance end) {
+        return switch (end.weight()) {
+            case LEFT -> After.KEEPS;
+            case RIGHT -> After.CHANGES;
+            case BOTH -> After.EITHER;
+        };
+    }
+
+    private static int count(List<Walk.Step> steps, java.util.function.Predicate<Walk.Step> which) {
+        return Math.toIntExact(steps.stream().filter(which).count());
+    }
+
+    private static int bearing(List<Walk.Step> steps, Side foot) {
+        return count(steps, step -> step.after().weight() == foot || step.after().weight() == Side.BOTH);
+    }
+
+    private static int directionChanges(List<Walk.Step> steps) {
+        List<Spot> ways = steps.stream()
+                .map(step -> step.after().spot().plus(-step.before().spot().x(), -step.before().spot().y()))
+                .filter(way -> way.x() != 0 || way.y() != 0)
+                .map(way -> new Spot(Integer.signum(way.x()), Integer.signum(way.y()), Spot.Level.OPEN))
+                .toList();
+        int changes = 0;
+        for (int i = 1; i < ways.size(); i++) {
+            changes += Objects.equals(ways.get(i), ways.get(i - 1)) ? 0 : 1;
+        }
+        return changes;
+    }
+
+    private static Box floor(List<Walk.Step> steps) {
+        int left = steps.stream().mapToInt(RowFacts::left).min().orElse(0);
+        int right = steps.stream().mapToInt(RowFacts::right).max().orElse(0);
+        int back = steps.stream().mapToInt(step -> step.after().spot().y()).min().orElse(0);
+        int front = steps.stream().mapToInt(step -> step.after().spot().y()).max().orElse(0);
+        return new Box(right - left + 1, front - back + 1);
+    }
+
+    private static int left(Walk.Step step) {
+        return Math.min(step.before().spot().x(), step.after().spot().x());
+    }
+
+    private static int right(Walk.Step step) {
+        return Math.max(step.before().spot().x(), step.after().spot().x());
+    }
+
+    /** Returns whether the lead changes. */
+    public boolean changesLead() {
+        return after == After.CHANGES;
+    }
+
+    /** Returns whether it ends where and facing as it started. */
+    public boolean returns() {
+        return start.samePlace(end);
+    }
+}
