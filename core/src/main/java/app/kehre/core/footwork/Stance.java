@@ -29,11 +29,14 @@ public record Stance(Spot spot, int came, int facing, Side weight) {
                     Heading.of(lead.other(), Heading.FRONT), Side.BOTH);
             case END -> new Stance(Spot.floor(-right * BEYOND, 0), Heading.BACK, Heading.FRONT, Side.BOTH);
             case TOP -> new Stance(new Spot(0, 0, Spot.Level.TOP), Heading.BACK, Heading.FRONT, Side.BOTH);
-            case TOP_ALONG -> new Stance(new Spot(0, 0, Spot.Level.TOP), Heading.BACK, Heading.LEFT,
-                    Side.BOTH);
-            case ASTRIDE -> new Stance(new Spot(0, 0, Spot.Level.ASTRIDE), Heading.BACK, Heading.LEFT,
-                    Side.BOTH);
+            case TOP_ALONG -> along(lead, Spot.Level.TOP);
+            case ASTRIDE -> along(lead, Spot.Level.ASTRIDE);
         };
+    }
+
+    private static Stance along(Side lead, Spot.Level level) {
+        return new Stance(new Spot(0, 0, level), Heading.BACK, Heading.of(lead.other(), Heading.FRONT),
+                Side.BOTH);
     }
 
     /** Returns the foot that is free: the one without weight; {@link Side#BOTH} when either may start. */
@@ -65,7 +68,7 @@ public record Stance(Spot spot, int came, int facing, Side weight) {
     }
 
     /** Returns the stance facing elsewhere. */
-    Stance turned(int quartersToTheRight) {
+    public Stance turned(int quartersToTheRight) {
         return new Stance(spot, came, Heading.turned(facing, quartersToTheRight), weight);
     }
 

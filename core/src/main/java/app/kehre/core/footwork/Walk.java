@@ -52,12 +52,11 @@ public record Walk(List<Step> steps, Stance end) {
     public static Walk of(Row row, Side lead, Stance start, int turnIn) {
         Dancer dancer = new Dancer(lead, start.turned(turnIn));
         List<Step> steps = new ArrayList<>();
-        List<Slip> first = new ArrayList<>(Starts.slips(row, lead, start.turned(turnIn)));
+        List<Slip> first = Starts.slips(row, lead, start.turned(turnIn));
         for (int half = 0; half < row.beats().size(); half++) {
             Stance before = half == 0 ? start : dancer.stance();
-            List<Slip> slips = first;
-            first = new ArrayList<>();
-            slips.addAll(dancer.dance(row.beats().get(half), slips.isEmpty()));
+            List<Slip> slips = new ArrayList<>(half == 0 ? first : List.of());
+            slips.addAll(dancer.dance(row.beats().get(half), first.isEmpty()));
             steps.add(new Step(half, row.beats().get(half), before, dancer.stance(), slips));
         }
         return new Walk(steps, dancer.stance());

@@ -1,0 +1,37 @@
+package app.kehre.core.choreography;
+
+import java.time.Duration;
+
+import app.kehre.core.dose.Bpm;
+import app.kehre.core.kit.Equipment;
+import app.kehre.core.kit.Load;
+
+/**
+ * What a combination is danced to, on and by whom.
+ *
+ * @param bpm the tempo of the music
+ * @param bench the height of the bench in cm, 10 to 30; only asked for on the step
+ * @param level how used to choreography the group is
+ * @param limits the limits that hold
+ */
+public record Conditions(Bpm bpm, int bench, Level level, Limits limits) {
+
+    /** The height of a step without risers, in cm; each riser adds five (figures.md: benches of 10 to 30 cm). */
+    public static final int LOWEST = 10;
+    private static final int RISER = 5;
+
+    /** Returns the usual limits at a tempo, on a step of 15 cm, with regulars. */
+    public static Conditions of(int bpm) {
+        return new Conditions(new Bpm(bpm), LOWEST + RISER, Level.REGULARS, Limits.USUAL);
+    }
+
+    /** Returns the height in cm of the step in a load: with one riser when nothing is said. */
+    public static int height(Load load) {
+        return LOWEST + RISER * load.find(Equipment.STEP).map(Load.Piece::risers).orElse(1);
+    }
+
+    /** Returns how long so many counts last. */
+    Duration length(int counts) {
+        return bpm.at(2L * counts);
+    }
+}

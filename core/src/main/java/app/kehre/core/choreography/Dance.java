@@ -1,0 +1,84 @@
+package app.kehre.core.choreography;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import app.kehre.core.dose.Side;
+import app.kehre.core.footwork.Row;
+import app.kehre.core.footwork.Stance;
+import app.kehre.core.footwork.Walk;
+
+/**
+ * Moves danced one after the other.
+ *
+ * @param beats what happens, in order
+ * @param start how one stands before
+ * @param end how one stands after
+ */
+public record Dance(List<Beat> beats, Stance start, Stance end) {
+
+    /**
+     * One half-count of a move.
+     *
+     * @param part the place of the move, from 0
+     * @param time which time of the move, from 0
+     * @param at when it begins, in quarters of a count of the music from the start
+     * @param length how long it lasts, in quarters of a count
+     * @param lead the side that leads this time
+     * @param step what the feet do
+     */
+    public record Beat(int part, int time, int at, int length, Side lead, Walk.Step step) {
+
+        /** Returns the count of the music that it lies in, from 1. */
+        public int count() {
+            return at / QUARTERS + 1;
+        }
+    }
+
+    /** Quarters in a count. */
+    static final int QUARTERS = 4;
+
+    public Dance {
+        beats = List.copyOf(beats);
+    }
+
+    /** Dances a combination once from its start. */
+    public static Dance of(Combination combination) {
+        return of(combination.parts(), combination.start());
+    }
+
+    /** Dances moves from a stance. */
+    static Dance of(List<Part> parts, Stance start) {
+        List<Beat> beats = new ArrayList<>();
+        Stance stance = start;
+        int at = 0;
+        for (int i = 0; i < parts.size(); i++) {
+            Part part = parts.get(i);
+            Side lead = part.lead();
+            for (int time = 0; time < part.times(); time++) {
+                Row row = part.row(time);
+                Walk walk = Walk.of(row, lead, stance, time == 0 ? part.turnIn() : 0);
+                int length = part.pace().halfCounts();
+                for (Walk.Step step : walk.steps()) {
+                    beats.add(new Beat(i, time, at, length, lead, step));
+                    at += length;
+                }
+                lead = walk.end().weight() == lead ? lead.other() : lead;
+                stance = walk.end();
+            }
+        }
+        return new Dance(beats, start, stance);
+    }
+
+    /** Returns the counts of the music that it lasts. */
+    public int counts() {
+        return beats.isEmpty()
+                ? 0
+                : Math.ceilDiv(beats.getLast().at() + beats.getLast().length(), QUARTERS);
+    }
+
+    /** Returns whether nothing in it is impossible. */
+    public boolean works() {
+        return beats.stream().allMatch(beat -> beat.step().slips().isEmpty());
+    }
+}

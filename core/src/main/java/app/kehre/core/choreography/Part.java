@@ -1,0 +1,160 @@
+package app.kehre.core.choreography;
+
+import app.kehre.core.dose.Counts.Pace;
+import app.kehre.core.dose.Range;
+import app.kehre.core.dose.Side;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.footwork.Derived;
+import app.kehre.core.footwork.Row;
+import app.kehre.core.footwork.RowFacts;
+
+/**
+ * A move in a combination.
+ *
+ * @param move an exercise with footwork
+ * @param lead the side of the foot that leads the first time, right or left
+ * @param times how often it is done, 1 to 16; a move that changes the lead goes on with the other foot
+ * @param pace how a danced count stands to the music
+ * @param arms what the arms do, at most {@value #LONGEST_ARMS} characters; empty for as usual
+ * @param hop whether a hop is shown as an option under what is lifted
+ * @param tapChange whether its last act is changed so that the other foot is free
+ * @param turnIn quarter turns to the right with which it is entered, -1 to 2
+ */
+public record Part(Exercise move, Side lead, int times, Pace pace, String arms, boolean hop,
+        boolean tapChange, int turnIn) {
+
+    /** How often a move is done in a row. */
+    public static final Range TIMES = Range.of("how often a move is done", 1, 16);
+    /** The quarter turns with which a move is entered. */
+    public static final Range TURN_IN = Range.of("the quarter turns into a move", -1, 2);
+    /** The longest words for the arms, in characters. */
+    public static final int LONGEST_ARMS = 40;
+
+    public Part {
+        TIMES.check(times);
+        TURN_IN.check(turnIn);
+        if (lead == Side.BOTH) {
+            throw new IllegalArgumentException("A move leads with the right or with the left.");
+        }
+        if (arms.length() > LONGEST_ARMS) {
+            throw new IllegalArgumentException("The arms have at most %d characters, not %d."
+                    .formatted(LONGEST_ARMS, arms.length()));
+        }
+        Row row = move.footwork().orElseThrow(() -> new IllegalArgumentException(
+                "\"%s\" has no footwork, so it cannot be part of a combination.".formatted(move.name())));
+        if (pace == Pace.DOUBLE_TIME && row.syncopated()) {
+            throw new IllegalArgumentException(
+                    "\"%s\" has steps between the counts, so it cannot be done in double time."
+                            .formatted(move.name()));
+        }
+    }
+
+    /** Returns the move done once at the music's own pace. */
+    public static Part of(Exercise move, Side lead) {
+        return new Part(move, lead, 1, Pace.NORMAL, "", false, false, 0);
+    }
+
+    /** Returns the footwork of a time, from 0: with the hop, and with the changed end in the last time. */
+    public Row row(int time) {
+        Row row = move.footwork().orElseThrow();
+        Row hopped = hop ? Derived.hopped(row) : row;
+        return tapChange && time == times - 1 ? hopped.changingOver() : hopped;
+    }
+
+    /** Returns what follows from the footwork of the move. */
+    public RowFacts facts() {
+        return RowFacts.of(move.footwork().orElseThrow());
+    }
+
+    /** Returns the half-counts of the music that it lasts. */
+    public int halfCounts() {
+        return halfCountsOnce() * times;
+    }
+
+    /** Returns the half-counts of the music that it lasts once. */
+    int halfCountsOnce() {
+        return move.footwork().orElseThrow().counts() * pace.halfCounts();
+    }
+
+    /** Returns the counts of the music that it lasts, the last one begun counted whole. */
+    public int counts() {
+        return Math.ceilDiv(halfCounts(), 2);
+    }
+
+    /** Returns "Knee lift on the step, right". */
+    public String name() {
+        return move.name() + ", " + lead.word();
+    }
+
+    /** Returns what is special about it: "2 times, half time, arms overhead"; may be empty. */
+    public String details() {
+        StringBuilder words = new StringBuilder();
+        add(words, times > 1 ? times + " times" : "");
+        add(words, pace.notation());
+        add(words, arms);
+        add(words, hop ? "hop as an option" : "");
+        add(words, tapChange ? "tap change" : "");
+        add(words, switch (turnIn) {
+            case -1 -> "quarter turn left into it";
+            case 1 -> "quarter turn right into it";
+            case 2 -> "half turn into it";
+            default -> "";
+        });
+        return words.toString();
+    }
+
+    private static void add(StringBuilder words, String more) {
+        words.append(words.isEmpty() || more.isEmpty() ? "" : ", ").append(more);
+    }
+
+    /** Returns the same led by the other foot, turning the other way. */
+    public Part mirrored() {
+        return new Part(move, lead.other(), times, pace, arms, hop, tapChange, turnIn == 2 ? 2 : -turnIn);
+    }
+
+    /** Returns the same on a lead, mirrored if need be. */
+    public Part led(Side side) {
+        return side == lead ? this : mirrored();
+    }
+
+    /** Returns it with another move. */
+    public Part withMove(Exercise other) {
+        return new Part(other, lead, times, pace, arms, hop, tapChange, turnIn);
+    }
+
+    /** Returns it led by a side, nothing else changed. */
+    public Part withLead(Side other) {
+        return new Part(move, other, times, pace, arms, hop, tapChange, turnIn);
+    }
+
+    /** Returns it so many times. */
+    public Part withTimes(int other) {
+        return new Part(move, lead, other, pace, arms, hop, tapChange, turnIn);
+    }
+
+    /** Returns it at another pace. */
+    public Part withPace(Pace other) {
+        return new Part(move, lead, times, other, arms, hop, tapChange, turnIn);
+    }
+
+    /** Returns it with other arms. */
+    public Part withArms(String other) {
+        return new Part(move, lead, times, pace, other.strip(), hop, tapChange, turnIn);
+    }
+
+    /** Returns it with the hop as an option, or without. */
+    public Part withHop(boolean other) {
+        return new Part(move, lead, times, pace, arms, other, tapChange, turnIn);
+    }
+
+    /** Returns it with its end changed, or not. */
+    public Part withTapChange(boolean other) {
+        return new Part(move, lead, times, pace, arms, hop, other, turnIn);
+    }
+
+    /** Returns it entered with other quarter turns. */
+    public Part withTurnIn(int other) {
+        return new Part(move, lead, times, pace, arms, hop, tapChange, other);
+    }
+
+}

@@ -1,0 +1,187 @@
+package app.kehre.core.choreography;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+import app.kehre.core.dose.Counts.Pace;
+import app.kehre.core.dose.Side;
+import app.kehre.core.exercise.Exercise;
+
+/** Looks for ways to mend one misstep: each is tried, and offered only when it mends more than it breaks. */
+final class Repairs {
+
+    /** So many ways are offered. */
+    private static final int OFFERED = 4;
+
+    private final Combination combination;
+    private final Conditions conditions;
+    private final List<Exercise> moves;
+    private final Misstep misstep;
+    private final int at;
+    private final List<Repair> tried = new ArrayList<>();
+
+    Repairs(Combination combination, Conditions conditions, List<Exercise> moves, Misstep misstep) {
+        this.combination = combination;
+        this.conditions = conditions;
+        this.moves = moves;
+        this.misstep = misstep;
+        this.at = misstep.part();
+    }
+
+    List<Repair> all() {
+        switch (misstep.kind()) {
+            case FOOT -> onTheOtherFoot();
+            case PLACE, FACING, OFF_THE_BENCH, REPEAT -> elsewhere();
+            case PHRASE -> filled();
+            case ONE_LEG, HOPS, SAME_LEAD -> relieved();
+            case NEW_MOVES -> repeated();
+            case TEMPO -> {
+            }
+        }
+        return best();
+    }
+
+    private Part part() {
+        return combination.parts().get(at);
+    }
+
+    private void onTheOtherFoot() {
+        tried.add(new Repair(part().mirrored().name(), "the rest mirrored", combination.mirroredFrom(at)));
+        if (at > 0) {
+            Part before = combination.parts().get(at - 1);
+            tried.add(new Repair("Tap change", "at the end of " + before.move().name(),
+                    combination.with(at - 1, each -> each.withTapChange(!each.tapChange()))));
+            twice(before);
+        }
+        insert(4);
+        insert(8);
+        replace();
+    }
+
+    private void twice(Part before) {
+        if (before.times() < Part.TIMES.most()) {
+            Combination longer = combination.with(at - 1, each -> each.withTimes(each.times() + 1));
+            tried.add(new Repair("Once more " + before.move().name(), "the lead comes back", longer));
+            if (before.halfCountsOnce() == part().halfCounts()) {
+                tried.add(new Repair("Once more " + before.move().name(),
+                        "instead of " + part().move().name(), longer.remove(at)));
+            }
+        }
+    }
+
+    private void elsewhere() {
+        for (int quarters : new int[]{1, -1, 2, 0}) {
+            if (quarters != part().turnIn()) {
+                Combination turned = combination.with(at, each -> each.withTurnIn(quarters));
+                tried.add(new Repair(quarters == 0
+                        ? "No turn into it"
+                        : turned.parts().get(at).details()
+                                .replaceFirst("^.*?((quarter|half) turn)", "$1"),
+                        part().move().name(), turned));
+            }
+        }
+        tried.add(new Repair(part().mirrored().name(), "the rest mirrored", combination.mirroredFrom(at)));
+        replace();
+        insert(4);
+        insert(8);
+    }
+
+    private void filled() {
+        int missing = combination.phrases() * Combination.PHRASE * 2 - combination.halfCounts();
+        int last = combination.parts().size() - 1;
+        for (Exercise move : moves) {
+            int once = move.footwork().orElseThrow().counts() * 2;
+            if (missing % once == 0 && missing / once <= Part.TIMES.most()) {
+                Side free = Dance.of(combination).end().free();
+                Part more = Part.of(move, free == Side.BOTH ? combination.lead() : free)
+                        .withTimes(missing / once);
+                tried.add(new Repair("Add " + more.name(), "%d counts".formatted(missing / 2),
+                        combination.add(last + 1, more)));
+            }
+        }
+        tried.add(new Repair("Half time for " + part().move().name(), "",
+                combination.with(at, each -> each.withPace(Pace.HALF_TIME))));
+        tried.add(new Repair("Once more " + part().move().name(), "",
+                combination.with(at, each -> each.withTimes(Math.min(16, each.times() + 1)))));
+        for (int to = 0; to < last; to++) {
+            tried.add(new Repair("Move " + part().move().name(), "to count " + to, combination.move(at, to)));
+        }
+    }
+
+    private void relieved() {
+        Part now = part();
+        if (now.times() > 1) {
+            tried.add(new Repair("%s %d times".formatted(now.move().name(), now.times() / 2), "half as often",
+                    combination.with(at, each -> each.withTimes(each.times() / 2))));
+        }
+        tried.add(new Repair("Without the hop", now.move().name(), combination.with(at,
+                each -> each.withHop(false))));
+        tried.add(new Repair("Tap change", "at the end of " + now.move().name(), combination.with(at,
+                each -> each.withTapChange(!each.tapChange())).mirroredFrom(
+                        Math.min(at + 1,
+                                combination.parts().size()))));
+        replace();
+    }
+
+    private void repeated() {
+        if (at > 0) {
+            Part before = combination.parts().get(at - 1);
+            tried.add(new Repair("Once more " + before.move().name(), "instead of " + part().move().name(),
+                    combination.with(at, each -> each.withMove(before.move()))));
+        }
+        tried.add(new Repair("They know it", "no new moves", combination.withKnown(true)));
+    }
+
+    /** A move of so many counts before the misstep, so that the free foot and the place are right. */
+    private void insert(int counts) {
+        Side free = Dance.of(combination.withParts(combination.parts().subList(0, at))).end().free();
+        for (Exercise move : moves) {
+            if (move.footwork().orElseThrow().counts() == counts) {
+                Part more = Part.of(move, free == Side.BOTH ? combination.lead() : free);
+                tried.add(new Repair("Insert " + more.name(), "%d counts longer".formatted(counts),
+                        combination.add(at, more)));
+            }
+        }
+    }
+
+    /** Another move with the same counts in its place, on either lead. */
+    private void replace() {
+        Part now = part();
+        for (Exercise move : moves) {
+            int counts = move.footwork().orElseThrow().counts();
+            if (counts * now.pace().halfCounts() == now.halfCountsOnce() && !move.equals(now.move())
+                    && !(now.pace() == Pace.DOUBLE_TIME && move.footwork().orElseThrow().syncopated())) {
+                for (Side lead : List.of(now.lead(), now.lead().other())) {
+                    Part other = now.withMove(move).withLead(lead).withTurnIn(0);
+                    tried.add(new Repair(other.name(), "instead of " + now.move().name(),
+                            combination.with(at, _ -> other)));
+                }
+            }
+        }
+    }
+
+    private List<Repair> best() {
+        int before = weight(Checks.found(combination, conditions));
+        Map<Repair, Integer> weights = new LinkedHashMap<>();
+        for (Repair repair : tried) {
+            List<Misstep> left = Checks.found(repair.mended(), conditions);
+            boolean mends = left.stream().noneMatch(misstep::same);
+            if (mends && weight(left) < before) {
+                weights.put(repair, weight(left));
+            }
+        }
+        return weights.keySet().stream().sorted(Comparator.comparing(weights::get)).limit(OFFERED).toList();
+    }
+
+    private static int weight(List<Misstep> missteps) {
+        return missteps.stream().mapToInt(each -> switch (each.severity()) {
+            case STOP -> 100;
+            case MEND -> 10;
+            case CONSIDER -> 1;
+        }).sum();
+    }
+
+}

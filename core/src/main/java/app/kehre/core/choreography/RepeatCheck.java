@@ -1,0 +1,34 @@
+package app.kehre.core.choreography;
+
+import java.util.List;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.dose.Side;
+import app.kehre.core.footwork.Slip;
+
+/** Whether the combination can be done again from where it ends, on the foot that is free then. */
+final class RepeatCheck implements Check {
+
+    @Override
+    public List<Misstep> of(Checked checked) {
+        Combination combination = checked.combination();
+        if (combination.parts().isEmpty() || !checked.dance().works()) {
+            return List.of();
+        }
+        Side free = checked.dance().end().free();
+        Combination again = free == combination.lead().other() ? combination.mirrored() : combination;
+        Dance second = Dance.of(again.parts(), checked.dance().end().on(again.lead().other()));
+        return second.beats().stream().filter(beat -> !beat.step().slips().isEmpty()).findFirst()
+                .map(beat -> List.of(misstep(checked, beat, beat.step().slips().getFirst())))
+                .orElse(List.of());
+    }
+
+    private static Misstep misstep(Checked checked, Dance.Beat beat, Slip slip) {
+        int last = checked.combination().parts().size() - 1;
+        return checked.misstep(Misstep.Kind.REPEAT, Severity.MEND, last, checked.dance().counts(),
+                "It ends %s. Done again from there, %s on count %d does not work: %s.".formatted(
+                        checked.dance().end().words(), checked.part(beat).move().name(), beat.count(),
+                        slip.words()),
+                "A combination is repeated many times while it is learnt, so its end must lead to its start.");
+    }
+}

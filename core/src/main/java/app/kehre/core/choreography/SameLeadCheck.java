@@ -1,0 +1,42 @@
+package app.kehre.core.choreography;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.dose.Lengths;
+
+/** Whether the same foot leads too long. */
+final class SameLeadCheck implements Check {
+
+    @Override
+    public List<Misstep> of(Checked checked) {
+        List<Misstep> found = new ArrayList<>();
+        List<Dance.Beat> beats = checked.dance().beats();
+        int from = 0;
+        for (int i = 1; i <= beats.size(); i++) {
+            if (i == beats.size() || beats.get(i).lead() != beats.get(from).lead()) {
+                add(found, checked, beats.subList(from, i));
+                from = i;
+            }
+        }
+        return found;
+    }
+
+    private static void add(List<Misstep> found, Checked checked, List<Dance.Beat> beats) {
+        int counts = beats.stream().mapToInt(Dance.Beat::length).sum() / Dance.QUARTERS;
+        Duration length = checked.conditions().length(counts);
+        Limits limits = checked.conditions().limits();
+        if (length.compareTo(limits.sameLead()) > 0) {
+            Dance.Beat first = beats.getFirst();
+            found.add(checked.misstep(Misstep.Kind.SAME_LEAD,
+                    length.compareTo(limits.sameLeadMost()) > 0 ? Severity.MEND : Severity.CONSIDER,
+                    first.part(), first.count(),
+                    "From count %d the %s foot leads for %s.".formatted(first.count(), first.lead().word(),
+                            Lengths.clock(length)),
+                    "Change the lead leg at least every %s, so that neither knee tires first.".formatted(
+                            Lengths.notation(limits.sameLead()))));
+        }
+    }
+}

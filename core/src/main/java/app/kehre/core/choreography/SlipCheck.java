@@ -1,0 +1,65 @@
+package app.kehre.core.choreography;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.dose.Side;
+import app.kehre.core.footwork.Slip;
+
+/** What cannot be danced: a wrong foot, a wrong place or facing, a step forward off the bench. */
+final class SlipCheck implements Check {
+
+    @Override
+    public List<Misstep> of(Checked checked) {
+        List<Misstep> found = new ArrayList<>();
+        Set<String> said = new HashSet<>();
+        for (Dance.Beat beat : checked.dance().beats()) {
+            for (Slip slip : beat.step().slips()) {
+                boolean foot = slip.kind() == Slip.Kind.FOOT;
+                if (said.add(beat.part() + (foot ? " foot" : " place"))) {
+                    found.add(checked.misstep(kind(slip), Severity.STOP, beat.part(), beat.count(),
+                            what(checked, beat, slip), why(slip)));
+                }
+            }
+        }
+        return found;
+    }
+
+    private static Misstep.Kind kind(Slip slip) {
+        return switch (slip.kind()) {
+            case FOOT -> Misstep.Kind.FOOT;
+            case PLACE -> Misstep.Kind.PLACE;
+            case FACING -> Misstep.Kind.FACING;
+            case OFF_THE_FRONT, SPRING_DOWN -> Misstep.Kind.OFF_THE_BENCH;
+        };
+    }
+
+    private static String what(Checked checked, Dance.Beat beat, Slip slip) {
+        String move = checked.part(beat).move().name();
+        boolean opens = beat.step().half() == 0 && beat.time() == 0 && beat.part() > 0;
+        if (slip.kind() == Slip.Kind.FOOT && opens) {
+            Side lead = beat.lead();
+            return "Count %d: %s starts on the %s, but %s leaves the weight on the %s foot.".formatted(
+                    beat.count(), move, lead.word(),
+                    checked.combination().parts().get(beat.part() - 1).move().name(), lead.word());
+        }
+        return "Count %d, %s: %s.".formatted(beat.count(), move, slip.words());
+    }
+
+    private static String why(Slip slip) {
+        return switch (slip.kind()) {
+            case FOOT -> "Only the free foot can step. People will stumble or add a step and lose the music.";
+            case PLACE ->
+                "The move needs another place. People will stand in each other's way or miss the bench.";
+            case FACING -> "The move needs another facing. Turned like this it would go past the bench.";
+            case OFF_THE_FRONT ->
+                "Stepping forward off a bench loads the knee and is a usual cause of falls: step down backwards"
+                        + " or to the side.";
+            case SPRING_DOWN ->
+                "Springs go up only. Landing on the floor from the bench is hard on knees and ankles.";
+        };
+    }
+}

@@ -1,0 +1,30 @@
+package app.kehre.core.choreography;
+
+import java.util.List;
+
+import app.kehre.core.advice.Severity;
+
+/** Whether the music suits the bench or the floor. */
+final class TempoCheck implements Check {
+
+    @Override
+    public List<Misstep> of(Checked checked) {
+        boolean onStep = checked.combination().onStep();
+        TempoRange range = onStep
+                ? TempoRange.onStep(checked.conditions().bench(), checked.conditions().level())
+                : TempoRange.LOW_IMPACT;
+        int bpm = checked.conditions().bpm().value();
+        if (range.has(bpm) || checked.combination().parts().isEmpty()) {
+            return List.of();
+        }
+        boolean fast = bpm > range.most();
+        return List.of(checked.misstep(Misstep.Kind.TEMPO,
+                onStep && fast ? Severity.MEND : Severity.CONSIDER, 0, 1,
+                "%d BPM is %s: %s goes with %s.".formatted(bpm, fast ? "too fast" : "slow", range.what(),
+                        range.words()),
+                fast && onStep
+                        ? "The whole foot must find the middle of the bench; faster or higher than this it does"
+                                + " not."
+                        : "A teaching range; what suits the group comes first."));
+    }
+}
