@@ -122,6 +122,32 @@ public final class Derived {
                         Act.Manner.PLAIN), gesture.get()), beat.turn());
     }
 
+    /**
+     * Returns the row without turns and without travel, as it is shown first: up and down on the near side of
+     * the bench, and on the spot on the floor. The feet do the same, so the lead is not touched.
+     */
+    public static Row plain(Row row) {
+        boolean aside = row.from() == Row.From.SIDE || row.from() == Row.From.END;
+        return new Row(aside ? Row.From.AHEAD : row.from(),
+                row.beats().stream().map(Derived::plain).toList());
+    }
+
+    private static Beat plain(Beat beat) {
+        return new Beat(beat.acts().stream()
+                .map(act -> act.bears()
+                        ? new Act(act.foot(), act.kind(), plain(act.way()), act.manner())
+                        : act)
+                .toList(), 0);
+    }
+
+    private static Act.Way plain(Act.Way way) {
+        return way.up()
+                ? Act.Way.UP
+                : way.down()
+                        ? Act.Way.DOWN
+                        : way == Act.Way.ASTRIDE ? Act.Way.ASTRIDE : Act.Way.HERE;
+    }
+
     /** Returns whether a hop can be added. */
     public static boolean canHop(Row row) {
         return !hopped(row).equals(row);

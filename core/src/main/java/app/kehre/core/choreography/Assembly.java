@@ -1,0 +1,169 @@
+package app.kehre.core.choreography;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+
+import app.kehre.core.dose.Bpm;
+import app.kehre.core.dose.Side;
+import app.kehre.core.footwork.Stance;
+
+/** Puts fitted stages one after the other, so that each pass begins on the foot that the one before leaves free. */
+final class Assembly {
+
+    /** The same foot does not lead longer than this in the stages. */
+    private static final Duration SAME_LEAD = Limits.USUAL.sameLead();
+
+    private final Build build;
+    private final Bpm bpm;
+    private final Passes passes;
+    private int right;
+    private int left;
+
+    /** A pass that is wanted. */
+    private record Wanted(Rung rung, Side lead, boolean walk) {
+        boolean hold() {
+            return walk || rung.hold();
+        }
+
+        int phrases() {
+            return hold() ? 1 : rung.pass();
+        }
+    }
+
+    Assembly(Build build, Bpm bpm) {
+        this.build = build;
+        this.bpm = bpm;
+        this.passes = new Passes(build.hold());
+    }
+
+    List<Stage> stages(List<Rung> rungs, int spare) {
+        List<Wanted> wanted = new ArrayList<>();
+        Side lead = Side.RIGHT;
+        for (Rung rung : rungs) {
+            lead = want(wanted, rung, lead);
+        }
+        addSpare(wanted, rungs, spare);
+        return laid(balanced(wanted));
+    }
+
+    /** Adds the passes of a stage; returns the side that goes on after it. */
+    private Side want(List<Wanted> wanted, Rung rung, Side lead) {
+        if (rung.hold()) {
+            for (int i = 0; i < rung.rounds; i++) {
+                wanted.add(new Wanted(rung, Side.BOTH, false));
+            }
+            return lead;
+        }
+        if (rung.rounds == 0) {
+            return lead;
+        }
+        int run = run(rung);
+        int todo = rung.rounds;
+        if (rung.walks()) {
+            wanted.add(new Wanted(rung, Side.BOTH, true));
+            add(wanted, rung, lead, todo);
+            wanted.add(new Wanted(rung, Side.BOTH, true));
+            add(wanted, rung, lead.other(), todo);
+            return lead;
+        }
+        Side first = lead;
+        while (todo > 0) {
+            int now = Math.min(run, todo);
+            add(wanted, rung, first, now);
+            add(wanted, rung, first.other(), now);
+            todo -= now;
+        }
+        return lead;
+    }
+
+    private static void add(List<Wanted> wanted, Rung rung, Side lead, int times) {
+        for (int i = 0; i < times; i++) {
+            wanted.add(new Wanted(rung, lead, false));
+        }
+    }
+
+    /** How many passes the same foot leads: one where the moves change the lead by themselves. */
+    private int run(Rung rung) {
+        Pass once = passes.pass(rung.content, Side.RIGHT, Side.BOTH, start(rung, Side.RIGHT));
+        long most = SAME_LEAD.toNanos() / bpm.at(2L * Combination.PHRASE * once.phrases()).toNanos();
+        return once.end().free() == Side.LEFT ? 1 : Math.clamp(most, 1, 8);
+    }
+
+    private Stance start(Rung rung, Side lead) {
+        return Passes.walkedTo(rung.content, lead, build.onStep());
+    }
+
+    /** What no stage takes is danced by the last one on one lead as far as it fits, else held. */
+    private void addSpare(List<Wanted> wanted, List<Rung> rungs, int spare) {
+        Rung last = rungs.getLast();
+        int rest = spare;
+        if (wanted.stream().allMatch(Wanted::hold) && last.pass() <= rest) {
+            wanted.add(new Wanted(last, Side.RIGHT, false));
+            rest -= last.pass();
+        }
+        for (int i = 0; i < rest; i++) {
+            wanted.addFirst(new Wanted(rungs.getFirst(), Side.BOTH, true));
+        }
+    }
+
+    /** Gives each hold the side that has led less so far in the whole. */
+    private List<Wanted> balanced(List<Wanted> wanted) {
+        for (Wanted each : wanted) {
+            right += each.lead() == Side.RIGHT ? each.phrases() : 0;
+            left += each.lead() == Side.LEFT ? each.phrases() : 0;
+        }
+        List<Wanted> balanced = new ArrayList<>();
+        for (Wanted each : wanted) {
+            Side side = each.hold() ? Filling.behind(right, left) : each.lead();
+            if (each.hold()) {
+                right += side == Side.RIGHT ? 1 : 0;
+                left += side == Side.LEFT ? 1 : 0;
+            }
+            balanced.add(new Wanted(each.rung(), side, each.walk()));
+        }
+        return balanced;
+    }
+
+    private List<Stage> laid(List<Wanted> wanted) {
+        List<Stage> stages = new ArrayList<>();
+        List<Pass> made = new ArrayList<>();
+        int from = 0;
+        Stance stance = wanted.isEmpty() ? Stance.START : start(wanted.getFirst().rung(), Side.RIGHT);
+        for (int i = 0; i < wanted.size(); i++) {
+            Wanted now = wanted.get(i);
+            Side next = i + 1 < wanted.size() ? wanted.get(i + 1).lead() : now.lead();
+            stance = placed(now, stance);
+            made.add(pass(now, next, stance));
+            stance = made.getLast().end();
+            boolean over = i + 1 == wanted.size() || wanted.get(i + 1).rung() != now.rung();
+            if (over) {
+                stages.add(stage(now.rung(), made, from));
+                from += made.stream().mapToInt(Pass::phrases).sum();
+                made = new ArrayList<>();
+            }
+        }
+        return stages;
+    }
+
+    private static Stage stage(Rung rung, List<Pass> made, int from) {
+        int held = made.size();
+        return new Stage(rung.key, rung.title, rung.kind, rung.combination,
+                rung.hold() ? held : Math.max(1, rung.rounds), rung.fixed, made, from);
+    }
+
+    private Pass pass(Wanted now, Side next, Stance stance) {
+        List<Part> content = now.hold()
+                ? passes.held(2 * Combination.PHRASE, now.lead(), stance)
+                : now.rung().content;
+        return passes.pass(content, now.lead(), next, stance);
+    }
+
+    /** Where people stand before a pass: where they are, or, when they cannot begin there, where they walked in a hold. */
+    private Stance placed(Wanted now, Stance stance) {
+        Stance here = stance.on(now.lead().other());
+        return now.hold() || Passes.canBegin(now.rung().content, now.lead(), here)
+                ? here
+                : start(now.rung(), now.lead());
+    }
+}

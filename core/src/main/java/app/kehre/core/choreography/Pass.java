@@ -1,0 +1,22 @@
+package app.kehre.core.choreography;
+
+import java.util.List;
+
+import app.kehre.core.dose.Side;
+import app.kehre.core.footwork.Stance;
+
+/**
+ * One run through what a stage teaches, over whole phrases.
+ *
+ * @param lead the side that leads first
+ * @param parts what is danced
+ * @param phrases how many it takes
+ * @param start how one stands before
+ * @param end how one stands after
+ * @param works whether all of it can be danced
+ */
+public record Pass(Side lead, List<Part> parts, int phrases, Stance start, Stance end, boolean works) {
+    public Pass {
+        parts = List.copyOf(parts);
+    }
+}

@@ -1,0 +1,169 @@
+package app.kehre.core.choreography;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+import app.kehre.core.dose.Counts.Pace;
+import app.kehre.core.dose.Side;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.footwork.Row;
+import app.kehre.core.footwork.RowFacts;
+import app.kehre.core.footwork.Stance;
+import app.kehre.core.footwork.Walk;
+
+/** Turns what is taught into passes that fill whole phrases and begin where the one before ended. */
+final class Passes {
+
+    private static final int PHRASE = Combination.PHRASE * 2;
+    private static final Row MARCH = Row.of("A, B");
+
+    private final Exercise hold;
+    private final Map<Key, Pass> made = new HashMap<>();
+
+    private record Key(List<Part> content, Side lead, Side next, Stance start) {}
+
+    Passes(Exercise hold) {
+        this.hold = hold;
+    }
+
+    /** The phrases that a pass of moves takes. */
+    static int phrases(List<Part> content) {
+        return Math.max(1, Math.ceilDiv(halfCounts(content), PHRASE));
+    }
+
+    private static int halfCounts(List<Part> parts) {
+        return parts.stream().mapToInt(Part::halfCounts).sum();
+    }
+
+    /**
+     * Makes a pass.
+     *
+     * @param next the foot that shall be free at its end
+     * @param start how one stands before; with the lead foot free
+     */
+    Pass pass(List<Part> content, Side lead, Side next, Stance start) {
+        return made.computeIfAbsent(new Key(content, lead, next, start), this::make);
+    }
+
+    private Pass make(Key key) {
+        List<Part> parts = new ArrayList<>();
+        Stance stance = key.start();
+        int target = phrases(key.content()) * PHRASE;
+        int left = target;
+        Side lead = key.lead();
+        while (left >= halfCounts(key.content())) {
+            stance = dance(parts, led(key.content(), lead), stance);
+            lead = stance.free() == Side.BOTH ? lead : stance.free();
+            left -= halfCounts(key.content());
+        }
+        if (left > 0) {
+            stance = dance(parts, held(left, lead, stance), stance);
+        }
+        if (stance.free() != Side.BOTH && stance.free() != key.next()) {
+            parts.set(parts.size() - 1, parts.getLast().withTapChange(!parts.getLast().tapChange()));
+        }
+        Dance whole = Dance.of(parts, key.start());
+        return new Pass(key.lead(), parts, target / PHRASE, key.start(), whole.end(), whole.works());
+    }
+
+    /** Adds moves, entered with the turn that they need from here; returns how one stands after them. */
+    private static Stance dance(List<Part> parts, List<Part> more, Stance stance) {
+        List<Part> turned = new ArrayList<>(more);
+        Part first = turned.getFirst();
+        if (!starts(first, stance)) {
+            for (int quarters : new int[]{0, 1, -1, 2}) {
+                if (starts(first.withTurnIn(quarters), stance)) {
+                    turned.set(0, first.withTurnIn(quarters));
+                    break;
+                }
+            }
+        }
+        parts.addAll(turned);
+        return Dance.of(turned, stance).end();
+    }
+
+    /**
+     * Moves and further ones after them, on the foot that is free then and turned as they need it; where they
+     * cannot begin on that foot, on the other one after a changed end.
+     */
+    static List<Part> joined(List<Part> before, List<Part> more) {
+        if (before.isEmpty()) {
+            return more;
+        }
+        List<Part> natural = after(before, more);
+        List<Part> changed = new ArrayList<>(before);
+        changed.set(changed.size() - 1, changed.getLast().withTapChange(!changed.getLast().tapChange()));
+        List<Part> other = after(changed, more);
+        return !works(natural) && works(other) ? other : natural;
+    }
+
+    private static List<Part> after(List<Part> before, List<Part> more) {
+        Stance end = Dance.of(before, start(before)).end();
+        Side lead = end.free() == Side.BOTH ? more.getFirst().lead() : end.free();
+        List<Part> parts = new ArrayList<>(before);
+        dance(parts, led(more, lead), end);
+        return parts;
+    }
+
+    private static boolean works(List<Part> parts) {
+        return Dance.of(parts, start(parts)).works();
+    }
+
+    private static Stance start(List<Part> parts) {
+        return Combination.start(parts, parts.stream().anyMatch(part -> part.move().onStep()));
+    }
+
+    private static boolean starts(Part part, Stance stance) {
+        return Walk.of(part.row(0), part.lead(), stance, part.turnIn()).slips().isEmpty();
+    }
+
+    static List<Part> led(List<Part> content, Side lead) {
+        return content.getFirst().lead() == lead ? content : Blocks.mirrored(content);
+    }
+
+    /** The holding pattern for so many half-counts: the one wished for where it can be danced, else a march. */
+    List<Part> held(int halfCounts, Side lead, Stance stance) {
+        Part wished = Part.of(hold, lead);
+        int once = wished.halfCountsOnce();
+        boolean fits = halfCounts % once == 0 && halfCounts / once <= Part.TIMES.most()
+                && RowFacts.of(hold.footwork().orElseThrow()).after() == RowFacts.After.KEEPS
+                && starts(wished, stance);
+        if (fits) {
+            return List.of(wished.withTimes(halfCounts / once));
+        }
+        Part march = Part.of(hold.withName("March on the spot").withFootwork(MARCH), lead);
+        List<Part> parts = new ArrayList<>();
+        int whole = halfCounts / march.halfCounts();
+        if (whole > 0) {
+            parts.add(march.withTimes(Math.clamp(whole, 1, 16)));
+        }
+        if (halfCounts % march.halfCounts() >= 2) {
+            parts.add(march.withPace(Pace.DOUBLE_TIME));
+        }
+        return parts;
+    }
+
+    /** Whether moves can be danced over whole phrases, on both leads. */
+    boolean fill(List<Part> content) {
+        return pass(content, Side.RIGHT, Side.BOTH, startOn(content, Side.RIGHT)).works()
+                && pass(content, Side.LEFT, Side.BOTH, startOn(content, Side.LEFT)).works();
+    }
+
+    private static Stance startOn(List<Part> content, Side lead) {
+        return start(led(content, lead));
+    }
+
+    /** How one stands before moves on a lead, when there was time to walk there. */
+    static Stance walkedTo(List<Part> content, Side lead, boolean onStep) {
+        return Combination.start(led(content, lead), onStep);
+    }
+
+    /** Whether a pass can begin from a stance when its lead foot is free, turning into it if need be. */
+    static boolean canBegin(List<Part> content, Side lead, Stance stance) {
+        List<Part> parts = new ArrayList<>();
+        dance(parts, led(content, lead), stance.on(lead.other()));
+        return Dance.of(parts, stance.on(lead.other())).works();
+    }
+}
