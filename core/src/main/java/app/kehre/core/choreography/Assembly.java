@@ -31,10 +31,10 @@ final class Assembly {
         }
     }
 
-    Assembly(Build build, Bpm bpm) {
+    Assembly(Build build, Bpm bpm, Passes passes) {
         this.build = build;
         this.bpm = bpm;
-        this.passes = new Passes(build.hold());
+        this.passes = passes;
     }
 
     List<Stage> stages(List<Rung> rungs, int spare) {
@@ -162,7 +162,7 @@ final class Assembly {
     /** Where people stand before a pass: where they are, or, when they cannot begin there, where they walked in a hold. */
     private Stance placed(Wanted now, Stance stance) {
         Stance here = stance.on(now.lead().other());
-        return now.hold() || Passes.canBegin(now.rung().content, now.lead(), here)
+        return now.hold() || passes.canBegin(now.rung().content, now.lead(), here)
                 ? here
                 : start(now.rung(), now.lead());
     }

@@ -16,27 +16,27 @@ final class Ladder {
     private final Passes passes;
     private final List<Rung> rungs = new ArrayList<>();
 
-    private Ladder(Build build) {
+    private Ladder(Build build, Passes passes) {
         this.build = build;
-        this.passes = new Passes(build.hold());
+        this.passes = passes;
     }
 
-    static List<Rung> of(Build build) {
-        Ladder ladder = new Ladder(build);
-        List<Part> all = new ArrayList<>();
+    static List<Rung> of(Build build, Passes passes) {
+        Ladder ladder = new Ladder(build, passes);
+        Chain all = new Chain(build.onStep());
         for (int i = 0; i < build.combinations().size(); i++) {
             Combination combination = build.combinations().get(i);
             if (!combination.parts().isEmpty()) {
                 ladder.add(i, combination);
-                all = Passes.joined(all, combination.parts());
+                all.add(combination.parts());
             }
         }
         if (ladder.rungs.stream().filter(rung -> rung.kind == Stage.Kind.FINISHED).count() > 1) {
-            ladder.hold("finale", build.combinations().size() - 1, all, "announce the finale");
+            ladder.hold("finale", build.combinations().size() - 1, all.parts(), "announce the finale");
             ladder.rungs.add(new Rung("finale", "finale: " + build.combinations().stream()
                     .filter(each -> !each.parts().isEmpty()).map(Combination::name)
                     .collect(Collectors.joining(" + ")), Stage.Kind.FINALE, build.combinations().size() - 1,
-                    all, Integer.MAX_VALUE, FINALE_WEIGHT));
+                    all.parts(), Integer.MAX_VALUE, FINALE_WEIGHT, passes));
         }
         return ladder.rungs;
     }
@@ -61,7 +61,7 @@ final class Ladder {
             }
         }
         rungs.add(new Rung(key(at, "finished"), "finished", Stage.Kind.FINISHED, at, combination.parts(),
-                Integer.MAX_VALUE, FINISHED_WEIGHT));
+                Integer.MAX_VALUE, FINISHED_WEIGHT, passes));
     }
 
     private static String key(int at, String stage) {
@@ -70,7 +70,7 @@ final class Ladder {
 
     private void hold(String key, int at, List<Part> next, String words) {
         rungs.add(new Rung(key.endsWith("hold") ? key : key + "/hold", "hold, " + words, Stage.Kind.HOLD, at,
-                next, HOLD_MOST, 1));
+                next, HOLD_MOST, 1, passes));
     }
 
     private void addOn(int at, Combination combination, List<List<Part>> blocks, List<Layer> layers) {
@@ -103,14 +103,15 @@ final class Ladder {
     }
 
     private void reduce(int at, Combination combination, List<List<Part>> blocks, int times) {
-        List<Part> content = new ArrayList<>();
+        Chain content = new Chain(build.onStep());
         for (List<Part> block : blocks) {
             for (int i = 0; i < times; i++) {
-                content = Passes.joined(content, block);
+                content.add(block);
             }
         }
         if (blocks.size() > 1) {
-            piece(at, "of-each/" + times, times + " of each", combination, content, Stage.Kind.REDUCE);
+            piece(at, "of-each/" + times, times + " of each", combination, content.parts(),
+                    Stage.Kind.REDUCE);
         }
     }
 
@@ -120,7 +121,7 @@ final class Ladder {
             return;
         }
         boolean one = combination.known() || kind == Stage.Kind.REDUCE;
-        rungs.add(new Rung(key(at, key), title, kind, at, content, one ? 1 : TEACH_MOST, 1));
+        rungs.add(new Rung(key(at, key), title, kind, at, content, one ? 1 : TEACH_MOST, 1, passes));
     }
 
     private static List<Part> joinedBlocks(List<List<Part>> blocks) {

@@ -22,6 +22,8 @@ final class Passes {
     private final Exercise hold;
     private final Map<Key, Pass> made = new HashMap<>();
 
+    private final Map<Key, Boolean> begins = new HashMap<>();
+
     private record Key(List<Part> content, Side lead, Side next, Stance start) {}
 
     Passes(Exercise hold) {
@@ -69,7 +71,7 @@ final class Passes {
     }
 
     /** Adds moves, entered with the turn that they need from here; returns how one stands after them. */
-    private static Stance dance(List<Part> parts, List<Part> more, Stance stance) {
+    static Stance dance(List<Part> parts, List<Part> more, Stance stance) {
         List<Part> turned = new ArrayList<>(more);
         Part first = turned.getFirst();
         if (!starts(first, stance)) {
@@ -82,33 +84,6 @@ final class Passes {
         }
         parts.addAll(turned);
         return Dance.of(turned, stance).end();
-    }
-
-    /**
-     * Moves and further ones after them, on the foot that is free then and turned as they need it; where they
-     * cannot begin on that foot, on the other one after a changed end.
-     */
-    static List<Part> joined(List<Part> before, List<Part> more) {
-        if (before.isEmpty()) {
-            return more;
-        }
-        List<Part> natural = after(before, more);
-        List<Part> changed = new ArrayList<>(before);
-        changed.set(changed.size() - 1, changed.getLast().withTapChange(!changed.getLast().tapChange()));
-        List<Part> other = after(changed, more);
-        return !works(natural) && works(other) ? other : natural;
-    }
-
-    private static List<Part> after(List<Part> before, List<Part> more) {
-        Stance end = Dance.of(before, start(before)).end();
-        Side lead = end.free() == Side.BOTH ? more.getFirst().lead() : end.free();
-        List<Part> parts = new ArrayList<>(before);
-        dance(parts, led(more, lead), end);
-        return parts;
-    }
-
-    private static boolean works(List<Part> parts) {
-        return Dance.of(parts, start(parts)).works();
     }
 
     private static Stance start(List<Part> parts) {
@@ -161,9 +136,18 @@ final class Passes {
     }
 
     /** Whether a pass can begin from a stance when its lead foot is free, turning into it if need be. */
-    static boolean canBegin(List<Part> content, Side lead, Stance stance) {
-        List<Part> parts = new ArrayList<>();
-        dance(parts, led(content, lead), stance.on(lead.other()));
-        return Dance.of(parts, stance.on(lead.other())).works();
+    boolean canBegin(List<Part> content, Side lead, Stance stance) {
+        Stance free = stance.on(lead.other());
+        return begins.computeIfAbsent(new Key(content, lead, Side.BOTH, free), _ -> {
+            List<Part> parts = new ArrayList<>();
+            dance(parts, led(content, lead), free);
+            return Dance.of(parts, free).works();
+        });
+    }
+
+    /** Whether people have to walk to another place before they can begin on the other foot. */
+    boolean walks(List<Part> content) {
+        Stance end = Dance.of(content, start(content)).end();
+        return !canBegin(content, Side.RIGHT, end) || !canBegin(content, Side.LEFT, end);
     }
 }

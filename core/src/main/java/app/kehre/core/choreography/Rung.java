@@ -2,9 +2,6 @@ package app.kehre.core.choreography;
 
 import java.util.List;
 
-import app.kehre.core.dose.Side;
-import app.kehre.core.footwork.Stance;
-
 /** A stage that is not yet fitted: what it teaches and how many rounds of it there shall be. */
 final class Rung {
 
@@ -24,7 +21,7 @@ final class Rung {
      * @param weight how many rounds it gets for each one of a stage of weight 1
      */
     Rung(String key, String title, Stage.Kind kind, int combination, List<Part> content, int most,
-            int weight) {
+            int weight, Passes passes) {
         this.key = key;
         this.title = title;
         this.kind = kind;
@@ -32,14 +29,7 @@ final class Rung {
         this.content = content;
         this.most = most;
         this.weight = weight;
-        this.walks = kind != Stage.Kind.HOLD && walks(content);
-    }
-
-    /** Whether people have to walk to another place before they can begin on the other foot. */
-    private static boolean walks(List<Part> content) {
-        boolean onStep = content.stream().anyMatch(part -> part.move().onStep());
-        Stance end = Dance.of(content, Combination.start(content, onStep)).end();
-        return !Passes.canBegin(content, Side.RIGHT, end) || !Passes.canBegin(content, Side.LEFT, end);
+        this.walks = kind != Stage.Kind.HOLD && passes.walks(content);
     }
 
     /** Returns whether a hold in which people walk must lie between the leads. */

@@ -28,12 +28,14 @@ public record Script(List<Stage> stages, int phrases, int spare, int least, List
     /** Writes the script of a build-up at a tempo. */
     public static Script of(Build build, Bpm bpm) {
         int phrases = phrasesIn(build.time(), bpm);
-        List<Rung> rungs = Ladder.of(build);
+        Passes passes = new Passes(build.hold());
+        List<Rung> rungs = Ladder.of(build, passes);
         if (rungs.isEmpty()) {
             return new Script(List.of(), 0, 0, 0, List.of(), bpm);
         }
         Filling filling = new Filling(rungs, build, phrases);
-        return new Script(new Assembly(build, bpm).stages(rungs, filling.left()), phrases, filling.spare(),
+        return new Script(new Assembly(build, bpm, passes).stages(rungs, filling.left()), phrases,
+                filling.spare(),
                 filling.least(), filling.leftOut(), bpm);
     }
 

@@ -60,6 +60,12 @@ public record Exercise(String id, Family family, String name, List<String> other
                 cautions, Optional.empty());
     }
 
+    /** Equal exercises have the same id, so the id is enough to tell most others apart. */
+    @Override
+    public int hashCode() {
+        return id.hashCode();
+    }
+
     /** Returns whether it suits a segment of the role. */
     public boolean suits(Role role) {
         return roles.contains(role);

@@ -1,0 +1,87 @@
+package app.kehre.bench;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.TimeUnit;
+
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+import org.openjdk.jmh.infra.Blackhole;
+
+import app.kehre.core.choreography.Build;
+import app.kehre.core.choreography.Checks;
+import app.kehre.core.choreography.Combination;
+import app.kehre.core.choreography.Conditions;
+import app.kehre.core.choreography.Method;
+import app.kehre.core.choreography.Part;
+import app.kehre.core.choreography.Script;
+import app.kehre.core.dose.Side;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Library;
+import app.kehre.formats.library.BuiltInLibrary;
+
+/** Checking a combination of 64 counts and building it up in twelve minutes: bar 1 ms median. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.SampleTime)
+@OutputTimeUnit(TimeUnit.MICROSECONDS)
+@Warmup(iterations = 5, time = 1)
+@Measurement(iterations = 5, time = 1)
+@Fork(1)
+public class BuildBench {
+
+    /** The method of the build-up. */
+    @Param({"ADD_ON", "LINK", "LAYERING", "REDUCTION", "MIXTURE"})
+    private Method method = Method.ADD_ON;
+
+    private final Conditions conditions = Conditions.of(126);
+    private List<Exercise> moves = List.of();
+    private Build build;
+
+    /** Makes a combination of 64 counts with arms and a hop. */
+    public BuildBench() {
+        Library library = BuiltInLibrary.load();
+        List<Part> parts = new ArrayList<>();
+        for (Side lead : List.of(Side.RIGHT, Side.LEFT)) {
+            parts.add(Part.of(move(library, "basic-step"), lead).withTimes(3).withArms("press overhead"));
+            parts.add(Part.of(move(library, "knee-up"), lead).withHop(true));
+            parts.add(Part.of(move(library, "v-step"), lead.other()).withTimes(2));
+            parts.add(Part.of(move(library, "repeater-knee"), lead.other()));
+            parts.add(Part.of(move(library, "basic-step"), lead).withTapChange(true));
+        }
+        parts.removeLast();
+        parts.remove(4);
+        parts.set(4, parts.get(4).withLead(Side.RIGHT));
+        build = Build.of(List.of(new Combination("Long way", parts, false)), method, Duration.ofMinutes(12),
+                move(library, "basic-step"));
+        moves = library.all().stream().filter(each -> each.footwork().isPresent()).toList();
+    }
+
+    private static Exercise move(Library library, String id) {
+        return library.find(id).orElseThrow();
+    }
+
+    /** Takes the method over. */
+    @Setup
+    public void choose() {
+        build = new Build(build.combinations(), method, build.time(), build.hold(), true, Map.of());
+    }
+
+    /** Checks the combination and writes its build-up with all cues. */
+    @Benchmark
+    public void checkAndBuild(Blackhole sink) {
+        sink.consume(Checks.of(build.combinations().getFirst(), conditions, moves));
+        Script script = Script.of(build, conditions.bpm());
+        sink.consume(script.cues(true));
+    }
+}
