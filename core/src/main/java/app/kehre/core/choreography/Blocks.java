@@ -5,6 +5,7 @@ import java.util.List;
 
 import app.kehre.core.dose.Counts;
 import app.kehre.core.dose.Side;
+import app.kehre.core.footwork.Walk;
 
 /**
  * The pieces in which a combination is taught: of eight counts at least, each ending where the whole can begin
@@ -37,11 +38,11 @@ final class Blocks {
     }
 
     private static boolean repeats(Combination combination, List<Part> piece) {
-        Dance once = Dance.of(piece, Combination.start(piece, combination.onStep()));
+        Walk.Outcome once = Dance.outcome(piece, Combination.start(piece, combination.onStep()));
         Side free = once.end().free();
         Side lead = piece.getFirst().lead();
         List<Part> again = free == lead.other() ? mirrored(piece) : piece;
-        return Dance.of(again, once.end().on(again.getFirst().lead().other())).works();
+        return Dance.outcome(again, once.end().on(again.getFirst().lead().other())).works();
     }
 
     static List<Part> mirrored(List<Part> parts) {

@@ -24,7 +24,7 @@ final class Chain {
             stance = Combination.start(piece, onStep);
         } else if (!works(piece, stance)) {
             Part last = parts.getLast().withTapChange(!parts.getLast().tapChange());
-            Stance other = Dance.of(List.of(last), beforeLast).end();
+            Stance other = Dance.outcome(List.of(last), beforeLast).end();
             if (works(piece, other)) {
                 parts.set(parts.size() - 1, last);
                 stance = other;
@@ -34,7 +34,7 @@ final class Chain {
         int before = parts.size();
         Stance end = Passes.dance(parts, led, stance);
         beforeLast = parts.size() - before > 1
-                ? Dance.of(parts.subList(before, parts.size() - 1), stance).end()
+                ? Dance.outcome(parts.subList(before, parts.size() - 1), stance).end()
                 : stance;
         stance = end;
     }
@@ -42,7 +42,7 @@ final class Chain {
     private static boolean works(List<Part> piece, Stance stance) {
         List<Part> turned = new ArrayList<>();
         Passes.dance(turned, led(piece, stance), stance);
-        return Dance.of(turned, stance).works();
+        return Dance.outcome(turned, stance).works();
     }
 
     private static List<Part> led(List<Part> piece, Stance stance) {

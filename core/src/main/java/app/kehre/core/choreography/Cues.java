@@ -17,6 +17,7 @@ final class Cues {
     private final Script script;
     private final boolean mirrored;
     private final Map<String, Integer> seen = new HashMap<>();
+    private final Map<String, RowFacts> facts = new HashMap<>();
     private final List<Cue> cues = new ArrayList<>();
     private Optional<Part> before = Optional.empty();
     private int at;
@@ -59,7 +60,7 @@ final class Cues {
         return before.map(last -> !last.move().id().equals(part.move().id())
                 || !last.move().name().equals(part.move().name())
                 || last.pace() != part.pace() || !last.arms().equals(part.arms())
-                || first && last.lead() != part.lead() && last.facts().after() == RowFacts.After.KEEPS)
+                || first && last.lead() != part.lead() && facts(last).after() == RowFacts.After.KEEPS)
                 .orElse(true);
     }
 
@@ -88,8 +89,8 @@ final class Cues {
         };
     }
 
-    private static String sign(Stage stage, Part part) {
-        RowFacts facts = part.facts();
+    private String sign(Stage stage, Part part) {
+        RowFacts facts = facts(part);
         if (stage.kind() == Stage.Kind.HOLD) {
             return "both palms down";
         }
@@ -109,5 +110,9 @@ final class Cues {
             return "the hand beckons, then pushes away";
         }
         return part.move().onStep() ? "the hand points to the step" : "a tap on the leading thigh";
+    }
+
+    private RowFacts facts(Part part) {
+        return facts.computeIfAbsent(part.move().name(), _ -> part.facts());
     }
 }

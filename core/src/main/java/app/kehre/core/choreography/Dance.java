@@ -70,6 +70,22 @@ public record Dance(List<Beat> beats, Stance start, Stance end) {
         return new Dance(beats, start, stance);
     }
 
+    /** Dances moves from a stance for the outcome alone. */
+    static Walk.Outcome outcome(List<Part> parts, Stance start) {
+        Stance stance = start;
+        boolean works = true;
+        for (Part part : parts) {
+            Side lead = part.lead();
+            for (int time = 0; time < part.times(); time++) {
+                Walk.Outcome once = Walk.outcome(part.row(time), lead, stance, time == 0 ? part.turnIn() : 0);
+                stance = once.end();
+                works &= once.works();
+                lead = stance.weight() == lead ? lead.other() : lead;
+            }
+        }
+        return new Walk.Outcome(stance, works);
+    }
+
     /** Returns the counts of the music that it lasts. */
     public int counts() {
         return beats.isEmpty()

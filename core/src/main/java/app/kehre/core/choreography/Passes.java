@@ -20,6 +20,7 @@ final class Passes {
     private static final Row MARCH = Row.of("A, B");
 
     private final Exercise hold;
+    private final boolean keeps;
     private final Map<Key, Pass> made = new HashMap<>();
 
     private final Map<Key, Boolean> begins = new HashMap<>();
@@ -28,6 +29,7 @@ final class Passes {
 
     Passes(Exercise hold) {
         this.hold = hold;
+        this.keeps = RowFacts.of(hold.footwork().orElseThrow()).after() == RowFacts.After.KEEPS;
     }
 
     /** The phrases that a pass of moves takes. */
@@ -66,7 +68,7 @@ final class Passes {
         if (stance.free() != Side.BOTH && stance.free() != key.next()) {
             parts.set(parts.size() - 1, parts.getLast().withTapChange(!parts.getLast().tapChange()));
         }
-        Dance whole = Dance.of(parts, key.start());
+        Walk.Outcome whole = Dance.outcome(parts, key.start());
         return new Pass(key.lead(), parts, target / PHRASE, key.start(), whole.end(), whole.works());
     }
 
@@ -83,7 +85,7 @@ final class Passes {
             }
         }
         parts.addAll(turned);
-        return Dance.of(turned, stance).end();
+        return Dance.outcome(turned, stance).end();
     }
 
     private static Stance start(List<Part> parts) {
@@ -91,7 +93,7 @@ final class Passes {
     }
 
     private static boolean starts(Part part, Stance stance) {
-        return Walk.of(part.row(0), part.lead(), stance, part.turnIn()).slips().isEmpty();
+        return Walk.outcome(part.row(0), part.lead(), stance, part.turnIn()).works();
     }
 
     static List<Part> led(List<Part> content, Side lead) {
@@ -103,7 +105,7 @@ final class Passes {
         Part wished = Part.of(hold, lead);
         int once = wished.halfCountsOnce();
         boolean fits = halfCounts % once == 0 && halfCounts / once <= Part.TIMES.most()
-                && RowFacts.of(hold.footwork().orElseThrow()).after() == RowFacts.After.KEEPS
+                && keeps
                 && starts(wished, stance);
         if (fits) {
             return List.of(wished.withTimes(halfCounts / once));
@@ -141,13 +143,13 @@ final class Passes {
         return begins.computeIfAbsent(new Key(content, lead, Side.BOTH, free), _ -> {
             List<Part> parts = new ArrayList<>();
             dance(parts, led(content, lead), free);
-            return Dance.of(parts, free).works();
+            return Dance.outcome(parts, free).works();
         });
     }
 
     /** Whether people have to walk to another place before they can begin on the other foot. */
     boolean walks(List<Part> content) {
-        Stance end = Dance.of(content, start(content)).end();
+        Stance end = Dance.outcome(content, start(content)).end();
         return !canBegin(content, Side.RIGHT, end) || !canBegin(content, Side.LEFT, end);
     }
 }

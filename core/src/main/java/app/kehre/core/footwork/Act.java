@@ -120,11 +120,15 @@ public record Act(Foot foot, Kind kind, Way way, Manner manner) {
         private final String words;
         private final int aside;
         private final int ahead;
+        private final boolean up;
+        private final boolean down;
 
         Way(String words, int aside, int ahead) {
             this.words = words;
             this.aside = aside;
             this.ahead = ahead;
+            this.up = words.startsWith("up");
+            this.down = words.startsWith("down") || words.equals("over");
         }
 
         @Override
@@ -144,17 +148,17 @@ public record Act(Foot foot, Kind kind, Way way, Manner manner) {
 
         /** Returns whether it goes onto the bench. */
         public boolean up() {
-            return this == UP || words.startsWith("up ");
+            return up;
         }
 
         /** Returns whether it goes off the bench. */
         public boolean down() {
-            return this == DOWN || this == OVER || words.startsWith("down ");
+            return down;
         }
 
         /** Returns whether it is about the bench. */
         public boolean bench() {
-            return up() || down() || this == ASTRIDE;
+            return up || down || this == ASTRIDE;
         }
     }
 

@@ -35,11 +35,11 @@ public record Beat(List<Act> acts, int turn) {
 
     /** Finds the act that takes the weight. */
     public Optional<Act> bearing() {
-        return acts.stream().filter(Act::bears).findFirst();
+        return acts.isEmpty() || !acts.getFirst().bears() ? Optional.empty() : Optional.of(acts.getFirst());
     }
 
     /** Finds the gesture. */
     public Optional<Act> gesture() {
-        return acts.stream().filter(act -> !act.bears()).findFirst();
+        return acts.isEmpty() || acts.getLast().bears() ? Optional.empty() : Optional.of(acts.getLast());
     }
 }

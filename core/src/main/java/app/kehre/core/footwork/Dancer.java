@@ -27,19 +27,24 @@ final class Dancer {
      * @param strict whether places are checked; not when the move already starts at a wrong one
      */
     List<Slip> dance(Beat beat, boolean strict) {
-        slips = new ArrayList<>();
+        if (!slips.isEmpty()) {
+            slips = new ArrayList<>();
+        }
         Stance before = stance;
         beat.bearing().ifPresent(this::bear);
         beat.gesture().ifPresent(this::gesture);
-        stance = stance.turned(lead == Side.LEFT ? -beat.turn() : beat.turn());
-        boolean springs = beat.bearing().map(act -> act.kind().springs()).orElse(false);
-        if (springs && before.spot().level() == Spot.Level.TOP
-                && stance.spot().level() != Spot.Level.TOP) {
+        if (beat.turn() != 0) {
+            stance = stance.turned(lead == Side.LEFT ? -beat.turn() : beat.turn());
+        }
+        if (before.spot().level() == Spot.Level.TOP && stance.spot().level() != Spot.Level.TOP
+                && beat.bearing().map(act -> act.kind().springs()).orElse(false)) {
             slips.add(new Slip(Slip.Kind.SPRING_DOWN, "a spring lands on the floor below the bench"));
         }
-        return strict
-                ? slips
-                : slips.stream().filter(slip -> slip.kind() == Slip.Kind.FOOT).toList();
+        return slips.isEmpty() ? List.of() : strict ? slips : feet();
+    }
+
+    private List<Slip> feet() {
+        return slips.stream().filter(slip -> slip.kind() == Slip.Kind.FOOT).toList();
     }
 
     private void bear(Act act) {

@@ -2,6 +2,7 @@ package app.kehre.core.footwork;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 import app.kehre.core.dose.Side;
 
@@ -55,11 +56,33 @@ public record Walk(List<Step> steps, Stance end) {
         List<Slip> first = Starts.slips(row, lead, start.turned(turnIn));
         for (int half = 0; half < row.beats().size(); half++) {
             Stance before = half == 0 ? start : dancer.stance();
-            List<Slip> slips = new ArrayList<>(half == 0 ? first : List.of());
-            slips.addAll(dancer.dance(row.beats().get(half), first.isEmpty()));
+            List<Slip> slips = dancer.dance(row.beats().get(half), first.isEmpty());
+            if (half == 0 && !first.isEmpty()) {
+                slips = Stream.concat(first.stream(), slips.stream()).toList();
+            }
             steps.add(new Step(half, row.beats().get(half), before, dancer.stance(), slips));
         }
         return new Walk(steps, dancer.stance());
+    }
+
+    /**
+     * What comes of a walk, without its steps.
+     *
+     * @param end how one stands after it
+     * @param works whether nothing in it is impossible
+     */
+    public record Outcome(Stance end, boolean works) {}
+
+    /** Dances a row for its outcome alone, which is what the walk with all its steps would give. */
+    public static Outcome outcome(Row row, Side lead, Stance start, int turnIn) {
+        Stance turned = start.turned(turnIn);
+        boolean works = Starts.slips(row, lead, turned).isEmpty();
+        boolean strict = works;
+        Dancer dancer = new Dancer(lead, turned);
+        for (Beat beat : row.beats()) {
+            works &= dancer.dance(beat, strict).isEmpty();
+        }
+        return new Outcome(dancer.stance(), works);
     }
 
     /** Returns all slips, in order. */

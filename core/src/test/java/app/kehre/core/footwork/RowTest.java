@@ -148,6 +148,8 @@ class RowTest {
         Walk left = Walk.of(row, Side.LEFT, start.mirrored(), 0);
 
         assertThat(left.end()).isEqualTo(right.end().mirrored());
+        assertThat(Walk.outcome(row, Side.RIGHT, start, 0))
+                .isEqualTo(new Walk.Outcome(right.end(), right.slips().isEmpty()));
         assertThat(left.slips()).extracting(Slip::kind)
                 .isEqualTo(right.slips().stream().map(Slip::kind).toList());
         assertThat(start.mirrored().mirrored()).isEqualTo(start);
