@@ -3,6 +3,7 @@ package app.kehre.core.choreography;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 import app.kehre.core.dose.Bpm;
 import app.kehre.core.dose.Side;
@@ -94,13 +95,15 @@ final class Assembly {
         return Passes.walkedTo(rung.content, lead, build.onStep());
     }
 
-    /** What no stage takes is danced by the last one on one lead as far as it fits, else held. */
+    /** What no stage takes is danced once on one lead, if holds can even that out, else held. */
     private void addSpare(List<Wanted> wanted, List<Rung> rungs, int spare) {
-        Rung last = rungs.getLast();
         int rest = spare;
-        if (wanted.stream().allMatch(Wanted::hold) && last.pass() <= rest) {
-            wanted.add(new Wanted(last, Side.RIGHT, false));
-            rest -= last.pass();
+        if (wanted.stream().allMatch(Wanted::hold)) {
+            Optional<Rung> once = rungs.reversed().stream()
+                    .filter(rung -> !rung.hold() && rung.pass() <= spare && 2 * rung.pass() <= spare + 1)
+                    .findFirst();
+            once.ifPresent(rung -> wanted.add(new Wanted(rung, Side.RIGHT, false)));
+            rest -= once.map(Rung::pass).orElse(0);
         }
         for (int i = 0; i < rest; i++) {
             wanted.addFirst(new Wanted(rungs.getFirst(), Side.BOTH, true));

@@ -32,7 +32,7 @@ final class Chain {
         }
         List<Part> led = led(piece, stance);
         int before = parts.size();
-        Stance end = Passes.dance(parts, led, stance);
+        Stance end = Passes.dance(parts, led, stance).end();
         beforeLast = parts.size() - before > 1
                 ? Dance.outcome(parts.subList(before, parts.size() - 1), stance).end()
                 : stance;
@@ -41,8 +41,7 @@ final class Chain {
 
     private static boolean works(List<Part> piece, Stance stance) {
         List<Part> turned = new ArrayList<>();
-        Passes.dance(turned, led(piece, stance), stance);
-        return Dance.outcome(turned, stance).works();
+        return Passes.dance(turned, led(piece, stance), stance).works();
     }
 
     private static List<Part> led(List<Part> piece, Stance stance) {

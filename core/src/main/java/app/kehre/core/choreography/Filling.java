@@ -24,6 +24,8 @@ final class Filling {
             rung.rounds = own == null ? 1 : own;
         }
         this.least = taken();
+        rungs.stream().filter(rung -> rung.rounds > 0 && !rung.fixed && rung.phrases() > phrases)
+                .forEach(this::leaveOut);
         drop();
         grow();
     }
@@ -63,9 +65,17 @@ final class Filling {
             if (next.isEmpty()) {
                 return;
             }
-            leftOut.add(next.get().title);
-            next.get().rounds = next.get().fixed && next.get().rounds > 1 ? next.get().rounds - 1 : 0;
+            if (next.get().fixed && next.get().rounds > 1) {
+                next.get().rounds--;
+            } else {
+                leaveOut(next.get());
+            }
         }
+    }
+
+    private void leaveOut(Rung rung) {
+        leftOut.add(rung.title);
+        rung.rounds = 0;
     }
 
     private void grow() {

@@ -53,27 +53,32 @@ final class Passes {
 
     private Pass make(Key key) {
         List<Part> parts = new ArrayList<>();
-        Stance stance = key.start();
         int target = phrases(key.content()) * PHRASE;
+        Walk.Outcome so = new Walk.Outcome(key.start(), true);
         int left = target;
+        int once = halfCounts(key.content());
         Side lead = key.lead();
-        while (left >= halfCounts(key.content())) {
-            stance = dance(parts, led(key.content(), lead), stance);
-            lead = stance.free() == Side.BOTH ? lead : stance.free();
-            left -= halfCounts(key.content());
+        while (left >= once) {
+            so = after(so, dance(parts, led(key.content(), lead), so.end()));
+            lead = so.end().free() == Side.BOTH ? lead : so.end().free();
+            left -= once;
         }
         if (left > 0) {
-            stance = dance(parts, held(left, lead, stance), stance);
+            so = after(so, dance(parts, held(left, lead, so.end()), so.end()));
         }
-        if (stance.free() != Side.BOTH && stance.free() != key.next()) {
+        if (so.end().free() != Side.BOTH && so.end().free() != key.next()) {
             parts.set(parts.size() - 1, parts.getLast().withTapChange(!parts.getLast().tapChange()));
+            so = Dance.outcome(parts, key.start());
         }
-        Walk.Outcome whole = Dance.outcome(parts, key.start());
-        return new Pass(key.lead(), parts, target / PHRASE, key.start(), whole.end(), whole.works());
+        return new Pass(key.lead(), parts, target / PHRASE, key.start(), so.end(), so.works());
     }
 
-    /** Adds moves, entered with the turn that they need from here; returns how one stands after them. */
-    static Stance dance(List<Part> parts, List<Part> more, Stance stance) {
+    private static Walk.Outcome after(Walk.Outcome before, Walk.Outcome more) {
+        return new Walk.Outcome(more.end(), before.works() && more.works());
+    }
+
+    /** Adds moves, entered with the turn that they need from here; returns what comes of them. */
+    static Walk.Outcome dance(List<Part> parts, List<Part> more, Stance stance) {
         List<Part> turned = new ArrayList<>(more);
         Part first = turned.getFirst();
         if (!starts(first, stance)) {
@@ -85,7 +90,7 @@ final class Passes {
             }
         }
         parts.addAll(turned);
-        return Dance.outcome(turned, stance).end();
+        return Dance.outcome(turned, stance);
     }
 
     private static Stance start(List<Part> parts) {
@@ -142,8 +147,7 @@ final class Passes {
         Stance free = stance.on(lead.other());
         return begins.computeIfAbsent(new Key(content, lead, Side.BOTH, free), _ -> {
             List<Part> parts = new ArrayList<>();
-            dance(parts, led(content, lead), free);
-            return Dance.outcome(parts, free).works();
+            return dance(parts, led(content, lead), free).works();
         });
     }
 

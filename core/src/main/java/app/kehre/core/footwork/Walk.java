@@ -80,7 +80,9 @@ public record Walk(List<Step> steps, Stance end) {
         boolean strict = works;
         Dancer dancer = new Dancer(lead, turned);
         for (Beat beat : row.beats()) {
-            works &= dancer.dance(beat, strict).isEmpty();
+            if (!beat.rests() || beat.turn() != 0) {
+                works &= dancer.dance(beat, strict).isEmpty();
+            }
         }
         return new Outcome(dancer.stance(), works);
     }
