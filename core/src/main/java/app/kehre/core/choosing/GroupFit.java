@@ -12,8 +12,12 @@ import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.BuildUp;
+import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Pause;
+import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.Timeline;
 
@@ -58,9 +62,12 @@ public final class GroupFit {
 
             @Override
             public ClassPlan apply(ClassPlan plan) {
-                return plan.find(item.id()).filter(Item.class::isInstance).map(Item.class::cast)
-                        .filter(now -> now.exercise().equals(item.exercise()))
-                        .map(now -> plan.with(now.withInstead(limit, instead))).orElse(plan);
+                return plan.find(item.id()).map(entry -> switch (entry) {
+                    case Item now when now.exercise().equals(item.exercise()) ->
+                        plan.with(now.withInstead(limit, instead));
+                    case BuildUp now -> plan.with(now.withInstead(limit, instead));
+                    case Item _,Circuit _,Pause _,Screen _ -> plan;
+                }).orElse(plan);
             }
         }
 
@@ -110,6 +117,9 @@ public final class GroupFit {
 
     /** Finds something for everybody that has no caution for anybody in the group. */
     public static Optional<Proposal.ForAll> forAll(Timeline before, Library library, Item item) {
+        if (before.plan().find(item.id()).filter(BuildUp.class::isInstance).isPresent()) {
+            return Optional.empty();
+        }
         Set<Limit> limits = before.plan().brief().group().limits().keySet();
         return Swaps.nearest(before.plan(), library, item, limits)
                 .map(exercise -> new Proposal.ForAll(item, Swaps.swap(before, item, exercise)));

@@ -9,9 +9,13 @@ import app.kehre.core.exercise.Joint;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.BuildUp;
+import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Pause;
+import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
 
 /** What a class already works, loads, prepares and releases. */
@@ -41,10 +45,15 @@ final class Served {
     }
 
     private void add(Role role, Entry entry) {
-        if (!(entry instanceof Item item)) {
-            return;
+        switch (entry) {
+            case Item item -> add(role, item.exercise());
+            case BuildUp build -> build.moves().forEach(move -> add(role, move));
+            case Circuit _,Pause _,Screen _ -> {
+            }
         }
-        Exercise exercise = item.exercise();
+    }
+
+    private void add(Role role, Exercise exercise) {
         used.add(exercise.id());
         switch (role) {
             case WARM_UP -> prepared.addAll(exercise.work().prepares());

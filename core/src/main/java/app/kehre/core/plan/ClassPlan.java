@@ -69,6 +69,11 @@ public record ClassPlan(Brief brief, List<Segment> segments, ClassTimes times) {
         return lines().filter(Item.class::isInstance).map(Item.class::cast);
     }
 
+    /** Returns all build-ups. */
+    public Stream<BuildUp> buildUps() {
+        return entries().filter(BuildUp.class::isInstance).map(BuildUp.class::cast);
+    }
+
     /** Finds a line by its number. */
     public Optional<Entry> find(int entryId) {
         return lines().filter(entry -> entry.id() == entryId).findFirst();

@@ -69,6 +69,7 @@ public final class Edits {
                     case Pause pause -> pause.withName(name).withId(id);
                     case Circuit circuit -> circuit.withName(name).withId(id);
                     case Screen screen -> screen.withName(name).withId(id);
+                    case BuildUp build -> build.withName(name).withId(id);
                     case Item item -> item.withId(id);
                 };
             }
@@ -155,8 +156,9 @@ public final class Edits {
                 ? Stream.of(new Addable.Renamed(entry, typed.strip()))
                 : Stream.empty();
         Stream<Addable> others = entry instanceof Circuit || entry instanceof Screen
-                ? Stream.empty()
-                : addables(library, typed, role).stream();
+                || entry instanceof BuildUp
+                        ? Stream.empty()
+                        : addables(library, typed, role).stream();
         return Stream.concat(renamed, others).toList();
     }
 
@@ -197,6 +199,9 @@ public final class Edits {
             Item same = item.exercise().id().equals(changed.id()) ? item.withExercise(changed) : item;
             instead.keySet().retainAll(same.instead().keySet());
             fresh = fresh.with(same.withInstead(instead));
+        }
+        for (Entry entry : plan.entries().toList()) {
+            fresh = entry instanceof BuildUp build ? fresh.with(build.refreshed(changed)) : fresh;
         }
         return fresh;
     }

@@ -1,7 +1,8 @@
 package app.kehre.core.plan;
 
-/** One line of a segment: an exercise with its dose, a circuit of exercises, a screen, or a pause. */
-public sealed interface Entry permits Circuit, Item, Pause, Screen {
+/** One line of a segment: an exercise with its dose, a circuit of exercises, a build-up of combinations, a screen, or a
+ * pause. */
+public sealed interface Entry permits BuildUp, Circuit, Item, Pause, Screen {
 
     /** Returns the number that tells it from all others of the plan, 1 or more, kept through edits. */
     int id();

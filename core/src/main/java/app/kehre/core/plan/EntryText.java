@@ -5,10 +5,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
+import app.kehre.core.choreography.Build;
+import app.kehre.core.choreography.Method;
 import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.dose.Reading;
 import app.kehre.core.kit.LoadNotation;
+import app.kehre.core.term.Named;
 
 /** A line of a plan as the texts that are edited in place. */
 public final class EntryText {
@@ -26,6 +29,8 @@ public final class EntryText {
                     + (pause.moving() ? ", keep moving" : "");
             case Circuit circuit -> CircuitNotation.print(circuit);
             case Screen screen -> DoseNotation.print(screen.dose());
+            case BuildUp build ->
+                Lengths.notation(build.build().time()) + ", " + build.build().method().words();
         };
     }
 
@@ -33,6 +38,7 @@ public final class EntryText {
     public static String load(Entry entry) {
         return switch (entry) {
             case Item item -> item.load().isNone() ? "" : LoadNotation.print(item.load());
+            case BuildUp build -> build.load().isNone() ? "" : LoadNotation.print(build.load());
             case Pause _,Circuit _,Screen _ -> "";
         };
     }
@@ -44,6 +50,7 @@ public final class EntryText {
             case Pause pause -> withLength(pause, text);
             case Circuit circuit -> CircuitNotation.parse(circuit, text).map(each -> each);
             case Screen screen -> DoseNotation.parse(text).map(screen::withDose);
+            case BuildUp build -> withTime(build, text);
         };
     }
 
@@ -51,12 +58,29 @@ public final class EntryText {
     public static Reading<Entry> withLoad(Entry entry, String text) {
         return switch (entry) {
             case Item item -> LoadNotation.parse(text).map(item::withLoad);
+            case BuildUp build -> LoadNotation.parse(text).map(build::withLoad);
             case Pause _ -> text.isBlank() ? Reading.of(entry) : Reading.refused("A pause has no load.");
             case Circuit _ -> text.isBlank()
                     ? Reading.of(entry)
                     : Reading.refused("Give the load to the exercises of the circuit.");
             case Screen _ -> text.isBlank() ? Reading.of(entry) : Reading.refused("A screen has no load.");
         };
+    }
+
+    /** Reads "10 min", "10 min, link". */
+    private static Reading<Entry> withTime(BuildUp entry, String text) {
+        String[] clauses = text.strip().split("\\s*,\\s*", 2);
+        Reading<Duration> time = Lengths.parse(clauses[0]);
+        Optional<Method> method = clauses.length == 1
+                ? Optional.of(entry.build().method())
+                : Named.find(Method.class, clauses[1]);
+        if (method.isEmpty()) {
+            return Reading.refused("\"%s\" is no way to build up: write one of %s.".formatted(clauses[1],
+                    Named.all(Method.class)));
+        }
+        return time.value().flatMap(Build.TIME::problem).map(Reading::<Entry>refused)
+                .orElseGet(() -> time.map(found -> entry
+                        .with(entry.build().withTime(found).withMethod(method.get()))));
     }
 
     /** Reads "40 s", "40 s, not before 30:00", "40 s, keep moving". */

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 
 import app.kehre.core.brief.Brief;
 import app.kehre.core.kit.Equipment;
@@ -33,6 +34,7 @@ public record KitNeed(Equipment kit, Load.Size size, int perPerson, int inAll, K
             count(item, most);
             item.rounds().keySet().forEach(round -> count(item.inRound(round), most));
         });
+        plan.buildUps().forEach(build -> count(build.asItem(), most));
         List<KitNeed> needs = new ArrayList<>();
         most.forEach((piece, perPerson) -> needs.add(need(piece, perPerson, plan.brief())));
         instead(plan).forEach((kit, people) -> {
@@ -48,7 +50,7 @@ public record KitNeed(Equipment kit, Load.Size size, int perPerson, int inAll, K
     /** Returns how many people at once do something else with a kind of kit, by kind. */
     private static Map<Equipment, Integer> instead(ClassPlan plan) {
         Map<Equipment, Integer> most = new TreeMap<>();
-        plan.items().forEach(item -> {
+        Stream.concat(plan.items(), plan.buildUps().map(BuildUp::asItem)).forEach(item -> {
             Map<Equipment, Integer> here = new TreeMap<>();
             item.instead().forEach((limit, exercise) -> exercise.equipment()
                     .forEach(kit -> here.merge(kit, plan.brief().group().with(limit), Integer::sum)));

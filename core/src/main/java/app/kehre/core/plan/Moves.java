@@ -24,6 +24,7 @@ public final class Moves {
             case Item item -> item.withId(id);
             case Pause pause -> pause.withId(id);
             case Screen screen -> screen.withId(id);
+            case BuildUp build -> build.withId(id);
         };
         return plan.beside(entryId, entries -> entries.add(entries.indexOf(entry) + 1, copy));
     }

@@ -35,6 +35,9 @@ public record Segment(int id, String name, Role role, Duration target, Bpm bpm, 
         }
         TARGET.check(target);
         entries = List.copyOf(entries);
+        BuildUp.problem(entries).ifPresent(sentence -> {
+            throw new IllegalArgumentException(sentence);
+        });
     }
 
     /** Returns a segment that is part of the whole class only. */

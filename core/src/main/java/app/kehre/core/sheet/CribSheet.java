@@ -1,18 +1,23 @@
 package app.kehre.core.sheet;
 
+import java.time.Duration;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 import app.kehre.core.brief.Brief;
+import app.kehre.core.choreography.BuildUpWords;
+import app.kehre.core.choreography.Script;
 import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.LoadNotation;
+import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.CircuitNotation;
 import app.kehre.core.plan.ClassPlan;
@@ -109,7 +114,8 @@ public record CribSheet(String title, String when, String length, List<Part> par
                 : " \u00b7 %d BPM".formatted(segment.bpm().value());
         return new Part(segment.name(), segment.role(),
                 Lengths.clock(timeline.ofSegment(segment.id()).start()), length + target + tempo,
-                ClassPlan.lines(segment).map(entry -> line(timeline, entry)).toList());
+                ClassPlan.lines(segment).flatMap(entry -> Stream.concat(Stream.of(line(timeline, entry)),
+                        stages(timeline, entry))).toList());
     }
 
     private static Line line(Timeline timeline, Entry entry) {
@@ -123,6 +129,12 @@ public record CribSheet(String title, String when, String length, List<Part> par
             case Screen screen -> new Line(start, screen.name(), DoseNotation.print(screen.dose()), "",
                     instead(screen, timeline.plan()),
                     joined("not passed: " + screen.failed(), screen.note()), length);
+            case BuildUp build -> new Line(start, build.name(), EntryText.dose(build),
+                    EntryText.load(build), "", joined(
+                            Optional.ofNullable(timeline.scripts().get(build.id())).map(Script::words)
+                                    .orElse(""),
+                            instead(build.asItem()), build.note()),
+                    length);
             case Item item -> new Line(start,
                     timeline.plan().circuitOf(item.id()).isPresent() ? "\u2013 " + item.name() : item.name(),
                     DoseNotation.print(item.dose()),
@@ -131,6 +143,22 @@ public record CribSheet(String title, String when, String length, List<Part> par
                             item.note()),
                     length);
         };
+    }
+
+    /** A build-up's combinations in their moves, and its stages. */
+    private static Stream<Line> stages(Timeline timeline, Entry entry) {
+        Script script = timeline.scripts().get(entry.id());
+        if (script == null || !(entry instanceof BuildUp build)) {
+            return Stream.empty();
+        }
+        Stream<Line> combinations = build.build().combinations().stream()
+                .map(each -> new Line("", "\u2013 " + each.name(), each.counts() + " counts", "", "",
+                        BuildUpWords.moves(each), ""));
+        Duration start = timeline.ofEntry(build.id()).end().minus(script.length());
+        return Stream.concat(combinations, script.stages().stream()
+                .map(stage -> new Line(Lengths.clock(start.plus(script.start(stage))),
+                        "\u2013 " + stage.title(),
+                        BuildUpWords.phrases(stage), "", "", "", Lengths.clock(script.shown(stage)))));
     }
 
     private static String instead(Screen screen, ClassPlan plan) {

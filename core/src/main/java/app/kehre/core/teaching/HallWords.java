@@ -21,6 +21,7 @@ import app.kehre.core.dose.Reps;
 import app.kehre.core.dose.Sides;
 import app.kehre.core.kit.KitPlace;
 import app.kehre.core.kit.LoadNotation;
+import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.CircuitNotation;
 import app.kehre.core.plan.ClassPlan;
@@ -53,6 +54,8 @@ public final class HallWords {
             case Pause pause -> Lengths.notation(pause.length());
             case Circuit circuit -> CircuitNotation.print(circuit);
             case Screen screen -> DoseNotation.print(screen.dose()) + DOT + "not passed: " + screen.failed();
+            case BuildUp build -> build.words()
+                    + (build.load().isNone() ? "" : DOT + LoadNotation.print(build.load()));
             case Item item -> DoseNotation.print(item.dose())
                     + (item.load().isNone() ? "" : DOT + LoadNotation.print(item.load()))
                     + (item.manner().layer().isEmpty() ? "" : DOT + item.manner().layer());
@@ -65,6 +68,7 @@ public final class HallWords {
             case Pause pause -> Lengths.clock(pause.length());
             case Circuit circuit -> "rest " + Lengths.notation(circuit.rest());
             case Screen screen -> DoseNotation.print(screen.dose());
+            case BuildUp build -> dose(build) + fetch(build.asItem(), timeline.plan().brief());
             case Item item -> dose(item) + fetch(item, timeline.plan().brief());
         };
     }
@@ -146,7 +150,7 @@ public final class HallWords {
             case Item item -> next <= passes(item.dose())
                     ? rest + DOT + "then %s %d of %d".formatted(pass(item.dose()), next, passes(item.dose()))
                     : rest;
-            case Pause _,Screen _ -> rest;
+            case BuildUp _,Pause _,Screen _ -> rest;
         };
     }
 
@@ -154,7 +158,7 @@ public final class HallWords {
         Optional<Dose> dose = switch (entry) {
             case Item item -> Optional.of(item.dose());
             case Screen screen -> Optional.of(screen.dose());
-            case Pause _,Circuit _ -> Optional.empty();
+            case BuildUp _,Pause _,Circuit _ -> Optional.empty();
         };
         List<String> words = new ArrayList<>();
         add(words, span.side().word());

@@ -17,8 +17,10 @@ import app.kehre.core.plan.Circuit;
  * @param side the side that works
  * @param round the round of the circuit, from 1; 0 outside of circuits
  * @param opensRound whether it is the first of a further round, whose names need not be said again
+ * @param stage the stage of a build-up, from 1; 0 outside of build-ups
  */
-public record Block(Stretch stretch, int segment, int entry, Side side, int round, boolean opensRound) {
+public record Block(Stretch stretch, int segment, int entry, Side side, int round, boolean opensRound,
+        int stage) {
 
     /** Returns the blocks of a class, in order; they tile it. */
     public static List<Block> of(Timeline timeline) {
@@ -32,16 +34,22 @@ public record Block(Stretch stretch, int segment, int entry, Side side, int roun
         List<Block> blocks = new ArrayList<>();
         for (Span span : timeline.spans()) {
             int round = inCircuits.contains(span.entry()) ? span.round() : 0;
-            Side side = span.side();
+            int stage = timeline.scripts().containsKey(span.entry()) && span.phase() == Phase.WORK
+                    ? span.set()
+                    : 0;
+            Side side = stage > 0 ? Side.BOTH : span.side();
             Block last = blocks.isEmpty() ? null : blocks.getLast();
             if (last != null && last.entry() == span.entry() && last.round() == round
+                    && (last.stage() == stage || last.stage() == 0)
                     && (last.side() == side || side == Side.BOTH || last.side() == Side.BOTH)) {
                 blocks.removeLast();
                 blocks.add(new Block(new Stretch(last.stretch().start(), span.end()), last.segment(),
-                        last.entry(), side == Side.BOTH ? last.side() : side, round, last.opensRound()));
+                        last.entry(), side == Side.BOTH ? last.side() : side, round, last.opensRound(),
+                        stage));
             } else {
                 boolean opens = round > 1 && last != null && last.round() < round;
-                blocks.add(new Block(span.stretch(), span.segment(), span.entry(), side, round, opens));
+                blocks.add(
+                        new Block(span.stretch(), span.segment(), span.entry(), side, round, opens, stage));
             }
         }
         return blocks;

@@ -2,10 +2,15 @@ package app.kehre.core.timeline;
 
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
+import app.kehre.core.choreography.Part;
+import app.kehre.core.choreography.Pass;
+import app.kehre.core.choreography.Script;
 import app.kehre.core.dose.AsMany;
 import app.kehre.core.dose.CountPattern;
 import app.kehre.core.dose.Counts;
@@ -15,6 +20,7 @@ import app.kehre.core.dose.Interval;
 import app.kehre.core.dose.Open;
 import app.kehre.core.dose.Reps;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
@@ -33,6 +39,7 @@ final class Compiler {
     private final Changeover changeover;
     private final LaterUse later;
     private final Set<String> seen = new HashSet<>();
+    private final Map<Integer, Script> scripts = new HashMap<>();
     private Duration kitTime = Duration.ZERO;
 
     Compiler(ClassPlan plan) {
@@ -64,6 +71,7 @@ final class Compiler {
                 tape.clock(Phase.EXPLAIN, plan.times().explainNew(), 0, 0, "");
                 doses.lay(screen.dose(), Duration.ZERO);
             }
+            case BuildUp build -> add(build);
         }
     }
 
@@ -76,6 +84,37 @@ final class Compiler {
                 .ifPresent(wait -> tape.clock(phase, wait, 0, 0, "hold on until it is time"));
         tape.clock(phase, pause.length(), 0, 0, pause.moving() ? "keep moving" : "");
         kitTime = pause.kind() == Pause.Kind.KIT ? pause.length() : Duration.ZERO;
+    }
+
+    /** The music runs through it from its first count to its last; explaining lies over the first phrase. */
+    private void add(BuildUp build) {
+        Item whole = build.asItem();
+        steps(whole).forEach(this::lay);
+        build.moves().stream().filter(move -> seen.add(move.id())).findFirst()
+                .ifPresent(_ -> tape.mark(Mark.Kind.FIRST, ""));
+        build.moves().forEach(move -> seen.add(move.id()));
+        Script script = build.script(tape.segment().bpm());
+        scripts.put(build.id(), script);
+        Duration from = tape.now();
+        for (int stage = 0; stage < script.stages().size(); stage++) {
+            for (Pass pass : script.stages().get(stage).passes()) {
+                lay(pass, stage + 1);
+            }
+        }
+        tape.explainOver(from, build.known() ? plan.times().explainKnown() : plan.times().explainNew());
+        kitTime = Duration.ZERO;
+    }
+
+    private void lay(Pass pass, int stage) {
+        for (Part part : pass.parts()) {
+            tape.onSide(part.lead());
+            tape.music(Phase.WORK, part.halfCounts(), stage, part.counts(), part.move().name());
+        }
+    }
+
+    /** Returns the scripts of the build-ups, by the number of their line. */
+    Map<Integer, Script> scripts() {
+        return scripts;
     }
 
     private void add(Circuit circuit) {

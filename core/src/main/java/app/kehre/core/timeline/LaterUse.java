@@ -7,6 +7,7 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Predicate;
 
 import app.kehre.core.kit.Equipment;
+import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
@@ -37,6 +38,7 @@ final class LaterUse {
                 circuits.put(item.id(), circuit);
                 note(item, at);
             });
+            case BuildUp build -> note(build.asItem(), at);
             case Pause _,Screen _ -> {
             }
         }

@@ -13,6 +13,7 @@ import app.kehre.core.dose.Reps;
 import app.kehre.core.dose.Side;
 import app.kehre.core.dose.Sides;
 import app.kehre.core.dose.Stage;
+import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
@@ -70,7 +71,7 @@ public record SideTotals(String exercise, List<Integer> entries, Sum right, Sum 
         return switch (entry) {
             case Item item -> List.of(item);
             case Circuit circuit -> circuit.items();
-            case Pause _,Screen _ -> List.of();
+            case BuildUp _,Pause _,Screen _ -> List.of();
         };
     }
 

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 
+import app.kehre.core.choreography.Script;
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
@@ -26,9 +27,11 @@ import app.kehre.core.plan.Segment;
  * @param entries when each line runs, from its first to its last second, by its number; one that is left
  *     out takes no time at the place where it would stand
  * @param segments when each segment runs, by its number
+ * @param scripts the scripts of the build-ups, by the number of their line
  */
 public record Timeline(ClassPlan plan, List<Span> spans, List<Over> over, List<Lost> lost, List<Mark> marks,
-        Duration total, Map<Integer, Stretch> entries, Map<Integer, Stretch> segments) {
+        Duration total, Map<Integer, Stretch> entries, Map<Integer, Stretch> segments,
+        Map<Integer, Script> scripts) {
     public Timeline {
         spans = List.copyOf(spans);
         over = List.copyOf(over);
@@ -36,13 +39,14 @@ public record Timeline(ClassPlan plan, List<Span> spans, List<Over> over, List<L
         marks = List.copyOf(marks);
         entries = Map.copyOf(entries);
         segments = Map.copyOf(segments);
+        scripts = Map.copyOf(scripts);
     }
 
     /** Lays out a plan. */
     public static Timeline of(ClassPlan plan) {
         if (plan.segments().isEmpty()) {
             return new Timeline(plan, List.of(), List.of(), List.of(), List.of(), Duration.ZERO, Map.of(),
-                    Map.of());
+                    Map.of(), Map.of());
         }
         Compiler compiler = new Compiler(plan);
         Tape tape = compiler.tape();
@@ -65,7 +69,7 @@ public record Timeline(ClassPlan plan, List<Span> spans, List<Over> over, List<L
             }
         });
         return new Timeline(plan, tape.spans(), tape.over(), tape.lost(), tape.marks(), tape.now(), entries,
-                segments);
+                segments, compiler.scripts());
     }
 
     private static void stretch(Map<Integer, Stretch> entries, List<Span> spans) {

@@ -70,6 +70,8 @@ final class Shots {
         FxThread.call(() -> side(window, "line"));
         FxThread.call(() -> go(window, Place.BRIEF));
         shoot(window, folder.resolve("brief.png"));
+        FxThread.call(() -> go(window, Place.COMBINATION));
+        shoot(window, folder.resolve("combination.png"));
         FxThread.call(() -> go(window, Place.EXERCISES));
         shoot(window, folder.resolve("exercises.png"));
         FxThread.call(() -> go(window, Place.SHEET));

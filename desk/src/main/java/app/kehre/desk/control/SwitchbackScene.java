@@ -62,6 +62,10 @@ record SwitchbackScene(Timeline timeline, List<Block> blocks, List<Mark> marks, 
         if (block.opensRound()) {
             return "round " + block.round();
         }
+        if (block.stage() > 0) {
+            return Optional.ofNullable(timeline.scripts().get(block.entry()))
+                    .map(script -> script.stages().get(block.stage() - 1).title()).orElse("");
+        }
         return timeline.plan().find(block.entry()).map(entry -> {
             if (entry instanceof Circuit) {
                 return "rest";

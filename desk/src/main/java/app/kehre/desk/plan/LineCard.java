@@ -17,6 +17,7 @@ import javafx.scene.layout.VBox;
 import app.kehre.core.exercise.Caution;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Option;
+import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.CircuitNotation;
 import app.kehre.core.plan.Entry;
@@ -67,6 +68,7 @@ final class LineCard extends ScrollPane {
                 case Pause pause -> rows.add(Words.wrapped(pause.kind().words(), "soft"));
                 case Circuit circuit -> rows.add(Words.wrapped(CircuitNotation.print(circuit), "soft"));
                 case Screen screen -> rows.add(Words.wrapped("not passed: " + screen.failed(), "soft"));
+                case BuildUp build -> rows.add(Words.wrapped(build.words(), "soft"));
             }
         });
         entry.ifPresent(found -> rows.addAll(teaching.rows(found)));

@@ -45,6 +45,7 @@ public final class PlanViewModel {
     private final Supplier<List<String>> patterns;
     private final IntegerProperty segment = new SimpleIntegerProperty();
     private final IntegerProperty entry = new SimpleIntegerProperty();
+    private final IntegerProperty opened = new SimpleIntegerProperty();
     private final BooleanProperty showTimes = new SimpleBooleanProperty();
     private final ReadOnlyStringWrapper hint = new ReadOnlyStringWrapper("");
 
@@ -243,6 +244,17 @@ public final class PlanViewModel {
     /** Makes any change as one step. */
     void changePlan(String name, UnaryOperator<ClassPlan> change) {
         open.edit(name, change);
+    }
+
+    /** Asks for the Combination place with a build-up. */
+    void openCombination(int entryId) {
+        select(entryId);
+        opened.set(entryId);
+    }
+
+    /** Returns the number of the build-up that was asked for last. */
+    public IntegerProperty opened() {
+        return opened;
     }
 
     /** Returns the exercises that come after a line in the class. */

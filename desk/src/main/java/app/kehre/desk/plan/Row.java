@@ -1,8 +1,11 @@
 package app.kehre.desk.plan;
 
+import java.util.Optional;
 import java.util.stream.Stream;
 
+import app.kehre.core.choreography.Script;
 import app.kehre.core.dose.Lengths;
+import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryText;
@@ -29,15 +32,17 @@ record Row(Entry entry, boolean inCircuit, String start, String dose, String loa
     static Row of(Timeline timeline, Entry entry) {
         return new Row(entry, timeline.plan().circuitOf(entry.id()).isPresent(),
                 Lengths.clock(timeline.ofEntry(entry.id()).start()), EntryText.dose(entry),
-                EntryText.load(entry), options(entry), Lengths.clock(timeline.lengthOf(entry)));
+                EntryText.load(entry), options(timeline, entry), Lengths.clock(timeline.lengthOf(entry)));
     }
 
-    private static String options(Entry entry) {
+    private static String options(Timeline timeline, Entry entry) {
         return switch (entry) {
             case Item item -> Stream.of(RoundWords.of(item), RoundWords.of(item.manner()))
                     .filter(each -> !each.isEmpty()).findFirst()
                     .orElse("easier: " + item.exercise().easier().name());
             case Screen screen -> "not passed: " + screen.failed();
+            case BuildUp build -> Optional.ofNullable(timeline.scripts().get(build.id())).map(Script::words)
+                    .orElse("");
             case Pause _,Circuit _ -> "";
         };
     }

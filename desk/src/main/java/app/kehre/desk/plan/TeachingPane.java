@@ -7,8 +7,11 @@ import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 
+import app.kehre.core.choreography.BuildUpWords;
+import app.kehre.core.choreography.Script;
 import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.kit.LoadNotation;
+import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Explaining;
@@ -20,6 +23,7 @@ import app.kehre.core.plan.RoundChange;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Way;
 import app.kehre.core.timeline.SideTotals;
+import app.kehre.desk.control.Words;
 
 /** The rows of the card that say how a line is taught, and change it. */
 final class TeachingPane {
@@ -44,10 +48,26 @@ final class TeachingPane {
                 List.of(CardForm.mark("keep moving on the spot", "keep-moving", pause.moving(),
                         set -> model.change("Pause " + pause.name(), pause.withMoving(set))));
             case Screen screen -> ofScreen(screen);
+            case BuildUp build -> ofBuildUp(build);
             case Circuit circuit -> List.of(text(
                     "Drag exercises in and out, or move them with Alt+Up and Alt+Down. What changes in a round"
                             + " is set at the exercise."));
         };
+    }
+
+    private List<Node> ofBuildUp(BuildUp build) {
+        List<Node> rows = new ArrayList<>();
+        build.build().combinations().forEach(each -> {
+            rows.add(heading("%s, %d counts".formatted(each.name(), each.counts())));
+            rows.add(text(BuildUpWords.moves(each)));
+        });
+        rows.add(heading("Stages"));
+        Script script = build.script(model.plan().segmentOf(build.id()).orElseThrow().bpm());
+        script.stages().forEach(stage -> rows.add(text("%s: %s".formatted(stage.title(),
+                BuildUpWords.phrases(stage)))));
+        rows.add(Words.button("open-combination", "Open the combination",
+                () -> model.openCombination(build.id())));
+        return rows;
     }
 
     private List<Node> ofItem(Item item) {

@@ -18,6 +18,8 @@ import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.desk.brief.BriefView;
 import app.kehre.desk.brief.BriefViewModel;
+import app.kehre.desk.combination.CombinationView;
+import app.kehre.desk.combination.CombinationViewModel;
 import app.kehre.desk.control.NoticeBar;
 import app.kehre.desk.exercises.ExercisesView;
 import app.kehre.desk.exercises.ExercisesViewModel;
@@ -32,6 +34,7 @@ import app.kehre.desk.session.Recovery;
 import app.kehre.desk.session.Shelf;
 import app.kehre.desk.sheet.SheetView;
 import app.kehre.desk.sheet.SheetViewModel;
+import app.kehre.desk.sound.Clicks;
 import app.kehre.desk.teach.TeachView;
 import app.kehre.desk.teach.TeachViewModel;
 import app.kehre.formats.disk.DiskTrouble;
@@ -52,6 +55,8 @@ public final class MainWindow {
     private final TeachViewModel teachModel;
     private final Shelf shelf;
     private final BriefView briefView;
+    private final CombinationViewModel combinationModel;
+    private final CombinationView combinationView;
     private final ExercisesView exercisesView;
     private final PlanView planView;
     private final SheetView sheetView;
@@ -87,6 +92,8 @@ public final class MainWindow {
         teach.setOnAction(_ -> go(Place.TEACH));
         planView = new PlanView(planModel, choosing, palette, teach);
         briefView = new BriefView(new BriefViewModel(open, planModel::setHint));
+        combinationModel = new CombinationViewModel(open, all);
+        combinationView = new CombinationView(combinationModel, palette, around.clock(), Clicks.find());
         exercisesView = new ExercisesView(
                 new ExercisesViewModel(shelf, open, around.disk(), files::tell), this::addToClass,
                 () -> around.files().toOpen(FileChoice.Kind.CSV),
@@ -121,6 +128,12 @@ public final class MainWindow {
 
     private void bind() {
         open.settled().addListener(_ -> keep());
+        planModel.opened().addListener((_, _, id) -> {
+            if (id.intValue() > 0) {
+                planModel.opened().set(0);
+                go(Place.COMBINATION);
+            }
+        });
         open.unsaved().addListener(_ -> keep());
         open.unsaved().addListener((_, _, unsaved) -> {
             if (!unsaved) {
@@ -198,10 +211,16 @@ public final class MainWindow {
         Node view = switch (to) {
             case BRIEF -> briefView;
             case PLAN -> planView;
+            case COMBINATION -> combinationView;
             case EXERCISES -> exercisesView;
             case SHEET -> sheetView;
             case TEACH -> teachView;
         };
+        if (to == Place.COMBINATION) {
+            combinationModel.show(planModel.entry().get());
+        } else {
+            combinationView.leave();
+        }
         if (to == Place.SHEET) {
             sheetModel.show(open.settled().get());
         } else if (to == Place.TEACH) {
@@ -224,6 +243,7 @@ public final class MainWindow {
         switch (place) {
             case BRIEF -> briefView.focusFirst();
             case PLAN -> planView.focusLines();
+            case COMBINATION -> combinationView.focusScore();
             case EXERCISES -> exercisesView.focusSearch();
             case SHEET -> sheetView.focusPages();
             case TEACH -> teachView.requestFocus();

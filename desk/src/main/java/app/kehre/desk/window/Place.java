@@ -9,6 +9,8 @@ public enum Place {
     BRIEF("Brief"),
     /** Planning. */
     PLAN("Plan"),
+    /** Footwork and its build-up. */
+    COMBINATION("Combination"),
     /** The library. */
     EXERCISES("Exercises"),
     /** The printed page. */

@@ -36,7 +36,7 @@ import app.kehre.formats.json.Fields;
 final class EntryReader {
 
     private static final Dose STAND_IN = Hold.of(Duration.ofSeconds(1));
-    private static final List<String> KINDS = List.of("exercise", "pause", "circuit", "screen");
+    private static final List<String> KINDS = List.of("exercise", "pause", "circuit", "screen", "buildUp");
 
     private final Map<String, Exercise> own;
     private final Library library;
@@ -53,13 +53,16 @@ final class EntryReader {
         List<String> kinds = KINDS.stream().filter(fields::has).toList();
         if (kinds.size() != 1) {
             fields.report("exercise",
-                    "each entry needs exactly one of \"exercise\", \"pause\", \"circuit\" and \"screen\".");
+                    "each entry needs exactly one of \"exercise\", \"pause\", \"circuit\", \"screen\" and"
+                            + " \"buildUp\".");
             return Optional.empty();
         }
         return switch (kinds.getFirst()) {
             case "pause" -> pause(fields, id, note);
             case "circuit" -> circuit(fields, id, note);
             case "screen" -> screen(fields, id, note);
+            case "buildUp" -> BuildUpJson.read(fields, id, note, instead(fields),
+                    load(fields).orElse(Load.NONE), this::exercise);
             case String _ -> item(fields, id, note).map(each -> each);
         };
     }
@@ -89,8 +92,9 @@ final class EntryReader {
         int soloFrom = fields.has("soloFrom") ? fields.whole("soloFrom", Circuit.SOLO) : 0;
         List<Item> items = new ArrayList<>();
         for (Fields each : fields.objects("items", true)) {
-            if (each.has("circuit") || each.has("pause") || each.has("screen")) {
-                each.report("exercise", "a circuit holds exercises only, not circuits, pauses or screens.");
+            if (KINDS.stream().anyMatch(kind -> !kind.equals("exercise") && each.has(kind))) {
+                each.report("exercise",
+                        "a circuit holds exercises only, not circuits, pauses, screens or build-ups.");
             } else {
                 item(each, PlanReader.id(each, ids), note(each, "note")).ifPresent(items::add);
             }

@@ -13,6 +13,7 @@ import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.kit.LoadNotation;
+import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.ClassTimes;
@@ -70,6 +71,7 @@ final class PlanWriter {
             case Pause pause -> write(pause, node);
             case Circuit circuit -> write(circuit, node);
             case Screen screen -> write(screen, node);
+            case BuildUp build -> BuildUpJson.write(build, node);
         }
         if (!entry.note().isEmpty()) {
             node.put("note", entry.note());
@@ -162,8 +164,11 @@ final class PlanWriter {
     }
 
     private static List<Exercise> ownExercises(ClassPlan plan, Library library) {
-        return plan.items()
-                .flatMap(item -> Stream.concat(Stream.of(item.exercise()), item.instead().values().stream()))
+        Stream<Exercise> inItems = plan.items()
+                .flatMap(item -> Stream.concat(Stream.of(item.exercise()), item.instead().values().stream()));
+        Stream<Exercise> inBuildUps = plan.buildUps()
+                .flatMap(build -> Stream.concat(build.moves().stream(), build.instead().values().stream()));
+        return Stream.concat(inItems, inBuildUps)
                 .distinct()
                 .filter(exercise -> !library.ships(exercise)).toList();
     }

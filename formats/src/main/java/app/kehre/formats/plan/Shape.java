@@ -21,7 +21,8 @@ record Shape(Set<String> known, Map<String, Shape> inner) {
     private static final Shape ITEM = new Shape(Set.of("id", "exercise", "dose", "load", "note", "known",
             "explain", "explainFor", "changeover", "option", "layer", "holdingEights", "rounds", "instead"),
             Map.of());
-    private static final Shape ENTRY = new Shape(with(ITEM.known, "pause", "name", "length", "keepMoving",
+    private static final Shape ENTRY = new Shape(with(ITEM.known, "buildUp", "method", "time", "hold",
+            "facingAway", "combinations", "stages", "pause", "name", "length", "keepMoving",
             "notBefore", "circuit", "rest", "soloFrom", "items", "screen", "failed"),
             Map.of("items", ITEM));
     private static final Shape SEGMENT = new Shape(

@@ -22,10 +22,10 @@ record Upgrades(int current, Map<Integer, UnaryOperator<ObjectNode>> steps) {
     /**
      * Version 2 added circuits, screens, cuts, how an item is taught, and more ways to write a dose; a
      * document of version 1 needs nothing but its number. Version 3 says more of the group and of the
-     * exercises that a plan brings along.
+     * exercises that a plan brings along. Version 4 added build-ups and the footwork of moves.
      */
-    static final Upgrades PLAN = new Upgrades(3,
-            Map.of(1, document -> document, 2, ToVersion3::apply));
+    static final Upgrades PLAN = new Upgrades(4,
+            Map.of(1, document -> document, 2, ToVersion3::apply, 3, document -> document));
 
     Upgrades {
         steps = Map.copyOf(steps);

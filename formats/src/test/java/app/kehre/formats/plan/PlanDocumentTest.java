@@ -22,6 +22,7 @@ import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
+import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.testing.Draws;
 import app.kehre.core.testing.Exercises;
@@ -90,7 +91,7 @@ class PlanDocumentTest {
         PlanDocument old = old("version-1.kehre.json");
 
         assertThat(old.plan().entries()).hasSize(56);
-        assertThat(new String(old.bytes(), StandardCharsets.UTF_8)).contains("\"version\" : 3");
+        assertThat(new String(old.bytes(), StandardCharsets.UTF_8)).contains("\"version\" : 4");
     }
 
     @Test
@@ -107,6 +108,30 @@ class PlanDocumentTest {
         assertThat(own.family()).isEqualTo(Family.ARMS);
     }
 
+    @Test
+    void aPlanOfTheThirdVersionStillOpens() throws UnreadableFile, IOException {
+        assertThat(old("version-3.kehre.json").plan().items()).hasSizeGreaterThan(45);
+    }
+
+    @Test
+    void aBuildUpIsKeptWithItsMovesAndTheInstructorsOwnStages() throws UnreadableFile {
+        ClassPlan demo = DemoPlan.load(library).plan();
+        BuildUp build = demo.buildUps().findFirst().orElseThrow();
+        BuildUp changed = build.with(build.build().withRounds("1/add/1", 3).withMirrored(false))
+                .withInstead(Limit.KNEE, library.find("march").orElseThrow());
+        PlanDocument written = PlanDocument.of(demo.with(changed), library);
+
+        assertThat(PlanDocument.read("demo", written.bytes(), library).plan().buildUps())
+                .containsExactly(changed);
+        assertThat(refusal(PLAN.replace(
+                "{\"id\": 2, \"pause\": \"water\", \"name\": \"Water\", \"length\": \"40 s\"}",
+                "{\"id\": 2, \"buildUp\": \"Up\", \"method\": \"add-on\", \"time\": \"5 min\", \"hold\": \"march\","
+                        + " \"combinations\": [{\"name\": \"A\", \"moves\": [{\"move\": \"squat\", \"lead\":"
+                        + " \"both\"}]}]}")))
+                .contains("moves[0].lead: found \"both\", expected right or left.")
+                .contains("moves[0].move: \"Squat\" has no footwork");
+    }
+
     private PlanDocument old(String name) throws UnreadableFile, IOException {
         try (InputStream in = Objects.requireNonNull(getClass().getResourceAsStream(name))) {
             return PlanDocument.read(name, in.readAllBytes(), library);
@@ -121,7 +146,7 @@ class PlanDocumentTest {
 
         assertThat(refusal(PLAN.replace(pause, circuit.formatted(inner)))).isEqualTo(
                 "morning.kehre.json was not opened. segments[0].entries[1].items[0].exercise: a circuit holds"
-                        + " exercises only, not circuits, pauses or screens.");
+                        + " exercises only, not circuits, pauses, screens or build-ups.");
         assertThat(refusal(PLAN.replace(pause, circuit.formatted("")))).contains(
                 "segments[0].entries[1].items: The exercises of a circuit must be from 1 to 40, not 0.");
         assertThat(refusal(PLAN.replace(pause, circuit.formatted(
@@ -179,9 +204,9 @@ class PlanDocumentTest {
             "\"id\": 2|\"id\": 1|segments[0].entries[1].id: 1 is used twice, expected a number of its own.",
             "\"40 s\"|\"3 h\"|segments[0].entries[1].length: \"3 h\" is not a length: write it like 40 s, 2 min"
                     + " or 1:30.",
-            "\"version\": 1|\"version\": 9|version: found 9, but this Kehre reads plans up to version 3. Open it"
+            "\"version\": 1|\"version\": 9|version: found 9, but this Kehre reads plans up to version 4. Open it"
                     + " with a newer Kehre.",
-            "\"version\": 1,||version: found nothing, expected a whole number from 1 to 3.",
+            "\"version\": 1,||version: found nothing, expected a whole number from 1 to 4.",
             "kehre-plan|song-list|It is no class plan of Kehre's: format: found \"song-list\", expected"
                     + " \"kehre-plan\".",
             "{\"id\": 2, \"pause\"|{\"id\": 2, \"exercise\": \"squat\", \"pause\"|segments[0].entries[1].exercise:"

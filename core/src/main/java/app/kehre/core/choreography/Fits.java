@@ -1,0 +1,83 @@
+package app.kehre.core.choreography;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+import app.kehre.core.dose.Side;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.footwork.Slip;
+import app.kehre.core.footwork.Stance;
+import app.kehre.core.footwork.Walk;
+
+/**
+ * What could come at a point of a combination: the moves that fit first.
+ *
+ * @param free the foot that is free there; both at the start and after landing on both
+ * @param stance how one stands there
+ * @param countsLeft the counts left in the phrase, 1 to 32
+ * @param count the count after which it would come, 0 at the start
+ * @param moves in order
+ */
+public record Fits(Side free, Stance stance, int countsLeft, int count, List<Fit> moves) {
+    public Fits {
+        moves = List.copyOf(moves);
+    }
+
+    /**
+     * Finds what could come before a place of a combination.
+     *
+     * @param at the place, 0 to the number of moves
+     */
+    public static Fits of(Combination combination, int at, List<Exercise> moves) {
+        List<Part> before = combination.parts().subList(0, at);
+        boolean step = combination.parts().isEmpty() || combination.onStep();
+        Stance stance = before.isEmpty()
+                ? combination.start().on(Side.BOTH)
+                : Dance.outcome(before, Combination.start(before, combination.onStep())).end();
+        int half = before.stream().mapToInt(Part::halfCounts).sum();
+        int left = Combination.PHRASE - half / 2 % Combination.PHRASE;
+        Side lead = stance.free() == Side.BOTH ? combination.lead() : stance.free();
+        Set<String> used = combination.parts().stream().map(part -> part.move().id())
+                .collect(Collectors.toSet());
+        List<Fit> found = moves.stream().map(move -> fit(move, lead, stance, left, before.isEmpty()))
+                .sorted(Comparator.comparing((Fit fit) -> !fit.fits())
+                        .thenComparing(fit -> fit.part().move().onStep() != step)
+                        .thenComparing(fit -> fit.part().turnIn() != 0)
+                        .thenComparing(fit -> used.contains(fit.part().move().id())))
+                .toList();
+        return new Fits(stance.free(), stance, left, half / 2, found);
+    }
+
+    private static Fit fit(Exercise move, Side lead, Stance stance, int left, boolean first) {
+        Part part = turned(Part.of(move, lead), stance, first);
+        Optional<Slip> slip = first ? Optional.empty() : slip(part, stance);
+        if (slip.isPresent()) {
+            return new Fit(part, false, slip.get().words());
+        }
+        if (part.counts() > left) {
+            return new Fit(part, false,
+                    "%d counts, %d are left in the phrase".formatted(part.counts(), left));
+        }
+        return new Fit(part, true, "%d, %s%s".formatted(part.counts(), part.facts().after().words(),
+                part.turnIn() == 0 ? "" : ", " + part.details()));
+    }
+
+    private static Optional<Slip> slip(Part part, Stance stance) {
+        return Walk.of(part.row(0), part.lead(), stance, part.turnIn()).slips().stream().findFirst();
+    }
+
+    private static Part turned(Part part, Stance stance, boolean first) {
+        if (first || slip(part, stance).isEmpty()) {
+            return part;
+        }
+        for (int quarters : new int[]{1, -1, 2}) {
+            if (slip(part.withTurnIn(quarters), stance).isEmpty()) {
+                return part.withTurnIn(quarters);
+            }
+        }
+        return part;
+    }
+}

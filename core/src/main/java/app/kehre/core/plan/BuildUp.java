@@ -1,0 +1,176 @@
+package app.kehre.core.plan;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+
+import app.kehre.core.brief.Brief;
+import app.kehre.core.choreography.Build;
+import app.kehre.core.choreography.Combination;
+import app.kehre.core.choreography.Conditions;
+import app.kehre.core.choreography.Level;
+import app.kehre.core.choreography.Limits;
+import app.kehre.core.choreography.Method;
+import app.kehre.core.choreography.Script;
+import app.kehre.core.dose.Bpm;
+import app.kehre.core.dose.Counts;
+import app.kehre.core.exercise.Caution;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Limit;
+import app.kehre.core.exercise.Setting;
+import app.kehre.core.kit.Equipment;
+import app.kehre.core.kit.Load;
+
+/**
+ * Combinations that are built up in a segment. Its stages are derived from the build-up and the segment's tempo
+ * and are never stored.
+ *
+ * @param id the entry's number in the plan
+ * @param name what it is called, 1 to {@value Segment#LONGEST_NAME} characters
+ * @param build the combinations, the method, the time, the instructor's own changes
+ * @param load with what: the step and its risers
+ * @param note the instructor's own words
+ * @param instead what people with a limit do meanwhile
+ */
+public record BuildUp(int id, String name, Build build, Load load, String note,
+        Map<Limit, Exercise> instead) implements Entry {
+
+    /** How long a new build-up takes. Kehre's estimate. */
+    private static final Duration USUAL_TIME = Duration.ofMinutes(10);
+
+    public BuildUp {
+        if (name.isBlank() || name.length() > Segment.LONGEST_NAME) {
+            throw new IllegalArgumentException("A build-up's name must have from 1 to %d characters, not %d."
+                    .formatted(Segment.LONGEST_NAME, name.length()));
+        }
+        Notes.check(note);
+        Map<Limit, Exercise> others = new EnumMap<>(Limit.class);
+        others.putAll(instead);
+        instead = Collections.unmodifiableMap(others);
+    }
+
+    /** Returns a new build-up with one combination that has no moves yet. */
+    public static BuildUp of(int id, Exercise hold) {
+        return new BuildUp(id, "Combination",
+                Build.of(List.of(Combination.of("Combination A")), Method.ADD_ON, USUAL_TIME, hold),
+                Load.NONE,
+                "", Map.of());
+    }
+
+    /** Returns the script at a tempo. */
+    public Script script(Bpm bpm) {
+        return Script.of(build, bpm);
+    }
+
+    /** Returns what the combinations are danced to, on and by whom. */
+    public Conditions conditions(Bpm bpm, Brief brief) {
+        return new Conditions(bpm, Conditions.height(load), Level.of(brief.group().mix()), Limits.USUAL);
+    }
+
+    /** Returns all moves, each once, the holding pattern last. */
+    public List<Exercise> moves() {
+        Map<String, Exercise> moves = new LinkedHashMap<>();
+        Stream.concat(build.combinations().stream().flatMap(each -> each.parts().stream())
+                .map(part -> part.move()), Stream.of(build.hold()))
+                .forEach(move -> moves.putIfAbsent(move.id(), move));
+        return List.copyOf(moves.values());
+    }
+
+    /**
+     * Returns an item that needs the same kit and carries the cautions of all its moves, for what is asked of a
+     * line as a whole.
+     */
+    public Item asItem() {
+        Set<Equipment> kit = EnumSet.noneOf(Equipment.class);
+        Map<Limit, Caution> cautions = new EnumMap<>(Limit.class);
+        moves().forEach(move -> {
+            kit.addAll(move.equipment());
+            move.cautions().forEach(caution -> cautions.putIfAbsent(caution.limit(), caution));
+        });
+        Exercise first = moves().getFirst();
+        Setting setting = new Setting(first.position(), first.setting().facing(), kit, Map.of(), "");
+        Exercise all = new Exercise(first.id(), first.family(), name, List.of(), first.roles(),
+                first.pattern(),
+                first.work(), setting, first.dosing(), first.coaching(), first.easier(), first.harder(),
+                List.copyOf(cautions.values()), first.footwork());
+        return new Item(id, all, Counts.ofEights(1), load, note, Manner.USUAL.withKnown(known()), Map.of(),
+                instead);
+    }
+
+    /** Returns whether the group knows all combinations. */
+    public boolean known() {
+        return build.combinations().stream().allMatch(Combination::known);
+    }
+
+    /** Returns "add-on, 10 min, 2 combinations". */
+    public String words() {
+        int count = build.combinations().size();
+        return "%s, %s, %s".formatted(build.method().words(),
+                app.kehre.core.dose.Lengths.notation(build.time()),
+                count == 1 ? build.combinations().getFirst().name() : count + " combinations");
+    }
+
+    /** Returns it with another way of building up. */
+    public BuildUp with(Build other) {
+        return new BuildUp(id, name, other, load, note, instead);
+    }
+
+    /** Returns it under another name. */
+    public BuildUp withName(String other) {
+        return new BuildUp(id, other, build, load, note, instead);
+    }
+
+    /** Returns it with another load. */
+    public BuildUp withLoad(Load other) {
+        return new BuildUp(id, name, build, other, note, instead);
+    }
+
+    /** Returns it with something else to do for people with a limit. */
+    public BuildUp withInstead(Limit limit, Exercise other) {
+        Map<Limit, Exercise> others = new EnumMap<>(Limit.class);
+        others.putAll(instead);
+        others.put(limit, other);
+        return new BuildUp(id, name, build, load, note, others);
+    }
+
+    /** Returns it with an exercise as it is now, wherever it uses that of its id; without footwork it stays. */
+    public BuildUp refreshed(Exercise changed) {
+        if (changed.footwork().isEmpty()) {
+            return this;
+        }
+        List<Combination> others = new ArrayList<>();
+        for (Combination each : build.combinations()) {
+            others.add(each.withParts(each.parts().stream()
+                    .map(part -> part.move().id().equals(changed.id()) ? part.withMove(changed) : part)
+                    .toList()));
+        }
+        Exercise hold = build.hold().id().equals(changed.id()) ? changed : build.hold();
+        return with(new Build(others, build.method(), build.time(), hold, build.mirrored(), build.changes()));
+    }
+
+    /** Finds what is wrong with being the only one of its segment. */
+    static Optional<String> problem(List<Entry> entries) {
+        return entries.stream().filter(BuildUp.class::isInstance).count() > 1
+                ? Optional
+                        .of("A segment holds one build-up; its combinations are taught one after the other.")
+                : Optional.empty();
+    }
+
+    @Override
+    public BuildUp withId(int other) {
+        return new BuildUp(other, name, build, load, note, instead);
+    }
+
+    @Override
+    public BuildUp withNote(String other) {
+        return new BuildUp(id, name, build, load, other, instead);
+    }
+}

@@ -1,0 +1,282 @@
+package app.kehre.desk.combination;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
+import javafx.beans.property.IntegerProperty;
+import javafx.beans.property.SimpleIntegerProperty;
+
+import app.kehre.core.choreography.Build;
+import app.kehre.core.choreography.Checks;
+import app.kehre.core.choreography.Combination;
+import app.kehre.core.choreography.Conditions;
+import app.kehre.core.choreography.Fit;
+import app.kehre.core.choreography.Fits;
+import app.kehre.core.choreography.Misstep;
+import app.kehre.core.choreography.Part;
+import app.kehre.core.choreography.Repair;
+import app.kehre.core.choreography.Script;
+import app.kehre.core.dose.Bpm;
+import app.kehre.core.dose.Reading;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.BuildUp;
+import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.SegmentText;
+import app.kehre.desk.control.Commit;
+import app.kehre.desk.session.OpenPlan;
+import app.kehre.desk.session.TypedText;
+
+/** What the Combination place shows and does, without a single node. */
+public final class CombinationViewModel {
+
+    private static final String HOLD = "march";
+
+    private final OpenPlan open;
+    private final Supplier<Library> library;
+    private final IntegerProperty entry = new SimpleIntegerProperty();
+    private final IntegerProperty which = new SimpleIntegerProperty();
+    private final IntegerProperty part = new SimpleIntegerProperty(-1);
+
+    /** Makes a view model of the open plan's build-ups. */
+    public CombinationViewModel(OpenPlan open, Supplier<Library> library) {
+        this.open = open;
+        this.library = library;
+        open.settled().addListener(_ -> settle());
+        settle();
+    }
+
+    OpenPlan open() {
+        return open;
+    }
+
+    /** Returns the number of the build-up that is shown; 0 for none. */
+    IntegerProperty entry() {
+        return entry;
+    }
+
+    /** Returns which of its combinations is shown, from 0. */
+    IntegerProperty which() {
+        return which;
+    }
+
+    /** Returns the selected move, from 0; -1 for none. */
+    IntegerProperty part() {
+        return part;
+    }
+
+    /** Shows a build-up of the plan, if the line is one. */
+    public void show(int entryId) {
+        if (open.plan().find(entryId).filter(BuildUp.class::isInstance).isPresent()) {
+            entry.set(entryId);
+            settle();
+        }
+    }
+
+    List<BuildUp> buildUps() {
+        return open.plan().buildUps().toList();
+    }
+
+    Optional<BuildUp> buildUp() {
+        return open.plan().find(entry.get()).filter(BuildUp.class::isInstance).map(BuildUp.class::cast);
+    }
+
+    Optional<Segment> segment() {
+        return open.plan().segmentOf(entry.get());
+    }
+
+    Optional<Combination> combination() {
+        return buildUp().map(found -> found.build().combinations().get(which.get()));
+    }
+
+    Optional<Part> selected() {
+        return combination().filter(found -> part.get() >= 0 && part.get() < found.parts().size())
+                .map(found -> found.parts().get(part.get()));
+    }
+
+    Bpm bpm() {
+        return segment().map(Segment::bpm).orElse(new Bpm(126));
+    }
+
+    Conditions conditions() {
+        return buildUp().map(found -> found.conditions(bpm(), open.plan().brief()))
+                .orElse(Conditions.of(bpm().value()));
+    }
+
+    Optional<Script> script() {
+        return Optional.ofNullable(open.settled().get().scripts().get(entry.get()));
+    }
+
+    List<Exercise> moves() {
+        return library.get().all().stream().filter(each -> each.footwork().isPresent()).toList();
+    }
+
+    List<Misstep> missteps() {
+        return combination().map(found -> Checks.of(found, conditions(), moves())).orElse(List.of());
+    }
+
+    /** Returns what fits after the selected move. */
+    Optional<Fits> fits() {
+        return combination().map(found -> Fits.of(found, cursor(), moves()));
+    }
+
+    /** Returns the place at which a move is added: after the selected one, or at the end. */
+    int cursor() {
+        int moves = combination().map(found -> found.parts().size()).orElse(0);
+        return part.get() < 0 ? moves : Math.min(part.get() + 1, moves);
+    }
+
+    void select(int at) {
+        int moves = combination().map(found -> found.parts().size()).orElse(0);
+        part.set(Math.clamp(at, -1, moves - 1));
+    }
+
+    /** Adds a move that fits at the cursor and selects it. */
+    void add(Fit fit) {
+        add(fit.part(), cursor());
+    }
+
+    /** Adds a move at a place, on the foot that is free there. */
+    void addAt(String moveId, int at) {
+        combination().flatMap(found -> Fits.of(found, at, moves()).moves().stream()
+                .filter(fit -> fit.part().move().id().equals(moveId)).findFirst())
+                .ifPresent(fit -> add(fit.part(), at));
+    }
+
+    private void add(Part more, int at) {
+        edit("Add " + more.move().name(), found -> found.add(at, more));
+        select(at);
+    }
+
+    void remove() {
+        selected().ifPresent(old -> {
+            int at = part.get();
+            edit("Remove " + old.move().name(), found -> found.remove(at));
+            select(Math.max(0, at - 1));
+        });
+    }
+
+    void nudge(int by) {
+        selected().ifPresent(moved -> {
+            int at = part.get();
+            int to = Math.clamp((long) at + by, 0, combination().orElseThrow().parts().size() - 1);
+            edit("Move " + moved.move().name(), found -> found.move(at, to));
+            select(to);
+        });
+    }
+
+    /** Changes the selected move as one step. */
+    void change(String what, UnaryOperator<Part> change) {
+        selected().ifPresent(old -> {
+            int at = part.get();
+            Part changed;
+            try {
+                changed = change.apply(old);
+            } catch (IllegalArgumentException refused) {
+                return;
+            }
+            if (!changed.equals(old)) {
+                edit(what + " of " + old.move().name(), found -> found.with(at, _ -> changed));
+            }
+        });
+    }
+
+    void mirrorAll() {
+        edit("Mirror", Combination::mirrored);
+    }
+
+    void repair(Repair repair) {
+        edit("Mend: " + repair.words(), _ -> repair.mended());
+    }
+
+    /** Changes the shown combination as one step. */
+    void edit(String name, UnaryOperator<Combination> change) {
+        int at = which.get();
+        editBuild(name, build -> build.with(at, change.apply(build.combinations().get(at))));
+    }
+
+    /** Changes the build-up as one step. */
+    void editBuild(String name, UnaryOperator<Build> change) {
+        int id = entry.get();
+        open.edit(name, plan -> plan.entry(id) instanceof BuildUp found
+                ? plan.with(found.with(change.apply(found.build())))
+                : plan);
+    }
+
+    void addCombination() {
+        buildUp().filter(found -> found.build().combinations().size() < Build.COMBINATIONS.most())
+                .ifPresent(found -> {
+                    int at = found.build().combinations().size();
+                    List<Combination> more = new java.util.ArrayList<>(found.build().combinations());
+                    more.add(Combination.of("Combination " + (char) ('A' + at)));
+                    editBuild("Add a combination", build -> build.withCombinations(more));
+                    which.set(at);
+                    part.set(-1);
+                });
+    }
+
+    void removeCombination() {
+        buildUp().filter(found -> found.build().combinations().size() > 1).ifPresent(found -> {
+            List<Combination> fewer = new java.util.ArrayList<>(found.build().combinations());
+            Combination old = fewer.remove(which.get());
+            which.set(Math.max(0, which.get() - 1));
+            editBuild("Remove " + old.name(), build -> build.withCombinations(fewer));
+        });
+    }
+
+    /** Adds a build-up to a segment that has none: the selected aerobic one, or the first. */
+    void addBuildUp(int segmentId) {
+        Optional<Segment> segment = open.plan().findSegment(segmentId).filter(CombinationViewModel::suits)
+                .or(() -> open.plan().segments().stream().filter(CombinationViewModel::suits).findFirst());
+        Optional<Exercise> hold = library.get().find(HOLD);
+        if (segment.isPresent() && hold.isPresent()) {
+            int id = open.plan().nextEntryId();
+            open.edit("Add a build-up", plan -> plan.add(segment.get().id(), Integer.MAX_VALUE,
+                    BuildUp.of(id, hold.get())));
+            show(id);
+        }
+    }
+
+    boolean canAddBuildUp() {
+        return open.plan().segments().stream().anyMatch(CombinationViewModel::suits);
+    }
+
+    private static boolean suits(Segment segment) {
+        return (segment.role() == Role.AEROBIC || segment.role() == Role.WARM_UP)
+                && segment.entries().stream().noneMatch(BuildUp.class::isInstance);
+    }
+
+    /** Sets the tempo of the segment as one step. */
+    void setTempo(Bpm bpm) {
+        segment().ifPresent(found -> open.edit("Tempo of " + found.name(),
+                plan -> plan.with(plan.segment(found.id()).withBpm(bpm))));
+    }
+
+    /** Returns what happens with a typed tempo. */
+    Commit ofTempo() {
+        return new TypedText(open, () -> "Tempo of " + segment().map(Segment::name).orElse(""),
+                text -> SegmentText.withBpm(open.plan().segment(segment().orElseThrow().id()), text)
+                        .map(open.plan()::with),
+                _ -> "");
+    }
+
+    /** Returns what happens with a typed text of the build-up. */
+    Commit ofBuild(String name, Function<String, Reading<Build>> reader) {
+        return new TypedText(open, () -> name, text -> reader.apply(text).map(build -> {
+            BuildUp found = buildUp().orElseThrow();
+            return open.plan().with(found.with(build));
+        }), _ -> "");
+    }
+
+    private void settle() {
+        if (buildUp().isEmpty()) {
+            entry.set(buildUps().stream().findFirst().map(BuildUp::id).orElse(0));
+        }
+        int combinations = buildUp().map(found -> found.build().combinations().size()).orElse(1);
+        which.set(Math.min(which.get(), combinations - 1));
+        select(part.get());
+    }
+}

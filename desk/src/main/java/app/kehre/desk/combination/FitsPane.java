@@ -1,0 +1,114 @@
+package app.kehre.desk.combination;
+
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+import app.kehre.core.choreography.Fit;
+import app.kehre.core.choreography.Fits;
+import app.kehre.core.dose.Side;
+import app.kehre.desk.control.Words;
+
+/** The moves that fit at the point after the selected move, first; the others with the reason why not. */
+final class FitsPane extends VBox {
+
+    private final CombinationViewModel model;
+    private final Label about = Words.plain("", "soft");
+    private final TextField filter = new TextField();
+    private final ListView<Fit> list = new ListView<>();
+
+    FitsPane(CombinationViewModel model) {
+        super(4);
+        this.model = model;
+        list.setId("fits");
+        list.getStyleClass().add("reasons");
+        list.setCellFactory(_ -> cell());
+        list.setPrefHeight(120);
+        list.setMinHeight(64);
+        list.addEventFilter(KeyEvent.KEY_PRESSED, event -> {
+            if (event.getCode() == KeyCode.ENTER) {
+                add();
+                event.consume();
+            }
+        });
+        filter.setId("fits-filter");
+        filter.setPromptText("find a move");
+        filter.setPrefColumnCount(12);
+        filter.textProperty().addListener(_ -> show());
+        filter.addEventFilter(KeyEvent.KEY_PRESSED, event -> {
+            if (event.getCode() == KeyCode.ENTER) {
+                add();
+                event.consume();
+            } else if (event.getCode() == KeyCode.DOWN) {
+                list.requestFocus();
+                event.consume();
+            }
+        });
+        about.setMinWidth(0);
+        HBox.setHgrow(about, Priority.ALWAYS);
+        about.setMaxWidth(Double.MAX_VALUE);
+        HBox head = new HBox(10, Words.plain("Fits here", "heading"), about, filter);
+        head.setAlignment(javafx.geometry.Pos.BASELINE_LEFT);
+        VBox.setVgrow(list, Priority.ALWAYS);
+        getChildren().setAll(head, list);
+    }
+
+    void show() {
+        model.fits().ifPresent(fits -> {
+            about.setText(words(fits));
+            String typed = filter.getText().strip().toLowerCase(java.util.Locale.ROOT);
+            list.getItems().setAll(fits.moves().stream()
+                    .filter(fit -> fit.part().move().name().toLowerCase(java.util.Locale.ROOT)
+                            .contains(typed))
+                    .toList());
+            list.getSelectionModel().selectFirst();
+            list.scrollTo(0);
+        });
+    }
+
+    private static String words(Fits fits) {
+        String free = fits.free() == Side.BOTH ? "either foot free" : fits.free().word() + " foot free";
+        return "after count %d: %d counts left in the phrase, %s, %s".formatted(fits.count(),
+                fits.countsLeft(), free, fits.stance().words());
+    }
+
+    private void add() {
+        Fit chosen = list.getSelectionModel().getSelectedItem();
+        if (chosen != null) {
+            filter.clear();
+            model.add(chosen);
+        }
+    }
+
+    private ListCell<Fit> cell() {
+        ListCell<Fit> cell = new ListCell<>() {
+            @Override
+            protected void updateItem(Fit fit, boolean empty) {
+                super.updateItem(fit, empty);
+                setText(null);
+                setGraphic(fit == null || empty
+                        ? null
+                        : new HBox(8, Words.plain(fit.part().name(), fit.fits() ? "strong" : "soft"),
+                                Words.plain(fit.words(), "soft", "small")));
+            }
+        };
+        cell.setOnMouseClicked(event -> {
+            if (event.getClickCount() == 2) {
+                add();
+            }
+        });
+        cell.setOnDragDetected(event -> {
+            if (cell.getItem() != null) {
+                MoveDrag.begin(cell, cell.getItem().part().move().id());
+                event.consume();
+            }
+        });
+        return cell;
+    }
+}

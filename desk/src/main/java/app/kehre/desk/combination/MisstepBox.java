@@ -1,0 +1,55 @@
+package app.kehre.desk.combination;
+
+import java.util.List;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+
+import app.kehre.core.choreography.Misstep;
+import app.kehre.core.choreography.Repair;
+import app.kehre.desk.control.Words;
+
+/** What is wrong with the combination, the first of it in full with the ways to mend it. */
+final class MisstepBox extends VBox {
+
+    private final CombinationViewModel model;
+
+    MisstepBox(CombinationViewModel model) {
+        super(4);
+        this.model = model;
+        setId("missteps");
+    }
+
+    void show(List<Misstep> missteps) {
+        getChildren().clear();
+        getStyleClass().setAll(missteps.isEmpty() ? "works" : "misstep");
+        if (missteps.isEmpty()) {
+            model.combination().filter(found -> !found.parts().isEmpty()).ifPresent(_ -> getChildren()
+                    .add(Words.plain("Works: every foot is free, every place right, the phrase filled.",
+                            "soft")));
+            return;
+        }
+        Misstep first = missteps.getFirst();
+        getChildren().addAll(Words.wrapped(first.what(), "strong"), Words.wrapped(first.why() + " ("
+                + first.source().words() + ")", "soft", "small"), repairs(first));
+        if (missteps.size() > 1) {
+            Label more = Words.wrapped("And %d more: %s".formatted(missteps.size() - 1,
+                    missteps.get(1).what()), "soft");
+            getChildren().add(more);
+        }
+    }
+
+    private FlowPane repairs(Misstep misstep) {
+        FlowPane ways = new FlowPane(8, 4);
+        for (Repair repair : misstep.repairs()) {
+            Label effect = Words.plain(repair.effect(), "soft", "small");
+            Button way = new Button(repair.words(), effect);
+            way.setContentDisplay(javafx.scene.control.ContentDisplay.RIGHT);
+            way.getStyleClass().add("repair");
+            way.setOnAction(_ -> model.repair(repair));
+            ways.getChildren().add(way);
+        }
+        return ways;
+    }
+}

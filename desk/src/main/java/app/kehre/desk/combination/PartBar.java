@@ -1,0 +1,117 @@
+package app.kehre.desk.combination;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+
+import app.kehre.core.choreography.Part;
+import app.kehre.core.dose.Counts.Pace;
+import app.kehre.core.footwork.Derived;
+import app.kehre.desk.control.Words;
+
+/** What can be changed about the selected move. */
+final class PartBar extends FlowPane {
+
+    private static final List<String> TURNS = List.of("quarter turn left into it", "no turn into it",
+            "quarter turn right into it", "half turn into it");
+
+    private final CombinationViewModel model;
+
+    PartBar(CombinationViewModel model) {
+        super(8, 4);
+        this.model = model;
+        setId("part");
+        setAlignment(Pos.CENTER_LEFT);
+    }
+
+    void show(Optional<Part> selected) {
+        getChildren().setAll(selected.map(this::parts).orElseGet(() -> List.of(Words.plain(
+                "Select a move to change it: its lead, how often, its pace, arms, hop.", "soft", "small"))));
+    }
+
+    private List<Node> parts(Part part) {
+        Label title = Words.plain(part.move().name(), "strong");
+        CheckBox hop = mark("hop as an option", "hop", part.hop(),
+                set -> model.change("Hop", each -> each.withHop(set)));
+        hop.setDisable(!Derived.canHop(part.move().footwork().orElseThrow()));
+        return List.of(title,
+                Words.button("lead", "leads " + part.lead().word(),
+                        () -> model.change("Lead", each -> each.withLead(each.lead().other()))),
+                times(part), pace(part), arms(part), turn(part), hop,
+                mark("tap change", "tap-change", part.tapChange(),
+                        set -> model.change("Tap change", each -> each.withTapChange(set))));
+    }
+
+    private Node times(Part part) {
+        return pick("times", part.times() + (part.times() == 1 ? " time" : " times"),
+                Stream.iterate(1, each -> each + 1).limit(Part.TIMES.most()).map(String::valueOf).toList(),
+                at -> model.change("Times", each -> each.withTimes(at + 1)));
+    }
+
+    private Node pace(Part part) {
+        List<Pace> paces = List.of(Pace.values());
+        return pick("pace", words(part.pace()), paces.stream().map(PartBar::words).toList(),
+                at -> model.change("Pace", each -> each.withPace(paces.get(at))));
+    }
+
+    private static String words(Pace pace) {
+        return pace == Pace.NORMAL ? "on the count" : pace.notation();
+    }
+
+    private Node turn(Part part) {
+        return pick("turn-in", TURNS.get(part.turnIn() + 1), TURNS,
+                at -> model.change("Turn", each -> each.withTurnIn(at - 1)));
+    }
+
+    private Node arms(Part part) {
+        TextField arms = new TextField(part.arms());
+        arms.setId("arms");
+        arms.setPromptText("arms as usual");
+        arms.setPrefColumnCount(12);
+        arms.setOnAction(_ -> take(arms));
+        arms.focusedProperty().addListener((_, _, focused) -> {
+            if (!focused) {
+                take(arms);
+            }
+        });
+        return arms;
+    }
+
+    private void take(TextField arms) {
+        String text = arms.getText().strip();
+        if (text.length() > Part.LONGEST_ARMS) {
+            arms.setText(text.substring(0, Part.LONGEST_ARMS));
+        } else {
+            model.change("Arms", each -> each.withArms(text));
+        }
+    }
+
+    private static CheckBox mark(String words, String id, boolean set, Consumer<Boolean> change) {
+        CheckBox box = new CheckBox(words);
+        box.setId(id);
+        box.setSelected(set);
+        box.setOnAction(_ -> change.accept(box.isSelected()));
+        return box;
+    }
+
+    static MenuButton pick(String id, String now, List<String> words, Consumer<Integer> choose) {
+        MenuButton button = new MenuButton(now);
+        button.setId(id);
+        for (int i = 0; i < words.size(); i++) {
+            int at = i;
+            MenuItem item = new MenuItem(words.get(i));
+            item.setOnAction(_ -> choose.accept(at));
+            button.getItems().add(item);
+        }
+        return button;
+    }
+}

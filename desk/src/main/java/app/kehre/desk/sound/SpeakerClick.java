@@ -1,0 +1,72 @@
+package app.kehre.desk.sound;
+
+import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import javax.sound.sampled.AudioFormat;
+import javax.sound.sampled.AudioSystem;
+import javax.sound.sampled.Clip;
+import javax.sound.sampled.DataLine;
+import javax.sound.sampled.LineUnavailableException;
+
+/** A click from the computer's speakers. */
+final class SpeakerClick implements Click {
+
+    private static final float RATE = 22_050;
+    private static final double SECONDS = 0.03;
+    private static final double LOUD = 9_000;
+    private static final double LOW = 880;
+    private static final double HIGH = 1_320;
+
+    private final List<Clip> clips;
+
+    private SpeakerClick(List<Clip> clips) {
+        this.clips = clips;
+    }
+
+    /** Looks for a sound device beside the caller's thread; without one the click is silent. */
+    static CompletableFuture<Click> find() {
+        return CompletableFuture.supplyAsync(SpeakerClick::open);
+    }
+
+    private static Click open() {
+        AudioFormat format = new AudioFormat(RATE, 16, 1, true, false);
+        DataLine.Info info = new DataLine.Info(Clip.class, format);
+        if (!AudioSystem.isLineSupported(info)) {
+            return Click.silent();
+        }
+        try {
+            return new SpeakerClick(List.of(clip(info, format, LOW), clip(info, format, HIGH)));
+        } catch (LineUnavailableException | IllegalArgumentException | SecurityException none) {
+            return Click.silent();
+        }
+    }
+
+    private static Clip clip(DataLine.Info info, AudioFormat format, double hertz)
+            throws LineUnavailableException {
+        Clip clip = (Clip) AudioSystem.getLine(info);
+        byte[] wave = wave(hertz);
+        clip.open(format, wave, 0, wave.length);
+        return clip;
+    }
+
+    /** A tone that dies away. */
+    private static byte[] wave(double hertz) {
+        int samples = (int) (RATE * SECONDS);
+        byte[] wave = new byte[samples * 2];
+        for (int i = 0; i < samples; i++) {
+            double fade = 1 - (double) i / samples;
+            int value = (int) (LOUD * fade * fade * Math.sin(2 * Math.PI * hertz * i / RATE));
+            wave[2 * i] = (byte) value;
+            wave[2 * i + 1] = (byte) (value >> 8);
+        }
+        return wave;
+    }
+
+    @Override
+    public void click(boolean first) {
+        Clip clip = clips.get(first ? 1 : 0);
+        clip.stop();
+        clip.setFramePosition(0);
+        clip.start();
+    }
+}
