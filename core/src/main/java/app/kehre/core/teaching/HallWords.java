@@ -48,6 +48,12 @@ public final class HallWords {
                 .orElse("");
     }
 
+    /** Returns the running count of a build-up: "right · count 5 · eight 2 of 4". */
+    public static String count(Counting counting, Moment moment) {
+        String side = moment.span().map(span -> span.side().word()).orElse("");
+        return "%s%scount %d%seight %d of 4".formatted(side, DOT, counting.count(), DOT, counting.eight());
+    }
+
     /** Returns how much there is of a line, and with what: "2 x 12 reps · 2 light weights". */
     public static String dose(Entry entry) {
         return switch (entry) {

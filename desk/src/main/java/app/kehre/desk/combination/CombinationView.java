@@ -83,6 +83,7 @@ public final class CombinationView extends StackPane {
         play.getStyleClass().add("go");
         known.setId("combination-known");
         known.setOnAction(_ -> model.edit("Known", each -> each.withKnown(known.isSelected())));
+        getStyleClass().add("combination");
         page = page();
         layEmpty();
         model.open().settled().addListener(_ -> show());

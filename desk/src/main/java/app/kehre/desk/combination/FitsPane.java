@@ -27,7 +27,8 @@ final class FitsPane extends VBox {
         super(4);
         this.model = model;
         list.setId("fits");
-        list.getStyleClass().add("reasons");
+        list.getStyleClass().addAll("reasons", "close");
+        list.setFixedCellSize(26);
         list.setCellFactory(_ -> cell());
         list.setPrefHeight(120);
         list.setMinHeight(64);

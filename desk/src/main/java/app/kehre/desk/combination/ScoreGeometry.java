@@ -4,11 +4,11 @@ package app.kehre.desk.combination;
 record ScoreGeometry(double width) {
 
     static final double LEFT = 52;
-    static final double ROW = 104;
+    static final double ROW = 106;
     static final double BAR = 20;
     static final double RIGHT_LINE = 41;
     static final double LEFT_LINE = 67;
-    static final double NUMBERS = 92;
+    static final double NUMBERS = 89;
     private static final int EIGHT = 8;
     private static final int QUARTERS = 4;
 

@@ -16,6 +16,7 @@ import app.kehre.core.dose.Side;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.footwork.Act;
 import app.kehre.core.footwork.Spot;
+import app.kehre.core.footwork.Stance;
 import app.kehre.desk.look.Palette;
 import app.kehre.desk.look.Type;
 import app.kehre.formats.font.Weight;
@@ -52,7 +53,7 @@ final class ScorePainter {
         for (int row = 0; row < rows; row++) {
             paintRow(row);
         }
-        paintBars(combination, selected);
+        paintBars(combination, selected, dance);
         dance.beats().forEach(beat -> paintFeet(beat, playing));
         missteps.forEach(this::paintMisstep);
     }
@@ -103,12 +104,13 @@ final class ScorePainter {
         pen.fillText(word, 0, y);
     }
 
-    private void paintBars(Combination combination, int selected) {
+    private void paintBars(Combination combination, int selected, Dance dance) {
         int at = 0;
         for (int i = 0; i < combination.parts().size(); i++) {
             Part part = combination.parts().get(i);
             int end = at + part.halfCounts() * 2;
             paintBar(part, at, end, i == selected);
+            paintEnd(dance, i, end);
             at = end;
         }
     }
@@ -133,6 +135,19 @@ final class ScorePainter {
                 paintName(part, x, top, width, tint.ink());
             }
             at = to;
+        }
+    }
+
+    /** Where and facing what a move ends, when that is not where the combination started. */
+    private void paintEnd(Dance dance, int part, int end) {
+        Stance after = dance.beats().stream().filter(beat -> beat.part() == part)
+                .reduce((_, last) -> last).map(beat -> beat.step().after()).orElse(dance.start());
+        if (!after.samePlace(dance.start())) {
+            pen.setFont(small);
+            pen.setFill(palette.soft());
+            pen.setTextAlign(TextAlignment.RIGHT);
+            pen.fillText("then " + after.words(), where.x(end - 1) + where.cell() / QUARTERS - 2,
+                    ScoreGeometry.top(ScoreGeometry.row(end - 1)) + ScoreGeometry.NUMBERS + 9);
         }
     }
 

@@ -1,5 +1,7 @@
 package app.kehre.desk.teach;
 
+import java.util.List;
+import java.util.Optional;
 import javafx.animation.AnimationTimer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -15,6 +17,7 @@ import javafx.scene.layout.VBox;
 
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.teaching.Counting;
 import app.kehre.core.teaching.HallWords;
 import app.kehre.core.teaching.Moment;
 import app.kehre.core.teaching.RunState;
@@ -40,6 +43,8 @@ public final class TeachView extends VBox {
     private final Label now = label("now");
     private final Label dose = label("dose");
     private final Label amount = label("soft");
+    private final Label cue = label("cue");
+    private final Label sign = label("soft");
     private final Label left = label("left");
     private final Parts parts = new Parts();
     private final Options options = new Options();
@@ -106,7 +111,10 @@ public final class TeachView extends VBox {
         left.setMinWidth(USE_PREF_SIZE);
         now.setTextOverrun(OverrunStyle.CENTER_ELLIPSIS);
         amount.setMinHeight(USE_PREF_SIZE);
-        VBox words = new VBox(2, now, dose, amount);
+        cue.setId("cue");
+        cue.setMinHeight(USE_PREF_SIZE);
+        cue.setTextOverrun(OverrunStyle.CENTER_ELLIPSIS);
+        VBox words = new VBox(2, now, dose, amount, cue, sign);
         HBox.setHgrow(words, Priority.ALWAYS);
         words.setMinWidth(0);
         HBox large = new HBox(30, words, left);
@@ -153,17 +161,33 @@ public final class TeachView extends VBox {
         place.setText(HallWords.place(moment, model.timeline().get()));
         classLine.setText(HallWords.classLine(moment, model.timeline().get(), model.clock().getZone()));
         left.setText(Lengths.countdown(moment.entryLeft()));
-        now.setText(nowName(moment));
-        dose.setText(HallWords.now(moment));
+        Optional<Counting> counting = Counting.of(moment, model.timeline().get());
+        now.setText(counting.map(Counting::move).orElseGet(() -> nowName(moment)));
+        dose.setText(
+                counting.map(found -> HallWords.count(found, moment)).orElseGet(() -> HallWords.now(moment)));
+        showCue(counting);
         fit(now, Weight.BOLD, LARGEST_NAME, SMALLEST_NAME);
         fit(dose, Weight.SEMI_BOLD, LARGEST_DOSE, 24);
-        amount.setText(moment.entry().map(HallWords::dose).orElse(""));
+        amount.setText(counting.map(found -> found.stage().title())
+                .or(() -> moment.entry().map(HallWords::dose)).orElse(""));
         parts.show(moment);
         options.show(moment.entry(), model.timeline().get().plan());
         showNext(moment);
         road.follow(moment.place(), ROWS);
         road.select(moment.entry().map(Entry::id).orElse(0));
         showStart(moment.state());
+    }
+
+    /** The cue keeps its room between cues, so that nothing jumps. */
+    private void showCue(Optional<Counting> counting) {
+        cue.setText(counting.map(Counting::said).orElse(""));
+        sign.setText(counting.map(Counting::shown).orElse(""));
+        for (Label label : List.of(cue, sign)) {
+            label.setVisible(counting.isPresent());
+            label.setManaged(counting.isPresent());
+        }
+        options.setVisible(counting.isEmpty());
+        options.setManaged(counting.isEmpty());
     }
 
     private static String nowName(Moment moment) {
