@@ -100,7 +100,8 @@ final class Assembly {
         int rest = spare;
         if (wanted.stream().allMatch(Wanted::hold)) {
             Optional<Rung> once = rungs.reversed().stream()
-                    .filter(rung -> !rung.hold() && rung.pass() <= spare && 2 * rung.pass() <= spare + 1)
+                    .filter(rung -> rung.kind.compareTo(Stage.Kind.FINISHED) >= 0 && rung.pass() <= spare
+                            && 2 * rung.pass() <= spare + 1)
                     .findFirst();
             once.ifPresent(rung -> wanted.add(new Wanted(rung, Side.RIGHT, false)));
             rest -= once.map(Rung::pass).orElse(0);

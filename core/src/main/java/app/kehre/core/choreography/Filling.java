@@ -24,8 +24,7 @@ final class Filling {
             rung.rounds = own == null ? 1 : own;
         }
         this.least = taken();
-        rungs.stream().filter(rung -> rung.rounds > 0 && !rung.fixed && rung.phrases() > phrases)
-                .forEach(this::leaveOut);
+        leaveOutTheImpossible();
         drop();
         grow();
     }
@@ -71,6 +70,19 @@ final class Filling {
                 leaveOut(next.get());
             }
         }
+    }
+
+    /** A stage that is longer than all there is; with a finished combination also what leads to it. */
+    private void leaveOutTheImpossible() {
+        List<Rung> impossible = rungs.stream()
+                .filter(rung -> rung.rounds > 0 && !rung.fixed && rung.phrases() > phrases).toList();
+        impossible.forEach(this::leaveOut);
+        impossible.stream().filter(rung -> rung.kind == Stage.Kind.FINISHED)
+                .forEach(finished -> rungs.stream()
+                        .filter(rung -> rung.rounds > 0 && !rung.fixed
+                                && rung.combination == finished.combination
+                                && rung.kind != Stage.Kind.FINALE)
+                        .forEach(this::leaveOut));
     }
 
     private void leaveOut(Rung rung) {

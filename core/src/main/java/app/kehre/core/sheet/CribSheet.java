@@ -154,11 +154,16 @@ public record CribSheet(String title, String when, String length, List<Part> par
         Stream<Line> combinations = build.build().combinations().stream()
                 .map(each -> new Line("", "\u2013 " + each.name(), each.counts() + " counts", "", "",
                         BuildUpWords.moves(each), ""));
-        Duration start = timeline.ofEntry(build.id()).end().minus(script.length());
-        return Stream.concat(combinations, script.stages().stream()
-                .map(stage -> new Line(Lengths.clock(start.plus(script.start(stage))),
-                        "\u2013 " + stage.title(),
-                        BuildUpWords.phrases(stage), "", "", "", Lengths.clock(script.shown(stage)))));
+        return Stream.concat(combinations, Stream.of(new Line("", "\u2013 stages", script.words(), "", "",
+                stages(script, timeline.ofEntry(build.id()).end().minus(script.length())), "")));
+    }
+
+    /** The stages with the times of the class at which they begin. */
+    private static String stages(Script script, Duration start) {
+        return script.stages().stream()
+                .map(stage -> "%s %s, %s".formatted(Lengths.clock(start.plus(script.start(stage))),
+                        stage.title(), BuildUpWords.phrases(stage)))
+                .collect(Collectors.joining(" \u00b7 "));
     }
 
     private static String instead(Screen screen, ClassPlan plan) {

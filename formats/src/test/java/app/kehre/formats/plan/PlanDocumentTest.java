@@ -210,7 +210,7 @@ class PlanDocumentTest {
             "kehre-plan|song-list|It is no class plan of Kehre's: format: found \"song-list\", expected"
                     + " \"kehre-plan\".",
             "{\"id\": 2, \"pause\"|{\"id\": 2, \"exercise\": \"squat\", \"pause\"|segments[0].entries[1].exercise:"
-                    + " each entry needs exactly one of \"exercise\", \"pause\", \"circuit\" and \"screen\".",
+                    + " each entry needs exactly one of \"exercise\", \"pause\", \"circuit\", \"screen\" and \"buildUp\".",
             "\"12 reps\"|\"12 reps\", \"known\": \"yes\"|segments[0].entries[0].known: found \"yes\", expected true or"
                     + " false.",
             "\"12 reps\"|\"12 reps\", \"explain\": \"loudly\"|segments[0].entries[0].explain: found \"loudly\", expected"
