@@ -207,7 +207,7 @@ class ChoosingPlaceTest {
         instructor.presses(KeyCode.DIGIT4, KeyCode.ALT).clicks("#fit-group")
                 .until("it is proposed", () -> instructor.canSee("#accept-fit")).clicks("#accept-fit");
 
-        instructor.presses(KeyCode.DIGIT5, KeyCode.CONTROL).presses(KeyCode.ENTER).goesOnTo("Curl-up");
+        instructor.presses(KeyCode.DIGIT6, KeyCode.CONTROL).presses(KeyCode.ENTER).goesOnTo("Curl-up");
 
         assertThat(Instructor.onFx(() -> instructor.content().scene().getRoot().lookupAll(".option").stream()
                 .map(each -> ((Label) each).getText()).toList())).contains("neck: Dead bug");

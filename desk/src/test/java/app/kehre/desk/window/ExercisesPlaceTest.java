@@ -32,7 +32,7 @@ class ExercisesPlaceTest {
     @BeforeEach
     void openTheLibrary() {
         instructor = Instructor.withDemo(folder, disk);
-        instructor.presses(KeyCode.DIGIT3, KeyCode.CONTROL);
+        instructor.presses(KeyCode.DIGIT4, KeyCode.CONTROL);
     }
 
     @AfterEach
@@ -140,7 +140,7 @@ class ExercisesPlaceTest {
 
         instructor.close();
         instructor = Instructor.withDemo(folder, disk);
-        instructor.presses(KeyCode.DIGIT3, KeyCode.CONTROL);
+        instructor.presses(KeyCode.DIGIT4, KeyCode.CONTROL);
         search("jumping jack");
         assertThat(names()).doesNotContain("Jumping jack");
         instructor.clicks("#show-hidden");
@@ -189,7 +189,7 @@ class ExercisesPlaceTest {
 
         assertThat(instructor.notices()).startsWith("exercises.json was not opened. Line 1, column ")
                 .endsWith("Your own exercises are not offered; the file stays as it is.");
-        instructor.presses(KeyCode.DIGIT3, KeyCode.CONTROL);
+        instructor.presses(KeyCode.DIGIT4, KeyCode.CONTROL);
         search("jumping jack");
         instructor.clicks("#hide-exercise");
         assertThat(instructor.notices()).contains("Mend it or move it away, then start Kehre again.");

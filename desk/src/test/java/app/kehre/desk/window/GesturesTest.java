@@ -116,7 +116,7 @@ class GesturesTest {
 
     @Test
     void theWheelScrollsTheSheet() {
-        instructor.presses(KeyCode.DIGIT4, KeyCode.CONTROL)
+        instructor.presses(KeyCode.DIGIT5, KeyCode.CONTROL)
                 .until("the sheet is made", instructor.content()::sheetReady).clicks("#larger")
                 .clicks("#larger");
         ScrollPane pages = (ScrollPane) instructor.find("#pages");

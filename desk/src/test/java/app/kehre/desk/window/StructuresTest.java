@@ -198,7 +198,7 @@ class StructuresTest {
                 .clicks("#instead-2").writes("squats at the chair").presses(KeyCode.ENTER);
         assertThat(instructor.plan().find(5)).containsInstanceOf(Screen.class);
 
-        instructor.presses(KeyCode.DIGIT5, KeyCode.CONTROL).presses(KeyCode.ENTER);
+        instructor.presses(KeyCode.DIGIT6, KeyCode.CONTROL).presses(KeyCode.ENTER);
         instructor.goesOnTo("Split squat");
 
         assertThat(Instructor.onFx(() -> instructor.content().scene().getRoot().lookupAll(".option").stream()

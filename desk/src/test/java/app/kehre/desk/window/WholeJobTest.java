@@ -61,7 +61,7 @@ class WholeJobTest {
     }
 
     private static void printSheet(Instructor instructor, Path pdf) throws IOException {
-        instructor.presses(KeyCode.DIGIT4, KeyCode.CONTROL)
+        instructor.presses(KeyCode.DIGIT5, KeyCode.CONTROL)
                 .until("the sheet is made", instructor.content()::sheetReady).answers(pdf)
                 .clicks("#save-sheet");
         try (PDDocument printed = Loader.loadPDF(Files.readAllBytes(pdf))) {
@@ -71,7 +71,7 @@ class WholeJobTest {
 
     /** An hour passes in steps of five seconds; every line of the class must have stood on the wall. */
     private static void teach(Instructor instructor, ClassPlan plan) {
-        instructor.presses(KeyCode.DIGIT5, KeyCode.CONTROL).presses(KeyCode.SPACE);
+        instructor.presses(KeyCode.DIGIT6, KeyCode.CONTROL).presses(KeyCode.SPACE);
         Set<String> seen = instructor.watches("#now", Duration.ofHours(1), Duration.ofSeconds(5));
 
         assertThat(seen).containsAll(plan.lines().map(Entry::name).toList());
@@ -104,15 +104,15 @@ class WholeJobTest {
     @Test
     void aClassBeingTaughtStaysWhatItWasUntilItIsOver() {
         try (Instructor instructor = Instructor.withDemo(folder, new LocalDisk())) {
-            instructor.presses(KeyCode.DIGIT5, KeyCode.CONTROL).presses(KeyCode.ENTER)
+            instructor.presses(KeyCode.DIGIT6, KeyCode.CONTROL).presses(KeyCode.ENTER)
                     .waits(Duration.ofSeconds(5)).presses(KeyCode.ESCAPE);
             instructor.clicksOnRoad(1).presses(KeyCode.ENTER).presses(KeyCode.ESCAPE)
                     .presses(KeyCode.DELETE);
 
-            instructor.presses(KeyCode.DIGIT5, KeyCode.CONTROL);
+            instructor.presses(KeyCode.DIGIT6, KeyCode.CONTROL);
 
             assertThat(instructor.sees("#now")).isEqualTo("Welcome and briefing");
-            instructor.presses(KeyCode.R).presses(KeyCode.ESCAPE).presses(KeyCode.DIGIT5, KeyCode.CONTROL);
+            instructor.presses(KeyCode.R).presses(KeyCode.ESCAPE).presses(KeyCode.DIGIT6, KeyCode.CONTROL);
             assertThat(instructor.sees("#now")).isEqualTo("March on the spot");
         }
     }
@@ -121,7 +121,7 @@ class WholeJobTest {
     void aSheetThatCannotBePrintedSaysWhichTextIsToBlame() {
         try (Instructor instructor = Instructor.withDemo(folder, new LocalDisk())) {
             instructor.clicksOnRoad(2).presses(KeyCode.ENTER).presses(KeyCode.TAB).presses(KeyCode.TAB)
-                    .writes("Arms \u2191").presses(KeyCode.ENTER).presses(KeyCode.DIGIT4, KeyCode.CONTROL)
+                    .writes("Arms \u2191").presses(KeyCode.ENTER).presses(KeyCode.DIGIT5, KeyCode.CONTROL)
                     .until("the sheet is refused",
                             () -> instructor.find("#pages").lookup(".over") != null);
 
@@ -134,7 +134,7 @@ class WholeJobTest {
         try (Instructor instructor = Instructor.withDemo(folder, new LocalDisk())) {
             Entry water = instructor.plan().entries().filter(Pause.class::isInstance)
                     .filter(each -> each.name().equals("Water")).findFirst().orElseThrow();
-            instructor.presses(KeyCode.DIGIT5, KeyCode.CONTROL).presses(KeyCode.ENTER);
+            instructor.presses(KeyCode.DIGIT6, KeyCode.CONTROL).presses(KeyCode.ENTER);
             instructor.goesOnTo("Water");
 
             assertThat(instructor.sees("#dose")).isEqualTo("water");

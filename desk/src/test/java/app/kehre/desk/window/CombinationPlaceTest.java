@@ -1,0 +1,134 @@
+package app.kehre.desk.window;
+
+import java.nio.file.Path;
+import java.util.List;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+import app.kehre.core.choreography.Build;
+import app.kehre.core.choreography.Combination;
+import app.kehre.core.choreography.Method;
+import app.kehre.core.choreography.Part;
+import app.kehre.core.dose.Side;
+import app.kehre.desk.FaultyDisk;
+import app.kehre.desk.Instructor;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** Combinations made, mended, built up and played in the window. */
+class CombinationPlaceTest {
+
+    @TempDir
+    private Path folder = Path.of("");
+    private Instructor instructor;
+
+    @BeforeEach
+    void openThePlace() {
+        instructor = Instructor.withDemo(folder, new FaultyDisk());
+        instructor.presses(KeyCode.DIGIT3, KeyCode.CONTROL);
+    }
+
+    @AfterEach
+    void closeIt() {
+        instructor.close();
+    }
+
+    private Build build() {
+        return instructor.plan().buildUps().findFirst().orElseThrow().build();
+    }
+
+    private Combination first() {
+        return build().combinations().getFirst();
+    }
+
+    private List<String> words(String selector) {
+        return Instructor.onFx(() -> instructor.find(selector).lookupAll(".label").stream()
+                .map(each -> ((Label) each).getText()).toList());
+    }
+
+    @Test
+    void theKeyboardSelectsChangesMovesAndRemovesMoves() {
+        instructor.presses(KeyCode.RIGHT).presses(KeyCode.RIGHT).presses(KeyCode.L);
+        assertThat(first().parts().get(1).lead()).isEqualTo(Side.LEFT);
+        assertThat(words("#missteps"))
+                .anyMatch(text -> text.startsWith("Count 9: Knee lift on the step starts on"
+                        + " the left"));
+
+        instructor.presses(KeyCode.Z, KeyCode.CONTROL);
+        assertThat(first().parts().get(1).lead()).isEqualTo(Side.RIGHT);
+        instructor.presses(KeyCode.RIGHT, KeyCode.ALT);
+        assertThat(first().parts()).extracting(part -> part.move().id()).containsExactly("basic-step",
+                "v-step",
+                "knee-up", "repeater-knee");
+        instructor.presses(KeyCode.DELETE);
+        assertThat(first().parts()).extracting(part -> part.move().id()).containsExactly("basic-step",
+                "v-step",
+                "repeater-knee");
+        assertThat(words("#missteps")).anyMatch(text -> text.startsWith("24 counts: 8 are missing"));
+    }
+
+    @Test
+    void aMisstepIsMendedWithOneButtonAndOneUndoStep() {
+        instructor.presses(KeyCode.RIGHT).presses(KeyCode.RIGHT).presses(KeyCode.L);
+        instructor.clicksButton("Knee lift on the step, right");
+
+        assertThat(words("#missteps"))
+                .containsExactly("Works: every foot is free, every place right, the phrase"
+                        + " filled.");
+        instructor.presses(KeyCode.Z, KeyCode.CONTROL);
+        assertThat(first().parts().get(1).lead()).isEqualTo(Side.LEFT);
+    }
+
+    @Test
+    void aMoveThatFitsIsFoundAndAddedWithEnter() {
+        instructor.clicks("#add-combination");
+        assertThat(build().combinations()).hasSize(3);
+        instructor.clicks("#fits-filter").types("grapevine").presses(KeyCode.ENTER);
+        instructor.clicks("#fits-filter").types("step touch").presses(KeyCode.ENTER);
+
+        assertThat(build().combinations().getLast().parts()).extracting(Part::name)
+                .first().isEqualTo("Grapevine, right");
+        assertThat(build().combinations().getLast().parts().get(1).lead()).as("the free foot")
+                .isEqualTo(Side.LEFT);
+    }
+
+    @Test
+    void theLadderIsChangedByHandAndKeepsItWhenTheTimeChanges() {
+        instructor.clicks("#drop-1-add-1");
+        assertThat(build().changes()).containsEntry("1/add/1", 0);
+        instructor.clicks("#more-1-add-2");
+        assertThat(build().changes()).containsEntry("1/add/2", 2);
+        instructor.clicks("#build-time").writes("7 min").presses(KeyCode.ENTER);
+
+        assertThat(build().time().toMinutes()).isEqualTo(7);
+        assertThat(build().changes()).hasSize(2);
+        instructor.clicks("#bring-1-add-1");
+        assertThat(build().changes()).doesNotContainKey("1/add/1");
+    }
+
+    @Test
+    void theTempoIsTappedWithT() {
+        for (int tap = 0; tap < 5; tap++) {
+            instructor.presses(KeyCode.T).waits(java.time.Duration.ofMillis(500));
+        }
+
+        assertThat(instructor.plan().segment(3).bpm().value()).isEqualTo(120);
+    }
+
+    @Test
+    void aClassWithoutOneGetsABuildUpAtOneButton() {
+        int id = build().combinations().isEmpty()
+                ? 0
+                : instructor.plan().buildUps().findFirst().orElseThrow().id();
+        instructor.presses(KeyCode.DIGIT2, KeyCode.CONTROL).clicksOnRoad(id).presses(KeyCode.DELETE);
+        instructor.presses(KeyCode.DIGIT3, KeyCode.CONTROL).clicks("#add-build-up");
+
+        assertThat(build().method()).isEqualTo(Method.ADD_ON);
+        assertThat(words("#part")).isNotEmpty();
+    }
+}
