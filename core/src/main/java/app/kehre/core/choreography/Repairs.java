@@ -49,6 +49,8 @@ final class Repairs {
     }
 
     private void onTheOtherFoot() {
+        Part other = part().withLead(part().lead().other());
+        tried.add(new Repair(other.name(), "this move only", combination.with(at, _ -> other)));
         tried.add(new Repair(part().mirrored().name(), "the rest mirrored", combination.mirroredFrom(at)));
         if (at > 0) {
             Part before = combination.parts().get(at - 1);

@@ -158,8 +158,10 @@ public final class CombinationView extends StackPane {
 
     /** Shows the open plan's build-up. */
     public void show() {
-        boolean there = model.buildUp().isPresent();
-        getChildren().setAll(there ? page : empty);
+        VBox wanted = model.buildUp().isPresent() ? page : empty;
+        if (!getChildren().contains(wanted)) {
+            getChildren().setAll(wanted);
+        }
         empty.getChildren().getLast().setDisable(!model.canAddBuildUp());
         model.combination().ifPresent(this::show);
     }
@@ -297,8 +299,10 @@ public final class CombinationView extends StackPane {
         player.stop();
     }
 
-    /** Puts the keyboard on the foot score. */
+    /** Puts the keyboard on the foot score; a scrolled page has its content only once it is laid out. */
     public void focusScore() {
+        applyCss();
+        layout();
         if (model.buildUp().isPresent()) {
             score.requestFocus();
         } else {
