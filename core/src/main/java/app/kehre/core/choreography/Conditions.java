@@ -12,9 +12,10 @@ import app.kehre.core.kit.Load;
  * @param bpm the tempo of the music
  * @param bench the height of the bench in cm, 10 to 30; only asked for on the step
  * @param level how used to choreography the group is
+ * @param onFloor the tempo that goes with moves on the floor for this group
  * @param limits the limits that hold
  */
-public record Conditions(Bpm bpm, int bench, Level level, Limits limits) {
+public record Conditions(Bpm bpm, int bench, Level level, TempoRange onFloor, Limits limits) {
 
     /** The height of a step without risers, in cm; each riser adds five (figures.md: benches of 10 to 30 cm). */
     public static final int LOWEST = 10;
@@ -22,7 +23,8 @@ public record Conditions(Bpm bpm, int bench, Level level, Limits limits) {
 
     /** Returns the usual limits at a tempo, on a step of 15 cm, with regulars. */
     public static Conditions of(int bpm) {
-        return new Conditions(new Bpm(bpm), LOWEST + RISER, Level.REGULARS, Limits.USUAL);
+        return new Conditions(new Bpm(bpm), LOWEST + RISER, Level.REGULARS, TempoRange.LOW_IMPACT,
+                Limits.USUAL);
     }
 
     /** Returns the height in cm of the step in a load: with one riser when nothing is said. */

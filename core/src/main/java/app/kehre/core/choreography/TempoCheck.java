@@ -12,7 +12,7 @@ final class TempoCheck implements Check {
         boolean onStep = checked.combination().onStep();
         TempoRange range = onStep
                 ? TempoRange.onStep(checked.conditions().bench(), checked.conditions().level())
-                : TempoRange.LOW_IMPACT;
+                : checked.conditions().onFloor();
         int bpm = checked.conditions().bpm().value();
         if (range.has(bpm) || checked.combination().parts().isEmpty()) {
             return List.of();

@@ -20,11 +20,13 @@ import app.kehre.core.choreography.Level;
 import app.kehre.core.choreography.Limits;
 import app.kehre.core.choreography.Method;
 import app.kehre.core.choreography.Script;
+import app.kehre.core.choreography.TempoRange;
 import app.kehre.core.dose.Bpm;
 import app.kehre.core.dose.Counts;
 import app.kehre.core.exercise.Caution;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Limit;
+import app.kehre.core.exercise.Role;
 import app.kehre.core.exercise.Setting;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.Load;
@@ -43,6 +45,8 @@ import app.kehre.core.kit.Load;
 public record BuildUp(int id, String name, Build build, Load load, String note,
         Map<Limit, Exercise> instead) implements Entry {
 
+    /** The id of the holding pattern of a new build-up. */
+    public static final String USUAL_HOLD = "march";
     /** How long a new build-up takes. Kehre's estimate. */
     private static final Duration USUAL_TIME = Duration.ofMinutes(10);
 
@@ -72,7 +76,8 @@ public record BuildUp(int id, String name, Build build, Load load, String note,
 
     /** Returns what the combinations are danced to, on and by whom. */
     public Conditions conditions(Bpm bpm, Brief brief) {
-        return new Conditions(bpm, Conditions.height(load), Level.of(brief.group().mix()), Limits.USUAL);
+        return new Conditions(bpm, Conditions.height(load), Level.of(brief.group().mix()),
+                brief.group().older() ? TempoRange.OLDER : TempoRange.LOW_IMPACT, Limits.USUAL);
     }
 
     /** Returns all moves, each once, the holding pattern last. */
@@ -154,6 +159,12 @@ public record BuildUp(int id, String name, Build build, Load load, String note,
         }
         Exercise hold = build.hold().id().equals(changed.id()) ? changed : build.hold();
         return with(new Build(others, build.method(), build.time(), hold, build.mirrored(), build.changes()));
+    }
+
+    /** Returns whether a segment may hold a build-up and has none. */
+    public static boolean isFree(Segment segment) {
+        return (segment.role() == Role.AEROBIC || segment.role() == Role.WARM_UP)
+                && segment.entries().stream().noneMatch(BuildUp.class::isInstance);
     }
 
     /** Finds what is wrong with being the only one of its segment. */

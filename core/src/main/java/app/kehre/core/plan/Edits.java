@@ -80,6 +80,28 @@ public final class Edits {
             }
         }
 
+        /**
+         * A build-up whose combination is still to be made.
+         *
+         * @param hold its holding pattern
+         */
+        record OfBuildUp(Exercise hold) implements Addable {
+            @Override
+            public Entry entry(int id) {
+                return BuildUp.of(id, hold);
+            }
+
+            @Override
+            public String name() {
+                return "Combination";
+            }
+
+            @Override
+            public String words() {
+                return "moves built up in a row, on both leads";
+            }
+        }
+
         /** A balance screen on each leg. */
         record OfScreen() implements Addable {
             @Override

@@ -22,7 +22,6 @@ import app.kehre.core.dose.Bpm;
 import app.kehre.core.dose.Reading;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
-import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentText;
@@ -32,8 +31,6 @@ import app.kehre.desk.session.TypedText;
 
 /** What the Combination place shows and does, without a single node. */
 public final class CombinationViewModel {
-
-    private static final String HOLD = "march";
 
     private final OpenPlan open;
     private final Supplier<Library> library;
@@ -229,9 +226,9 @@ public final class CombinationViewModel {
 
     /** Adds a build-up to a segment that has none: the selected aerobic one, or the first. */
     void addBuildUp(int segmentId) {
-        Optional<Segment> segment = open.plan().findSegment(segmentId).filter(CombinationViewModel::suits)
-                .or(() -> open.plan().segments().stream().filter(CombinationViewModel::suits).findFirst());
-        Optional<Exercise> hold = library.get().find(HOLD);
+        Optional<Segment> segment = open.plan().findSegment(segmentId).filter(BuildUp::isFree)
+                .or(() -> open.plan().segments().stream().filter(BuildUp::isFree).findFirst());
+        Optional<Exercise> hold = library.get().find(BuildUp.USUAL_HOLD);
         if (segment.isPresent() && hold.isPresent()) {
             int id = open.plan().nextEntryId();
             open.edit("Add a build-up", plan -> plan.add(segment.get().id(), Integer.MAX_VALUE,
@@ -241,12 +238,7 @@ public final class CombinationViewModel {
     }
 
     boolean canAddBuildUp() {
-        return open.plan().segments().stream().anyMatch(CombinationViewModel::suits);
-    }
-
-    private static boolean suits(Segment segment) {
-        return (segment.role() == Role.AEROBIC || segment.role() == Role.WARM_UP)
-                && segment.entries().stream().noneMatch(BuildUp.class::isInstance);
+        return open.plan().segments().stream().anyMatch(BuildUp::isFree);
     }
 
     /** Sets the tempo of the segment as one step. */

@@ -1,7 +1,9 @@
 package app.kehre.desk.plan;
 
+import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiFunction;
@@ -24,6 +26,7 @@ import app.kehre.core.dose.Reading;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Edits;
 import app.kehre.core.plan.Entry;
@@ -162,7 +165,15 @@ public final class PlanViewModel {
                 .of(plan(), library.get(), segment.get(), entry.get(), typed).stream().<Edits.Addable>map(
                         each -> new Edits.Addable.OfExercise(each.exercise(), each.why()))
                 .toList();
-        return Edits.addables(exercises, typed, selectedSegment().map(Segment::role).orElse(Role.TONING));
+        List<Edits.Addable> all = new ArrayList<>(
+                Edits.addables(exercises, typed, selectedSegment().map(Segment::role).orElse(Role.TONING)));
+        String begin = typed.strip().toLowerCase(Locale.ROOT);
+        boolean asked = !begin.isEmpty() && ("combination".startsWith(begin) || "build-up".startsWith(begin));
+        if (asked && selectedSegment().filter(BuildUp::isFree).isPresent()) {
+            library.get().find(BuildUp.USUAL_HOLD)
+                    .ifPresent(hold -> all.addFirst(new Edits.Addable.OfBuildUp(hold)));
+        }
+        return all;
     }
 
     void add(Edits.Addable addable) {

@@ -14,6 +14,7 @@ import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Conditions;
 import app.kehre.core.choreography.Misstep;
 import app.kehre.core.choreography.Repair;
+import app.kehre.core.choreography.TempoRange;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -82,10 +83,19 @@ class ChecksTest {
             """)
     void aHigherBenchNeedsSlowerMusic(int bpm, int height, int missteps) {
         Conditions conditions = new Conditions(new app.kehre.core.dose.Bpm(bpm), height, USUAL.level(),
-                USUAL.limits());
+                USUAL.onFloor(), USUAL.limits());
 
         assertThat(Checks.of(Moves.combination("basic-step R x8"), conditions, Moves.all()))
                 .hasSize(missteps);
+    }
+
+    @Test
+    void anOlderGroupNeedsSlowerMusicOnTheFloor() {
+        Conditions older = new Conditions(USUAL.bpm(), USUAL.bench(), USUAL.level(), TempoRange.OLDER,
+                USUAL.limits());
+
+        assertThat(Checks.of(Moves.combination("march R x16"), older, Moves.all())).extracting(Misstep::what)
+                .containsExactly("126 BPM is too fast: an older group goes with 100 to 122 BPM.");
     }
 
     @Test
