@@ -21,8 +21,9 @@ import app.kehre.core.timeline.Timeline;
  * @param move what is danced
  * @param at the count of the build-up, from 0
  * @param cue the cue that runs; none between cues
+ * @param next the stage that follows in the build-up
  */
-public record Counting(Stage stage, String move, int at, Optional<Cue> cue) {
+public record Counting(Stage stage, String move, int at, Optional<Cue> cue, Optional<Stage> next) {
 
     private static final int EIGHTS = 4;
 
@@ -40,8 +41,13 @@ public record Counting(Stage stage, String move, int at, Optional<Cue> cue) {
         }
         Duration start = timeline.ofEntry(entry.id()).end().minus(script.length());
         int at = countAt(place.minus(start), script.bpm());
-        return Optional.of(new Counting(script.stages().get(span.set() - 1), span.words(), at,
-                script.cues(build.build().mirrored()).stream().filter(cue -> cue.runs(at)).findFirst()));
+        int stage = span.set() - 1;
+        Optional<Stage> next = stage + 1 < script.stages().size()
+                ? Optional.of(script.stages().get(stage + 1))
+                : Optional.empty();
+        return Optional.of(new Counting(script.stages().get(stage), span.words(), at,
+                script.cues(build.build().mirrored()).stream().filter(cue -> cue.runs(at)).findFirst(),
+                next));
     }
 
     /** The last count that has begun. */

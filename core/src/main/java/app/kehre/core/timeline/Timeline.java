@@ -137,7 +137,7 @@ public record Timeline(ClassPlan plan, List<Span> spans, List<Over> over, List<L
 
     /**
      * Finds the turn at a moment: how long the same line runs on without another between. An item of a
-     * circuit has a turn in each round.
+     * circuit has a turn in each round, a build-up in each stage.
      */
     public Optional<Stretch> turnAt(Duration moment) {
         int at = indexAt(moment);
@@ -146,14 +146,18 @@ public record Timeline(ClassPlan plan, List<Span> spans, List<Over> over, List<L
         }
         int first = at;
         int last = at;
-        int entry = spans.get(at).entry();
-        while (first > 0 && spans.get(first - 1).entry() == entry) {
+        while (first > 0 && sameTurn(spans.get(first - 1), spans.get(at))) {
             first--;
         }
-        while (last + 1 < spans.size() && spans.get(last + 1).entry() == entry) {
+        while (last + 1 < spans.size() && sameTurn(spans.get(last + 1), spans.get(at))) {
             last++;
         }
         return Optional.of(new Stretch(spans.get(first).start(), spans.get(last).end()));
+    }
+
+    private boolean sameTurn(Span one, Span other) {
+        return one.entry() == other.entry()
+                && (one.set() == other.set() || !scripts.containsKey(one.entry()));
     }
 
     /** Finds the span at a moment of the class; none at its end and after. */

@@ -54,7 +54,9 @@ final class FitsPane extends VBox {
         about.setMinWidth(0);
         HBox.setHgrow(about, Priority.ALWAYS);
         about.setMaxWidth(Double.MAX_VALUE);
-        HBox head = new HBox(10, Words.plain("Fits here", "heading"), about, filter);
+        Label heading = Words.plain("Fits here", "heading");
+        heading.setMinWidth(USE_PREF_SIZE);
+        HBox head = new HBox(10, heading, about, filter);
         head.setAlignment(javafx.geometry.Pos.BASELINE_LEFT);
         VBox.setVgrow(list, Priority.ALWAYS);
         getChildren().setAll(head, list);

@@ -191,16 +191,16 @@ final class ScorePainter {
             pen.fillOval(x - RING, y - RING, 2 * RING, 2 * RING);
             pen.setStroke(ink);
             pen.strokeOval(x - RING, y - RING, 2 * RING, 2 * RING);
-            gestureWord(act, x, y, side);
+            gestureWord(act, x, y);
         }
     }
 
     /** What the free foot does, in a word beside its ring. */
-    private void gestureWord(Act act, double x, double y, Side side) {
+    private void gestureWord(Act act, double x, double y) {
         pen.setFont(small);
         pen.setFill(palette.soft());
-        pen.setTextAlign(TextAlignment.CENTER);
-        pen.fillText(act.manner().words(), x, y + (side == Side.RIGHT ? -13 : 13));
+        pen.setTextAlign(TextAlignment.LEFT);
+        pen.fillText(act.manner().words(), x + RING + 4, y - 8);
     }
 
     private void paintMisstep(Misstep misstep) {

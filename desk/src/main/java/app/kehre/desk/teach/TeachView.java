@@ -15,6 +15,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
+import app.kehre.core.choreography.BuildUpWords;
+import app.kehre.core.choreography.Stage;
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.teaching.Counting;
@@ -172,7 +174,7 @@ public final class TeachView extends VBox {
                 .or(() -> moment.entry().map(HallWords::dose)).orElse(""));
         parts.show(moment);
         options.show(moment.entry(), model.timeline().get().plan());
-        showNext(moment);
+        showNext(moment, counting.flatMap(Counting::next));
         road.follow(moment.place(), ROWS);
         road.select(moment.entry().map(Entry::id).orElse(0));
         showStart(moment.state());
@@ -195,13 +197,15 @@ public final class TeachView extends VBox {
                 .orElse(moment.state() == RunState.FINISHED ? "Well done" : "Nothing planned yet");
     }
 
-    private void showNext(Moment moment) {
+    /** What follows: the next line of the class, in a build-up its next stage. */
+    private void showNext(Moment moment, Optional<Stage> stage) {
         boolean there = moment.next().isPresent();
         nextWord.setText(there ? "next" : moment.state() == RunState.FINISHED ? "over" : "last");
-        nextName.setText(moment.next().map(Entry::name)
+        nextName.setText(stage.map(Stage::title).or(() -> moment.next().map(Entry::name))
                 .orElse(moment.state() == RunState.FINISHED ? "" : "This is the last line of the class"));
-        nextDose.setText(
-                moment.next().map(entry -> HallWords.next(entry, model.timeline().get())).orElse(""));
+        nextDose.setText(stage.map(BuildUpWords::phrases)
+                .or(() -> moment.next().map(entry -> HallWords.next(entry, model.timeline().get())))
+                .orElse(""));
     }
 
     private void showStart(RunState state) {

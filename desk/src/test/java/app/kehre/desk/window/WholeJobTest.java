@@ -12,6 +12,8 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Pause;
@@ -69,12 +71,15 @@ class WholeJobTest {
         }
     }
 
-    /** An hour passes in steps of five seconds; every line of the class must have stood on the wall. */
+    /** An hour passes in steps of five seconds; every line, and every move built up, must have stood on the wall. */
     private static void teach(Instructor instructor, ClassPlan plan) {
         instructor.presses(KeyCode.DIGIT6, KeyCode.CONTROL).presses(KeyCode.SPACE);
         Set<String> seen = instructor.watches("#now", Duration.ofHours(1), Duration.ofSeconds(5));
 
-        assertThat(seen).containsAll(plan.lines().map(Entry::name).toList());
+        assertThat(seen).containsAll(plan.lines().filter(line -> !(line instanceof BuildUp))
+                .map(Entry::name).toList());
+        assertThat(seen).containsAll(plan.buildUps().flatMap(build -> build.moves().stream())
+                .map(Exercise::name).toList());
         assertThat(instructor.sees("#now")).isEqualTo("Well done");
         assertThat(instructor.sees("#class-line")).isEqualTo("ended 19:30, on time");
     }

@@ -87,6 +87,17 @@ class TaughtBuildUpTest {
     }
 
     @Test
+    void nextGoesOnToTheNextStageAndTheHallNamesIt() {
+        Stretch whole = timeline.ofEntry(build.id());
+        Duration start = whole.end().minus(script.length());
+
+        assertThat(at(start).orElseThrow().next()).contains(script.stages().get(1));
+        assertThat(timeline.turnAt(start).orElseThrow().length())
+                .isEqualTo(new Bpm(126).at(64L * script.stages().getFirst().phrases()));
+        assertThat(at(whole.end().minusMillis(50)).orElseThrow().next()).isEmpty();
+    }
+
+    @Test
     void theBuildUpTilesItsTimeAndItsStagesAreBlocksOfTheRoad() {
         List<Span> spans = spans();
         for (int i = 1; i < spans.size(); i++) {
