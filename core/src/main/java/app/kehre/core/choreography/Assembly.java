@@ -40,42 +40,27 @@ final class Assembly {
 
     List<Stage> stages(List<Rung> rungs, int spare) {
         List<Wanted> wanted = new ArrayList<>();
-        Side lead = Side.RIGHT;
-        for (Rung rung : rungs) {
-            lead = want(wanted, rung, lead);
-        }
+        rungs.forEach(rung -> want(wanted, rung));
         addSpare(wanted, rungs, spare);
         return laid(balanced(wanted));
     }
 
-    /** Adds the passes of a stage; returns the side that goes on after it. */
-    private Side want(List<Wanted> wanted, Rung rung, Side lead) {
+    /** Adds the passes of a stage, the right lead first. */
+    private void want(List<Wanted> wanted, Rung rung) {
         if (rung.hold()) {
-            for (int i = 0; i < rung.rounds; i++) {
-                wanted.add(new Wanted(rung, Side.BOTH, false));
+            add(wanted, rung, Side.BOTH, rung.rounds);
+        } else if (rung.rounds > 0 && rung.walks()) {
+            for (Side lead : List.of(Side.RIGHT, Side.LEFT)) {
+                wanted.add(new Wanted(rung, Side.BOTH, true));
+                add(wanted, rung, lead, rung.rounds);
             }
-            return lead;
+        } else {
+            int run = run(rung);
+            for (int todo = rung.rounds; todo > 0; todo -= run) {
+                add(wanted, rung, Side.RIGHT, Math.min(run, todo));
+                add(wanted, rung, Side.LEFT, Math.min(run, todo));
+            }
         }
-        if (rung.rounds == 0) {
-            return lead;
-        }
-        int run = run(rung);
-        int todo = rung.rounds;
-        if (rung.walks()) {
-            wanted.add(new Wanted(rung, Side.BOTH, true));
-            add(wanted, rung, lead, todo);
-            wanted.add(new Wanted(rung, Side.BOTH, true));
-            add(wanted, rung, lead.other(), todo);
-            return lead;
-        }
-        Side first = lead;
-        while (todo > 0) {
-            int now = Math.min(run, todo);
-            add(wanted, rung, first, now);
-            add(wanted, rung, first.other(), now);
-            todo -= now;
-        }
-        return lead;
     }
 
     private static void add(List<Wanted> wanted, Rung rung, Side lead, int times) {
