@@ -2,6 +2,7 @@ package app.kehre.core.choreography;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -23,9 +24,11 @@ final class Passes {
     private final boolean keeps;
     private final Map<Key, Pass> made = new HashMap<>();
 
+    private final Map<List<Part>, Integer> numbers = new IdentityHashMap<>();
     private final Map<Key, Boolean> begins = new HashMap<>();
 
-    private record Key(List<Part> content, Side lead, Side next, Stance start) {}
+    /** The content by its number: comparing moves one by one would take longer than dancing them. */
+    private record Key(int content, Side lead, Side next, Stance start) {}
 
     Passes(Exercise hold) {
         this.hold = hold;
@@ -48,29 +51,34 @@ final class Passes {
      * @param start how one stands before; with the lead foot free
      */
     Pass pass(List<Part> content, Side lead, Side next, Stance start) {
-        return made.computeIfAbsent(new Key(content, lead, next, start), this::make);
+        return made.computeIfAbsent(new Key(number(content), lead, next, start),
+                _ -> make(content, lead, next, start));
     }
 
-    private Pass make(Key key) {
+    private int number(List<Part> content) {
+        return numbers.computeIfAbsent(content, _ -> numbers.size());
+    }
+
+    private Pass make(List<Part> content, Side first, Side next, Stance start) {
         List<Part> parts = new ArrayList<>();
-        int target = phrases(key.content()) * PHRASE;
-        Walk.Outcome so = new Walk.Outcome(key.start(), true);
+        int target = phrases(content) * PHRASE;
+        Walk.Outcome so = new Walk.Outcome(start, true);
         int left = target;
-        int once = halfCounts(key.content());
-        Side lead = key.lead();
+        int once = halfCounts(content);
+        Side lead = first;
         while (left >= once) {
-            so = after(so, dance(parts, led(key.content(), lead), so.end()));
+            so = after(so, dance(parts, led(content, lead), so.end()));
             lead = so.end().free() == Side.BOTH ? lead : so.end().free();
             left -= once;
         }
         if (left > 0) {
             so = after(so, dance(parts, held(left, lead, so.end()), so.end()));
         }
-        if (so.end().free() != Side.BOTH && so.end().free() != key.next()) {
+        if (so.end().free() != Side.BOTH && so.end().free() != next) {
             parts.set(parts.size() - 1, parts.getLast().withTapChange(!parts.getLast().tapChange()));
-            so = Dance.outcome(parts, key.start());
+            so = Dance.outcome(parts, start);
         }
-        return new Pass(key.lead(), parts, target / PHRASE, key.start(), so.end(), so.works());
+        return new Pass(first, parts, target / PHRASE, start, so.end(), so.works());
     }
 
     private static Walk.Outcome after(Walk.Outcome before, Walk.Outcome more) {
@@ -79,14 +87,17 @@ final class Passes {
 
     /** Adds moves, entered with the turn that they need from here; returns what comes of them. */
     static Walk.Outcome dance(List<Part> parts, List<Part> more, Stance stance) {
+        Walk.Outcome straight = Dance.outcome(more, stance);
+        if (straight.works() || starts(more.getFirst(), stance)) {
+            parts.addAll(more);
+            return straight;
+        }
         List<Part> turned = new ArrayList<>(more);
         Part first = turned.getFirst();
-        if (!starts(first, stance)) {
-            for (int quarters : new int[]{0, 1, -1, 2}) {
-                if (starts(first.withTurnIn(quarters), stance)) {
-                    turned.set(0, first.withTurnIn(quarters));
-                    break;
-                }
+        for (int quarters : new int[]{0, 1, -1, 2}) {
+            if (starts(first.withTurnIn(quarters), stance)) {
+                turned.set(0, first.withTurnIn(quarters));
+                break;
             }
         }
         parts.addAll(turned);
@@ -145,7 +156,7 @@ final class Passes {
     /** Whether a pass can begin from a stance when its lead foot is free, turning into it if need be. */
     boolean canBegin(List<Part> content, Side lead, Stance stance) {
         Stance free = stance.on(lead.other());
-        return begins.computeIfAbsent(new Key(content, lead, Side.BOTH, free), _ -> {
+        return begins.computeIfAbsent(new Key(number(content), lead, Side.BOTH, free), _ -> {
             List<Part> parts = new ArrayList<>();
             return dance(parts, led(content, lead), free).works();
         });
