@@ -77,7 +77,8 @@ public record Dance(List<Beat> beats, Stance start, Stance end) {
         for (Part part : parts) {
             Side lead = part.lead();
             for (int time = 0; time < part.times(); time++) {
-                Walk.Outcome once = Walk.outcome(part.row(time), lead, stance, time == 0 ? part.turnIn() : 0);
+                Walk.Outcome once = Walk.outcome(part.footing(time), lead, stance,
+                        time == 0 ? part.turnIn() : 0);
                 stance = once.end();
                 works &= once.works();
                 lead = stance.weight() == lead ? lead.other() : lead;

@@ -58,7 +58,16 @@ public record Part(Exercise move, Side lead, int times, Pace pace, String arms, 
     public Row row(int time) {
         Row row = move.footwork().orElseThrow();
         Row hopped = hop ? Derived.hopped(row) : row;
-        return tapChange && time == times - 1 ? hopped.changingOver() : hopped;
+        return changed(hopped, time);
+    }
+
+    /** Returns the footwork without the hop, which changes neither where one stands nor the free foot. */
+    Row footing(int time) {
+        return changed(move.footwork().orElseThrow(), time);
+    }
+
+    private Row changed(Row row, int time) {
+        return tapChange && time == times - 1 ? row.changingOver() : row;
     }
 
     /** Returns what follows from the footwork of the move. */

@@ -109,7 +109,7 @@ final class Passes {
     }
 
     private static boolean starts(Part part, Stance stance) {
-        return Walk.outcome(part.row(0), part.lead(), stance, part.turnIn()).works();
+        return Walk.outcome(part.footing(0), part.lead(), stance, part.turnIn()).works();
     }
 
     static List<Part> led(List<Part> content, Side lead) {
