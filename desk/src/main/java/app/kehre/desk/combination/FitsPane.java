@@ -30,7 +30,7 @@ final class FitsPane extends VBox {
         list.getStyleClass().addAll("reasons", "close");
         list.setFixedCellSize(26);
         list.setCellFactory(_ -> cell());
-        list.setPrefHeight(120);
+        list.setPrefHeight(80);
         list.setMinHeight(64);
         list.addEventFilter(KeyEvent.KEY_PRESSED, event -> {
             if (event.getCode() == KeyCode.ENTER) {
@@ -41,6 +41,7 @@ final class FitsPane extends VBox {
         filter.setId("fits-filter");
         filter.setPromptText("find a move");
         filter.setPrefColumnCount(12);
+        filter.setMinWidth(116);
         filter.textProperty().addListener(_ -> show());
         filter.addEventFilter(KeyEvent.KEY_PRESSED, event -> {
             if (event.getCode() == KeyCode.ENTER) {
