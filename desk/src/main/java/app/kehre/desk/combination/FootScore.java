@@ -40,6 +40,7 @@ final class FootScore extends Region {
             requestFocus();
             ScorePainter.partAt(combination, geometry().at(event.getX(), event.getY()))
                     .ifPresent(onSelect::accept);
+            event.consume(); // the scrolled page around it would take the keyboard
         });
         setOnDragOver(event -> {
             if (MoveDrag.moveOf(event.getDragboard()).isPresent()) {
