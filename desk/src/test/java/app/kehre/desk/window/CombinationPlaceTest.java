@@ -73,6 +73,21 @@ class CombinationPlaceTest {
     }
 
     @Test
+    void aClickOnTheScoreSelectsAMoveAndLeavesTheKeyboardThere() {
+        instructor.clicks("#foot-score").presses(KeyCode.DELETE);
+
+        assertThat(first().parts()).hasSize(3);
+    }
+
+    @Test
+    void itPlaysUntilItIsStopped() {
+        instructor.clicks("#play");
+        assertThat(instructor.sees("#play")).isEqualTo("Stop");
+        instructor.clicks("#play");
+        assertThat(instructor.sees("#play")).isEqualTo("Play at tempo");
+    }
+
+    @Test
     void aMisstepIsMendedWithOneButtonAndOneUndoStep() {
         instructor.presses(KeyCode.RIGHT).presses(KeyCode.RIGHT).presses(KeyCode.L);
         instructor.clicksButton("Knee lift on the step, right");
