@@ -10,11 +10,13 @@ import app.kehre.core.footwork.Stance;
 final class Chain {
 
     private final boolean onStep;
+    private final Rehearsal rehearsal;
     private final List<Part> parts = new ArrayList<>();
     private Stance beforeLast = Stance.OPEN;
     private Stance stance = Stance.OPEN;
 
-    Chain(boolean onStep) {
+    Chain(boolean onStep, Rehearsal rehearsal) {
+        this.rehearsal = rehearsal;
         this.onStep = onStep;
     }
 
@@ -24,7 +26,7 @@ final class Chain {
             stance = Combination.start(piece, onStep);
         } else if (!works(piece, stance)) {
             Part last = parts.getLast().withTapChange(!parts.getLast().tapChange());
-            Stance other = Dance.outcome(List.of(last), beforeLast).end();
+            Stance other = rehearsal.outcome(List.of(last), beforeLast).end();
             if (works(piece, other)) {
                 parts.set(parts.size() - 1, last);
                 stance = other;
@@ -32,16 +34,16 @@ final class Chain {
         }
         List<Part> led = led(piece, stance);
         int before = parts.size();
-        Stance end = Passes.dance(parts, led, stance).end();
+        Stance end = rehearsal.dance(parts, led, stance).end();
         beforeLast = parts.size() - before > 1
-                ? Dance.outcome(parts.subList(before, parts.size() - 1), stance).end()
+                ? rehearsal.outcome(parts.subList(before, parts.size() - 1), stance).end()
                 : stance;
         stance = end;
     }
 
-    private static boolean works(List<Part> piece, Stance stance) {
+    private boolean works(List<Part> piece, Stance stance) {
         List<Part> turned = new ArrayList<>();
-        return Passes.dance(turned, led(piece, stance), stance).works();
+        return rehearsal.dance(turned, led(piece, stance), stance).works();
     }
 
     private static List<Part> led(List<Part> piece, Stance stance) {

@@ -14,16 +14,18 @@ final class Ladder {
 
     private final Build build;
     private final Passes passes;
+    private final Rehearsal rehearsal;
     private final List<Rung> rungs = new ArrayList<>();
 
-    private Ladder(Build build, Passes passes) {
+    private Ladder(Build build, Passes passes, Rehearsal rehearsal) {
+        this.rehearsal = rehearsal;
         this.build = build;
         this.passes = passes;
     }
 
-    static List<Rung> of(Build build, Passes passes) {
-        Ladder ladder = new Ladder(build, passes);
-        Chain all = new Chain(build.onStep());
+    static List<Rung> of(Build build, Passes passes, Rehearsal rehearsal) {
+        Ladder ladder = new Ladder(build, passes, rehearsal);
+        Chain all = new Chain(build.onStep(), rehearsal);
         for (int i = 0; i < build.combinations().size(); i++) {
             Combination combination = build.combinations().get(i);
             if (!combination.parts().isEmpty()) {
@@ -103,7 +105,7 @@ final class Ladder {
     }
 
     private void reduce(int at, Combination combination, List<List<Part>> blocks, int times) {
-        Chain content = new Chain(build.onStep());
+        Chain content = new Chain(build.onStep(), rehearsal);
         for (List<Part> block : blocks) {
             for (int i = 0; i < times; i++) {
                 content.add(block);

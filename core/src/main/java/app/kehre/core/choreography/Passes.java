@@ -20,6 +20,7 @@ final class Passes {
     private static final int PHRASE = Combination.PHRASE * 2;
     private static final Row MARCH = Row.of("A, B");
 
+    private final Rehearsal rehearsal;
     private final Exercise hold;
     private final boolean keeps;
     private final Map<Key, Pass> made = new HashMap<>();
@@ -30,7 +31,8 @@ final class Passes {
     /** The content by its number: comparing moves one by one would take longer than dancing them. */
     private record Key(int content, Side lead, Side next, Stance start) {}
 
-    Passes(Exercise hold) {
+    Passes(Exercise hold, Rehearsal rehearsal) {
+        this.rehearsal = rehearsal;
         this.hold = hold;
         this.keeps = RowFacts.of(hold.footwork().orElseThrow()).after() == RowFacts.After.KEEPS;
     }
@@ -67,16 +69,16 @@ final class Passes {
         int once = halfCounts(content);
         Side lead = first;
         while (left >= once) {
-            so = after(so, dance(parts, led(content, lead), so.end()));
+            so = after(so, rehearsal.dance(parts, led(content, lead), so.end()));
             lead = so.end().free() == Side.BOTH ? lead : so.end().free();
             left -= once;
         }
         if (left > 0) {
-            so = after(so, dance(parts, held(left, lead, so.end()), so.end()));
+            so = after(so, rehearsal.dance(parts, held(left, lead, so.end()), so.end()));
         }
         if (so.end().free() != Side.BOTH && so.end().free() != next) {
             parts.set(parts.size() - 1, parts.getLast().withTapChange(!parts.getLast().tapChange()));
-            so = Dance.outcome(parts, start);
+            so = rehearsal.outcome(parts, start);
         }
         return new Pass(first, parts, target / PHRASE, start, so.end(), so.works());
     }
@@ -85,31 +87,8 @@ final class Passes {
         return new Walk.Outcome(more.end(), before.works() && more.works());
     }
 
-    /** Adds moves, entered with the turn that they need from here; returns what comes of them. */
-    static Walk.Outcome dance(List<Part> parts, List<Part> more, Stance stance) {
-        Walk.Outcome straight = Dance.outcome(more, stance);
-        if (straight.works() || starts(more.getFirst(), stance)) {
-            parts.addAll(more);
-            return straight;
-        }
-        List<Part> turned = new ArrayList<>(more);
-        Part first = turned.getFirst();
-        for (int quarters : new int[]{0, 1, -1, 2}) {
-            if (starts(first.withTurnIn(quarters), stance)) {
-                turned.set(0, first.withTurnIn(quarters));
-                break;
-            }
-        }
-        parts.addAll(turned);
-        return Dance.outcome(turned, stance);
-    }
-
     private static Stance start(List<Part> parts) {
         return Combination.start(parts, parts.stream().anyMatch(part -> part.move().onStep()));
-    }
-
-    private static boolean starts(Part part, Stance stance) {
-        return Walk.outcome(part.footing(0), part.lead(), stance, part.turnIn()).works();
     }
 
     static List<Part> led(List<Part> content, Side lead) {
@@ -122,7 +101,7 @@ final class Passes {
         int once = wished.halfCountsOnce();
         boolean fits = halfCounts % once == 0 && halfCounts / once <= Part.TIMES.most()
                 && keeps
-                && starts(wished, stance);
+                && rehearsal.starts(wished, stance);
         if (fits) {
             return List.of(wished.withTimes(halfCounts / once));
         }
@@ -158,13 +137,13 @@ final class Passes {
         Stance free = stance.on(lead.other());
         return begins.computeIfAbsent(new Key(number(content), lead, Side.BOTH, free), _ -> {
             List<Part> parts = new ArrayList<>();
-            return dance(parts, led(content, lead), free).works();
+            return rehearsal.dance(parts, led(content, lead), free).works();
         });
     }
 
     /** Whether people have to walk to another place before they can begin on the other foot. */
     boolean walks(List<Part> content) {
-        Stance end = Dance.outcome(content, start(content)).end();
+        Stance end = rehearsal.outcome(content, start(content)).end();
         return !canBegin(content, Side.RIGHT, end) || !canBegin(content, Side.LEFT, end);
     }
 }

@@ -28,8 +28,9 @@ public record Script(List<Stage> stages, int phrases, int spare, int least, List
     /** Writes the script of a build-up at a tempo. */
     public static Script of(Build build, Bpm bpm) {
         int phrases = phrasesIn(build.time(), bpm);
-        Passes passes = new Passes(build.hold());
-        List<Rung> rungs = Ladder.of(build, passes);
+        Rehearsal rehearsal = new Rehearsal();
+        Passes passes = new Passes(build.hold(), rehearsal);
+        List<Rung> rungs = Ladder.of(build, passes, rehearsal);
         if (rungs.isEmpty()) {
             return new Script(List.of(), 0, 0, 0, List.of(), bpm);
         }

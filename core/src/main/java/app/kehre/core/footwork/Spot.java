@@ -1,5 +1,7 @@
 package app.kehre.core.footwork;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * Where the weight stands, in steps, seen from above with the front of the room ahead. The bench lies across:
  * its top is at {@code y} 0 from {@code x} -1 to 1, its long sides face the front and the back of the room.
@@ -49,6 +51,18 @@ public record Spot(int x, int y, Level level) {
     /** Returns the spot mirrored from right to left. */
     Spot mirrored() {
         return new Spot(-x, y, level);
+    }
+
+    /** Written out: places are looked up so often that the usual way takes most of the time. */
+    @Override
+    public boolean equals(@Nullable Object other) {
+        return this == other
+                || other instanceof Spot spot && x == spot.x && y == spot.y && level == spot.level;
+    }
+
+    @Override
+    public int hashCode() {
+        return (x * 31 + y) * 31 + level.ordinal();
     }
 
     /** Returns where it is in words: "behind the bench, at its right end". */

@@ -1,5 +1,7 @@
 package app.kehre.core.footwork;
 
+import org.jspecify.annotations.Nullable;
+
 import app.kehre.core.dose.Side;
 
 /**
@@ -94,6 +96,19 @@ public record Stance(Spot spot, int came, int facing, Side weight) {
     /** Returns whether both are the same place and facing, whichever foot is free. */
     public boolean samePlace(Stance other) {
         return spot.equals(other.spot) && facing == other.facing;
+    }
+
+    /** Written out, as in {@link Spot}: stances are looked up so often that the usual ones take most of the time. */
+    @Override
+    public boolean equals(@Nullable Object other) {
+        return this == other
+                || other instanceof Stance stance && came == stance.came && facing == stance.facing
+                        && weight == stance.weight && spot.equals(stance.spot);
+    }
+
+    @Override
+    public int hashCode() {
+        return ((spot.hashCode() * 4 + came) * 4 + facing) * 4 + weight.ordinal();
     }
 
     /** Returns place and facing in words: "behind the bench, facing the front". */
