@@ -48,8 +48,9 @@ class FootworkSenseTest {
                         .isEmpty();
             }
         });
-        Set<String> travels = Set.of("corner-knee", "travel-basic", "across-long", "l-step");
-        assertThat(moves()).filteredOn(move -> !travels.contains(move.id())).allSatisfy(move -> {
+        Set<String> elsewhere = Set.of("corner-knee", "travel-basic", "across-long", "l-step", "up-and-stay",
+                "down-and-march", "up-and-turn", "turn-and-down", "astride-and-march", "up-from-astride");
+        assertThat(moves()).filteredOn(move -> !elsewhere.contains(move.id())).allSatisfy(move -> {
             Row row = move.footwork().orElseThrow();
             Stance end = Walk.of(row, Side.RIGHT, start(move, Side.RIGHT), 0).end();
             assertThat(Walk.of(row, end.free(), end, 0).slips()).extracting(Slip::words).as(move.id())
@@ -80,6 +81,20 @@ class FootworkSenseTest {
         assertThat(facts("repeater-knee").counts()).isEqualTo(8);
         assertThat(facts("pivot-walk").returns()).isTrue();
         assertThat(moves()).allSatisfy(move -> assertThat(facts(move.id()).springs()).as(move.id()).isZero());
+    }
+
+    @Test
+    void everyPlaceOnTheStepIsReachedByAMoveOfTheLibraryAndLeftByAnother() {
+        Stance stance = Stance.before(Row.From.AHEAD, Side.RIGHT).on(Side.LEFT);
+        for (String id : List.of("up-and-stay", "lunge-back-step", "lunge-back-step", "down-and-march",
+                "up-and-turn", "straddle-down", "astride-and-march", "straddle-up", "up-from-astride",
+                "turn-and-down", "basic-step")) {
+            Walk walk = Walk.of(LIBRARY.find(id).orElseThrow().footwork().orElseThrow(), stance.free(),
+                    stance, 0);
+            assertThat(walk.slips()).extracting(Slip::words).as(id).isEmpty();
+            stance = walk.end();
+        }
+        assertThat(stance.words()).isEqualTo("behind the bench, facing the front");
     }
 
     @Test
