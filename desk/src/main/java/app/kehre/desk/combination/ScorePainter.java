@@ -28,6 +28,8 @@ final class ScorePainter {
     private static final int EIGHT = 8 * QUARTERS;
     private static final double DOT = 7.5;
     private static final double RING = 5;
+    private static final double BAR_BOTTOM = ScoreGeometry.BAR + 5;
+    private static final double LINES = ScoreGeometry.NUMBERS - ScoreGeometry.BAR - 17;
 
     private final GraphicsContext pen;
     private final Palette palette;
@@ -66,9 +68,6 @@ final class ScorePainter {
             pen.fillRect(x, top + BAR_BOTTOM, where.cell() * beat.length() / QUARTERS + 0.5, LINES);
         }
     }
-
-    private static final double BAR_BOTTOM = ScoreGeometry.BAR + 5;
-    private static final double LINES = ScoreGeometry.NUMBERS - ScoreGeometry.BAR - 17;
 
     private void paintPlaying(int quarters) {
         double top = ScoreGeometry.top(ScoreGeometry.row(quarters));

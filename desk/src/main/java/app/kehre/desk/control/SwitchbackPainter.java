@@ -106,7 +106,7 @@ final class SwitchbackPainter {
         Role role = plan.findSegment(block.segment()).map(Segment::role).orElse(Role.PAUSE);
         String text = scene.label(block);
         Palette.Tint tint = palette.tint(role);
-        boolean selected = block.entry() == scene.selected();
+        boolean selected = scene.selects(block);
         List<SwitchbackGeometry.Piece> pieces = where.pieces(block.stretch()).stream()
                 .filter(piece -> piece.row() >= scene.firstRow() && piece.row() <= last).toList();
         for (SwitchbackGeometry.Piece piece : pieces) {

@@ -48,6 +48,14 @@ record SwitchbackScene(Timeline timeline, List<Block> blocks, List<Mark> marks, 
         return new SwitchbackScene(timeline, blocks, marks, selected, now, most, Set.copyOf(uses));
     }
 
+    /** Returns whether a block is the selected entry; of a build-up that is being taught, only the stage of now. */
+    boolean selects(Block block) {
+        boolean taught = block.stage() == 0
+                || now.map(moment -> !moment.minus(block.stretch().start()).isNegative()
+                        && moment.compareTo(block.stretch().end()) < 0).orElse(true);
+        return block.entry() == selected && taught;
+    }
+
     /** Returns how much of a span's colour is taken away, from 0 to 1. */
     double paled(Span span) {
         Tally.Use use = Tally.Use.of(span.phase());

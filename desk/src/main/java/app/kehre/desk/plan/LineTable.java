@@ -185,7 +185,7 @@ final class LineTable extends TableView<Row> {
 
     private List<String> completions(Row row, String typed) {
         return row.entry() instanceof Item || row.entry() instanceof Screen
-                ? model.completions(typed)
+                ? model.choices().completions(typed)
                 : List.of();
     }
 

@@ -30,7 +30,7 @@ final class NameCell extends RowCell {
         }
         super.startEdit();
         ChoiceField<Edits.Addable> field = new ChoiceField<>(
-                typed -> model.replacements(row.entry(), typed), PlanView::choiceWords, chosen -> {
+                typed -> model.choices().replacements(row.entry(), typed), PlanView::choiceWords, chosen -> {
                     cancelEdit();
                     model.replace(row.entry(), chosen);
                 }, this::leave);

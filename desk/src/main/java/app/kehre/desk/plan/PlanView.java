@@ -60,7 +60,7 @@ public final class PlanView extends VBox {
         lines = new LineTable(model, choosing);
         side = new SidePane(choosing);
         tally = new TallyBar(road::filter);
-        add = new ChoiceField<>(model::addables, PlanView::choiceWords, this::take,
+        add = new ChoiceField<>(model.choices()::addables, PlanView::choiceWords, this::take,
                 this::focusLines);
         lay(teach);
         bind();

@@ -1,15 +1,10 @@
 package app.kehre.desk.plan;
 
-import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
-import java.util.stream.Stream;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ReadOnlyStringProperty;
@@ -18,15 +13,12 @@ import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleIntegerProperty;
 
 import app.kehre.core.brief.Brief;
-import app.kehre.core.choosing.Suggestions;
-import app.kehre.core.dose.DoseCompletions;
 import app.kehre.core.dose.DoseWords;
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.dose.Reading;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
-import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Edits;
 import app.kehre.core.plan.Entry;
@@ -37,15 +29,13 @@ import app.kehre.core.plan.TimesText;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.control.Commit;
 import app.kehre.desk.session.OpenPlan;
-import app.kehre.desk.session.Patterns;
 import app.kehre.desk.session.TypedText;
 
 /** What the Plan place shows and does, without a single node. Numbers of 0 stand for nothing selected. */
 public final class PlanViewModel {
 
     private final OpenPlan open;
-    private final Supplier<Library> library;
-    private final Supplier<List<String>> patterns;
+    private final LineChoices choices;
     private final IntegerProperty segment = new SimpleIntegerProperty();
     private final IntegerProperty entry = new SimpleIntegerProperty();
     private final IntegerProperty opened = new SimpleIntegerProperty();
@@ -59,15 +49,19 @@ public final class PlanViewModel {
      * @param patterns the count patterns of other classes
      */
     public PlanViewModel(OpenPlan open, Supplier<Library> library, Supplier<List<String>> patterns) {
-        this.patterns = patterns;
         this.open = open;
-        this.library = library;
+        this.choices = new LineChoices(this, library, patterns);
         open.settled().addListener((_, _, _) -> settleSelection());
         settleSelection();
     }
 
     public OpenPlan open() {
         return open;
+    }
+
+    /** Returns what can be chosen for a line. */
+    LineChoices choices() {
+        return choices;
     }
 
     ClassPlan plan() {
@@ -116,19 +110,6 @@ public final class PlanViewModel {
         return plan().find(entry.get());
     }
 
-    /** Returns texts that a typed dose could become: patterns of counts that were used before, then the usual. */
-    List<String> completions(String typed) {
-        Set<String> found = new LinkedHashSet<>();
-        boolean pattern = typed.isBlank() || typed.strip().startsWith("[") || typed.contains("x [");
-        if (pattern) {
-            Stream.concat(Patterns.of(plan()).stream(), patterns.get().stream())
-                    .filter(each -> each.startsWith(typed.strip()) && !each.equals(typed.strip()))
-                    .forEach(found::add);
-        }
-        found.addAll(DoseCompletions.of(typed));
-        return List.copyOf(found);
-    }
-
     List<Row> rows() {
         return selectedSegment()
                 .map(found -> ClassPlan.lines(found).map(each -> Row.of(timeline(), each)).toList())
@@ -160,34 +141,12 @@ public final class PlanViewModel {
         }
     }
 
-    List<Edits.Addable> addables(String typed) {
-        List<Edits.Addable> exercises = Suggestions
-                .of(plan(), library.get(), segment.get(), entry.get(), typed).stream().<Edits.Addable>map(
-                        each -> new Edits.Addable.OfExercise(each.exercise(), each.why()))
-                .toList();
-        List<Edits.Addable> all = new ArrayList<>(
-                Edits.addables(exercises, typed, selectedSegment().map(Segment::role).orElse(Role.TONING)));
-        String begin = typed.strip().toLowerCase(Locale.ROOT);
-        boolean asked = !begin.isEmpty() && ("combination".startsWith(begin) || "build-up".startsWith(begin));
-        if (asked && selectedSegment().filter(BuildUp::isFree).isPresent()) {
-            library.get().find(BuildUp.USUAL_HOLD)
-                    .ifPresent(hold -> all.addFirst(new Edits.Addable.OfBuildUp(hold)));
-        }
-        return all;
-    }
-
     void add(Edits.Addable addable) {
         if (selectedSegment().isPresent()) {
             int id = plan().nextEntryId();
             open.edit("Add " + addable.name(), plan -> Edits.add(plan, segment.get(), entry.get(), addable));
             select(id);
         }
-    }
-
-    /** Returns what could stand in an entry's line instead, for the typed words. */
-    List<Edits.Addable> replacements(Entry entry, String typed) {
-        return Edits.replacements(library.get(), typed, entry,
-                selectedSegment().map(Segment::role).orElse(Role.TONING));
     }
 
     void replace(Entry old, Edits.Addable addable) {

@@ -94,12 +94,13 @@ class PlanViewModelTest {
 
     @Test
     void aPatternThatWasUsedBeforeIsOfferedForAnotherMove() {
-        assertThat(model.completions("[")).contains("[singles 16, doubles 16]");
+        assertThat(model.choices().completions("[")).contains("[singles 16, doubles 16]");
         model.ofEntry(2, "Dose", EntryText::withDose).take("2 x [singles 8, repeater 8], each side");
 
-        assertThat(model.completions("")).contains("2 x [singles 8, repeater 8]", "[singles 16, doubles 16]",
+        assertThat(model.choices().completions("")).contains("2 x [singles 8, repeater 8]",
+                "[singles 16, doubles 16]",
                 "12 reps");
-        assertThat(model.completions("12")).doesNotContain("[singles 16, doubles 16]");
+        assertThat(model.choices().completions("12")).doesNotContain("[singles 16, doubles 16]");
     }
 
     @Test

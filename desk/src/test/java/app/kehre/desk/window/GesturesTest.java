@@ -115,6 +115,26 @@ class GesturesTest {
     }
 
     @Test
+    void aMoveThatFitsIsDraggedOntoTheFootScore() {
+        instructor.presses(KeyCode.DIGIT3, KeyCode.CONTROL);
+        int before = moves();
+        Node fit = Instructor.onFx(() -> instructor.find("#fits .list-cell"));
+
+        robot.moveTo(fit).press(MouseButton.PRIMARY).moveBy(0, -8).moveTo("#foot-score").moveBy(2, 0)
+                .release(MouseButton.PRIMARY);
+        instructor.until("it is there", () -> moves() == before + 1);
+
+        instructor.presses(KeyCode.Z, KeyCode.CONTROL);
+        assertThat(moves()).isEqualTo(before);
+    }
+
+    private int moves() {
+        return instructor.plan().buildUps().findFirst().orElseThrow().build().combinations().getFirst()
+                .parts()
+                .size();
+    }
+
+    @Test
     void theWheelScrollsTheSheet() {
         instructor.presses(KeyCode.DIGIT5, KeyCode.CONTROL)
                 .until("the sheet is made", instructor.content()::sheetReady).clicks("#larger")

@@ -1,0 +1,71 @@
+package app.kehre.desk.plan;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
+
+import app.kehre.core.choosing.Suggestions;
+import app.kehre.core.dose.DoseCompletions;
+import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.BuildUp;
+import app.kehre.core.plan.Edits;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Segment;
+import app.kehre.desk.session.Patterns;
+
+/** What can be chosen for a line of the plan, for words that are being typed. */
+final class LineChoices {
+
+    private final PlanViewModel model;
+    private final Supplier<Library> library;
+    private final Supplier<List<String>> patterns;
+
+    LineChoices(PlanViewModel model, Supplier<Library> library, Supplier<List<String>> patterns) {
+        this.model = model;
+        this.library = library;
+        this.patterns = patterns;
+    }
+
+    /** Returns texts that a typed dose could become: patterns of counts that were used before, then the usual. */
+    List<String> completions(String typed) {
+        Set<String> found = new LinkedHashSet<>();
+        boolean pattern = typed.isBlank() || typed.strip().startsWith("[") || typed.contains("x [");
+        if (pattern) {
+            Stream.concat(Patterns.of(model.plan()).stream(), patterns.get().stream())
+                    .filter(each -> each.startsWith(typed.strip()) && !each.equals(typed.strip()))
+                    .forEach(found::add);
+        }
+        found.addAll(DoseCompletions.of(typed));
+        return List.copyOf(found);
+    }
+
+    List<Edits.Addable> addables(String typed) {
+        List<Edits.Addable> exercises = Suggestions
+                .of(model.plan(), library.get(), model.segment().get(), model.entry().get(), typed)
+                .stream().<Edits.Addable>map(
+                        each -> new Edits.Addable.OfExercise(each.exercise(), each.why()))
+                .toList();
+        List<Edits.Addable> all = new ArrayList<>(
+                Edits.addables(exercises, typed,
+                        model.selectedSegment().map(Segment::role).orElse(Role.TONING)));
+        String begin = typed.strip().toLowerCase(Locale.ROOT);
+        boolean asked = !begin.isEmpty() && ("combination".startsWith(begin) || "build-up".startsWith(begin));
+        if (asked && model.selectedSegment().filter(BuildUp::isFree).isPresent()) {
+            library.get().find(BuildUp.USUAL_HOLD)
+                    .ifPresent(hold -> all.addFirst(new Edits.Addable.OfBuildUp(hold)));
+        }
+        return all;
+    }
+
+    /** Returns what could stand in an entry's line instead, for the typed words. */
+    List<Edits.Addable> replacements(Entry entry, String typed) {
+        return Edits.replacements(library.get(), typed, entry,
+                model.selectedSegment().map(Segment::role).orElse(Role.TONING));
+    }
+
+}
