@@ -1,8 +1,6 @@
 package app.kehre.core.balance;
 
-import java.time.Duration;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -16,41 +14,40 @@ import app.kehre.core.exercise.Limit;
 import app.kehre.core.timeline.Timeline;
 
 /** A caution that concerns somebody in the group and to which the plan has no answer. */
-public final class CautionCheck {
+final class CautionCheck implements Check {
 
-    private CautionCheck() {}
-
-    /** Returns a finding for each of them, the most serious first, then in the order of the class. */
-    public static List<Finding> of(Timeline timeline, Library library) {
-        List<Finding> findings = new ArrayList<>();
-        Unanswered.of(timeline.plan()).forEach(open -> findings.add(finding(timeline, library, open)));
-        findings.sort(Comparator.comparing(Finding::severity));
-        return findings;
+    @Override
+    public String key() {
+        return "caution";
     }
 
-    private static Finding finding(Timeline timeline, Library library, Unanswered open) {
+    @Override
+    public List<Finding> of(Judged judged) {
+        return Unanswered.of(judged.plan()).stream().map(open -> finding(judged, open)).toList();
+    }
+
+    private Finding finding(Judged judged, Unanswered open) {
         String what = "%s: %s, %s. Nothing else is planned for %s.".formatted(open.item().name(),
                 open.caution().limit().words(), people(open.people()),
                 open.people() == 1 ? "this person" : "them");
         String why = "%s carries the usual caution \"%s\". It is a caution, no diagnosis: the local rules and"
                 .formatted(open.item().name(), open.caution().advice())
                 + " licensed professionals come first.";
-        return new Finding(severity(open), open.item().id(), what, why, SourceKind.TEACHING_RANGE,
-                () -> mends(timeline, library, open));
+        return foundOf(open.caution().limit().words(), severity(open), judged.at(open.item()), what, why,
+                SourceKind.TEACHING_RANGE, () -> mends(judged.timeline(), judged.library(), open));
     }
 
     private static List<Mend> mends(Timeline timeline, Library library, Unanswered open) {
         List<Mend> mends = new ArrayList<>();
         GroupFit.forThem(timeline.plan(), library, open).ifPresent(
-                proposal -> mends.add(new Mend(proposal.words(), Duration.ZERO,
-                        proposal.apply(timeline.plan()))));
+                proposal -> mends.add(new Mend(proposal.words(), proposal.apply(timeline.plan()))));
         forAll(timeline, library, open).ifPresent(mends::add);
         return mends;
     }
 
     private static Optional<Mend> forAll(Timeline timeline, Library library, Unanswered open) {
         return GroupFit.forAll(timeline, library, open.item())
-                .map(all -> new Mend(all.swap().exercise().name() + " for all", all.swap().longer(),
+                .map(all -> new Mend(all.swap().exercise().name() + " for all",
                         all.apply(timeline.plan())));
     }
 

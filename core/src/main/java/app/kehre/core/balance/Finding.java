@@ -5,22 +5,42 @@ import java.util.function.Supplier;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
+import app.kehre.core.plan.SetAside;
 
 /**
  * Something in a class that should be looked at.
  *
+ * @param check the key of the check that found it
  * @param severity how serious it is
- * @param entry the number of the line where it is
+ * @param place where it is
  * @param what is wrong, one sentence
- * @param why it matters, two sentences
+ * @param why it matters, two sentences with the figure
  * @param source what stands behind it
  * @param remedy finds the ways to mend it; that may take a while, so it is asked for only when it is wanted
  */
-public record Finding(Severity severity, int entry, String what, String why, SourceKind source,
+public record Finding(String check, Severity severity, Place place, String what, String why,
+        SourceKind source,
         Supplier<List<Mend>> remedy) {
+
+    /** Returns the number of the line where it is; 0 for none. */
+    public int entry() {
+        return place.entry();
+    }
 
     /** Returns ways to mend it, the one that changes least first. */
     public List<Mend> mends() {
         return remedy.get();
+    }
+
+    /** Returns whether both are the same check at the same place. */
+    public boolean same(Finding other) {
+        return check.equals(other.check) && place.segment() == other.place.segment()
+                && place.entry() == other.place.entry();
+    }
+
+    /** Returns whether the instructor set it aside. */
+    boolean isAside(SetAside aside) {
+        return check.equals(aside.check()) && place.segment() == aside.segment()
+                && place.entry() == aside.entry();
     }
 }

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 
+import app.kehre.core.advice.Thresholds;
 import app.kehre.core.brief.Brief;
 
 /**
@@ -22,10 +23,14 @@ import app.kehre.core.brief.Brief;
  * @param brief what was fixed first
  * @param segments the parts, in order
  * @param times how long explaining and changing over take in this class
+ * @param thresholds the figures against which it is judged
+ * @param aside the findings that the instructor set aside
  */
-public record ClassPlan(Brief brief, List<Segment> segments, ClassTimes times) {
+public record ClassPlan(Brief brief, List<Segment> segments, ClassTimes times, Thresholds thresholds,
+        List<SetAside> aside) {
     public ClassPlan {
         segments = List.copyOf(segments);
+        aside = List.copyOf(aside);
         Set<Integer> segmentIds = new HashSet<>();
         Set<Integer> entryIds = new HashSet<>();
         for (Segment segment : segments) {
@@ -37,6 +42,11 @@ public record ClassPlan(Brief brief, List<Segment> segments, ClassTimes times) {
     /** Returns a plan with the usual times of its group. */
     public ClassPlan(Brief brief, List<Segment> segments) {
         this(brief, segments, ClassTimes.usual(brief.group().older()));
+    }
+
+    /** Returns a plan judged by Kehre's figures. */
+    public ClassPlan(Brief brief, List<Segment> segments, ClassTimes times) {
+        this(brief, segments, times, Thresholds.USUAL, List.of());
     }
 
     private static void requireNew(Set<Integer> seen, int id, String what) {
@@ -122,17 +132,29 @@ public record ClassPlan(Brief brief, List<Segment> segments, ClassTimes times) {
     /** Returns the plan with another brief; the usual times follow the group. */
     public ClassPlan with(Brief other) {
         boolean usual = times.equals(ClassTimes.usual(brief.group().older()));
-        return new ClassPlan(other, segments, usual ? ClassTimes.usual(other.group().older()) : times);
+        return new ClassPlan(other, segments, usual ? ClassTimes.usual(other.group().older()) : times,
+                thresholds,
+                aside);
     }
 
     /** Returns the plan with other times. */
     public ClassPlan with(ClassTimes other) {
-        return new ClassPlan(brief, segments, other);
+        return new ClassPlan(brief, segments, other, thresholds, aside);
+    }
+
+    /** Returns the plan judged by other figures. */
+    public ClassPlan with(Thresholds other) {
+        return new ClassPlan(brief, segments, times, other, aside);
+    }
+
+    /** Returns the plan with other findings set aside. */
+    public ClassPlan withAside(List<SetAside> others) {
+        return new ClassPlan(brief, segments, times, thresholds, others);
     }
 
     /** Returns the plan with other segments. */
     ClassPlan withSegments(List<Segment> others) {
-        return new ClassPlan(brief, others, times);
+        return new ClassPlan(brief, others, times, thresholds, aside);
     }
 
     /** Returns the plan with the segment of the same number replaced. */

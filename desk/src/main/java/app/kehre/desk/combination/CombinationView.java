@@ -21,6 +21,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import javafx.scene.text.Font;
 
 import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Legs;
@@ -33,12 +34,16 @@ import app.kehre.core.plan.Segment;
 import app.kehre.desk.control.InlineField;
 import app.kehre.desk.control.Words;
 import app.kehre.desk.look.Palette;
+import app.kehre.desk.look.Type;
 import app.kehre.desk.sound.Click;
+import app.kehre.formats.font.Weight;
 
 /** The Combination place: the foot score, what fits, the build-up beside it. */
 public final class CombinationView extends StackPane {
 
     private static final int STEP = 4;
+    private static final double LONGEST_TAB = 170;
+    private static final Font TAB_FONT = Type.of(Weight.MEDIUM, 13);
 
     private final CombinationViewModel model;
     private final Clock clock;
@@ -69,7 +74,7 @@ public final class CombinationView extends StackPane {
         name = new InlineField("name", model.ofBuild("Name of the combination", this::withName), _ -> {});
         name.setId("combination-name");
         name.getStyleClass().add("title");
-        name.fitted(160, 480);
+        name.shrinkable(160, 160, 480);
         tempo = new InlineField("tempo", model.ofTempo(), this::say);
         tempo.setId("tempo");
         tempo.setPrefWidth(76);
@@ -208,7 +213,8 @@ public final class CombinationView extends StackPane {
         List<Combination> all = model.buildUp().orElseThrow().build().combinations();
         for (int i = 0; i < all.size(); i++) {
             int at = i;
-            ToggleButton tab = new ToggleButton(all.get(i).name());
+            ToggleButton tab = new ToggleButton(Type.fit(all.get(i).name(), "", TAB_FONT, LONGEST_TAB));
+            tab.setTooltip(new Tooltip(all.get(i).name()));
             tab.setId("combination-" + (i + 1));
             tab.getStyleClass().add("tab");
             tab.setSelected(i == model.which().get());

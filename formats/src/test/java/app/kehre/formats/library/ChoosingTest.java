@@ -12,7 +12,8 @@ import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 
 import app.kehre.core.advice.Severity;
-import app.kehre.core.balance.CautionCheck;
+import app.kehre.core.balance.Assessment;
+import app.kehre.core.balance.Effect;
 import app.kehre.core.balance.Finding;
 import app.kehre.core.balance.Mend;
 import app.kehre.core.brief.Group;
@@ -52,6 +53,11 @@ class ChoosingTest {
         return Group.of(18).withLimit(Limit.KNEE, 3).withLimit(Limit.PREGNANCY, 1);
     }
 
+    private static List<Finding> cautions(ClassPlan plan) {
+        return Assessment.of(plan, LIBRARY).findings().stream()
+                .filter(finding -> finding.check().startsWith("caution")).toList();
+    }
+
     private static Exercise exercise(String id) {
         return LIBRARY.find(id).orElseThrow();
     }
@@ -67,7 +73,7 @@ class ChoosingTest {
     @Test
     void aCautionWithoutAnAnswerIsAFindingThatSaysWhatWhereAndWhyAndHowToMendIt() {
         ClassPlan plan = demoFor(soreKneesAndOnePregnant());
-        List<Finding> findings = CautionCheck.of(Timeline.of(plan), LIBRARY);
+        List<Finding> findings = cautions(plan);
         Item curl = item(plan, "curl-up");
         Finding finding = findings.stream().filter(each -> each.entry() == curl.id()).findFirst()
                 .orElseThrow();
@@ -86,21 +92,23 @@ class ChoosingTest {
     @Test
     void everyMendMakesItsFindingGoAway() {
         ClassPlan plan = demoFor(soreKneesAndOnePregnant());
-        for (Finding finding : CautionCheck.of(Timeline.of(plan), LIBRARY)) {
+        for (Finding finding : cautions(plan)) {
             assertThat(finding.mends()).isNotEmpty();
             for (Mend mend : finding.mends()) {
-                assertThat(CautionCheck.of(Timeline.of(mend.mended()), LIBRARY)).as(mend.words())
+                assertThat(cautions(mend.mended())).as(mend.words())
                         .noneMatch(each -> each.entry() == finding.entry()
                                 && each.what().equals(finding.what()));
+                Effect effect = Effect.of(Assessment.of(plan, LIBRARY), mend, LIBRARY);
+                assertThat(effect.gone()).extracting(Finding::what).contains(finding.what());
                 assertThat(Timeline.of(mend.mended()).fit().length())
-                        .isEqualTo(Timeline.of(plan).fit().length().plus(mend.longer()));
+                        .isEqualTo(Timeline.of(plan).fit().length().plus(effect.longer()));
             }
         }
     }
 
     @Test
     void withoutLimitsNothingIsFound() {
-        assertThat(CautionCheck.of(Timeline.of(demoFor(Group.of(18))), LIBRARY)).isEmpty();
+        assertThat(cautions(demoFor(Group.of(18)))).isEmpty();
     }
 
     @Property(tries = 60)

@@ -1,0 +1,34 @@
+package app.kehre.core.balance;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/** All that is asked of a class. */
+final class AllChecks {
+
+    /** In the order of figures.md: time, effort, areas, preparation, choreography, floor, people, music. */
+    static final List<Check> ALL = List.of(new OverSlotCheck(), new UnderSlotCheck(), EdgeCheck.warmUp(),
+            EdgeCheck.coolDown(), new ExplainingCheck(), new ChangeoverCheck(), new WaterCheck(),
+            new EndCheck(),
+            new SpareCheck(), new JumpCheck(), new PeakCheck(), new StopCheck(), new InsideCheck(),
+            new ImpactCheck(), new ColdPauseCheck(), new ComesDownCheck(), new PromisedCheck(),
+            new RatioCheck(),
+            new OnEndCheck(), new SmallFirstCheck(), new StandingLegCheck(), new SidesCheck(false),
+            new PreparedCheck(), new PreviewCheck(), new BeforePowerCheck(), new ReleaseCheck(),
+            new StretchHoldCheck(), new SidesCheck(true), new CombinationCheck(), new FloorChangesCheck(),
+            new KitChangesCheck(), new CapacityCheck(), new LaidOutCheck(), new TravelCheck(),
+            new OptionCheck(),
+            new CautionCheck(), new ScreenCheck(), new LyingCheck(), new HardHoldCheck(), new ReminderCheck(),
+            new TempoCheck(), new StretchTempoCheck());
+
+    private AllChecks() {}
+
+    /** Returns what they find, the most serious first, then in the order of the class. */
+    static List<Finding> of(Judged judged) {
+        List<Finding> findings = new ArrayList<>();
+        ALL.forEach(check -> findings.addAll(check.of(judged)));
+        findings.sort(Comparator.comparing(Finding::severity).thenComparing(finding -> finding.place().at()));
+        return findings;
+    }
+}

@@ -1,0 +1,98 @@
+package app.kehre.core.balance;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.effort.Effort;
+import app.kehre.core.exercise.Library;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.SetAside;
+import app.kehre.core.timeline.SlotFit;
+import app.kehre.core.timeline.Timeline;
+
+/**
+ * A class as it is judged: a pure function of its plan and the library, computed afresh at each edit.
+ *
+ * @param timeline its seconds
+ * @param effort how hard it is
+ * @param ledger what is prepared, loaded and released
+ * @param findings what should be looked at, the most serious first
+ * @param aside what the instructor set aside, with the reason
+ */
+public record Assessment(Timeline timeline, Effort effort, Ledger ledger, List<Finding> findings,
+        List<Aside> aside) {
+
+    private static final int IN_THE_VERDICT = 2;
+
+    /**
+     * A finding that was set aside.
+     *
+     * @param finding what it is
+     * @param reason why it stays
+     */
+    public record Aside(Finding finding, String reason) {}
+
+    public Assessment {
+        findings = List.copyOf(findings);
+        aside = List.copyOf(aside);
+    }
+
+    /** Judges a plan. */
+    public static Assessment of(ClassPlan plan, Library library) {
+        return of(Timeline.of(plan), library);
+    }
+
+    /** Judges a class that is laid out already. */
+    public static Assessment of(Timeline timeline, Library library) {
+        Judged judged = Judged.of(timeline, library);
+        List<Finding> open = new ArrayList<>();
+        List<Aside> aside = new ArrayList<>();
+        for (Finding finding : AllChecks.of(judged)) {
+            timeline.plan().aside().stream().filter(finding::isAside).findFirst().ifPresentOrElse(
+                    found -> aside.add(new Aside(finding, found.reason())), () -> open.add(finding));
+        }
+        return new Assessment(timeline, judged.effort(), judged.ledger(), open, aside);
+    }
+
+    /** Returns the keys of all checks, never changed. */
+    public static List<String> checks() {
+        return AllChecks.ALL.stream().map(Check::key).toList();
+    }
+
+    /** Returns how many open findings are of a severity. */
+    public long count(Severity severity) {
+        return findings.stream().filter(finding -> finding.severity() == severity).count();
+    }
+
+    /** Returns one line that an instructor would say: whether it fits, and what matters most. */
+    public String verdict() {
+        SlotFit fit = timeline.fit();
+        String time = fit.over()
+                ? "Goes over by %s.".formatted(Lengths.clock(fit.spare()))
+                : fit.wellOff() ? "%s of the slot are empty.".formatted(Lengths.clock(fit.spare())) : "Fits.";
+        List<String> said = findings.stream().filter(finding -> finding.severity() != Severity.CONSIDER)
+                .filter(finding -> !finding.check().endsWith("-slot")).limit(IN_THE_VERDICT)
+                .map(Finding::what)
+                .toList();
+        return said.isEmpty()
+                ? time + " Prepared, balanced, released."
+                : time + " " + String.join(" ", said);
+    }
+
+    /** Returns the plan with a finding set aside for a reason. */
+    public static ClassPlan setAside(ClassPlan plan, Finding finding, String reason) {
+        List<SetAside> others = new ArrayList<>(plan.aside());
+        others.removeIf(finding::isAside);
+        others.add(new SetAside(finding.check(), finding.place().segment(), finding.place().entry(), reason));
+        return plan.withAside(others);
+    }
+
+    /** Returns the plan with a finding open again. */
+    public static ClassPlan takeUp(ClassPlan plan, Finding finding) {
+        List<SetAside> others = new ArrayList<>(plan.aside());
+        others.removeIf(finding::isAside);
+        return plan.withAside(others);
+    }
+}

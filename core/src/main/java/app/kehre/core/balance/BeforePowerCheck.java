@@ -1,0 +1,84 @@
+package app.kehre.core.balance;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.advice.SourceKind;
+import app.kehre.core.advice.Threshold;
+import app.kehre.core.dose.Side;
+import app.kehre.core.exercise.Family;
+import app.kehre.core.exercise.Impact;
+import app.kehre.core.exercise.Muscle;
+import app.kehre.core.plan.Item;
+import app.kehre.core.timeline.Phase;
+
+/** A long static hold of a muscle group just before it has to be quick. */
+final class BeforePowerCheck implements Check {
+
+    private static final int JUST_BEFORE = 120;
+
+    @Override
+    public String key() {
+        return "hold-before-power";
+    }
+
+    @Override
+    public List<Finding> of(Judged judged) {
+        List<Finding> findings = new ArrayList<>();
+        Set<Integer> reported = new HashSet<>();
+        for (Use power : judged.uses()) {
+            boolean quick = power.exercise().impact() == Impact.HIGH
+                    || power.exercise().family() == Family.BURSTS;
+            if (quick) {
+                heldBefore(judged, power).filter(use -> reported.add(use.entry()))
+                        .ifPresent(use -> findings.add(finding(judged, use, power)));
+            }
+        }
+        return findings;
+    }
+
+    private static Optional<Use> heldBefore(Judged judged, Use power) {
+        Map<Muscle, Double> held = new EnumMap<>(Muscle.class);
+        for (Use use : judged.uses()) {
+            double before = power.span().start().minus(use.span().end()).toMillis() / 1000.0;
+            if (before < 0) {
+                return Optional.empty();
+            }
+            boolean still = use.span().phase() == Phase.HOLD && Still.is(use.exercise());
+            if (still && before <= JUST_BEFORE) {
+                for (Muscle muscle : use.exercise().main()) {
+                    double sum = held.merge(muscle, use.seconds() / sides(use), Double::sum);
+                    if (sum > judged.figures().of(Threshold.STATIC_HOLD)
+                            && power.exercise().work().share(muscle) > 0) {
+                        return Optional.of(use);
+                    }
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static int sides(Use use) {
+        return use.span().side() == Side.BOTH ? 1 : 2;
+    }
+
+    private Finding finding(Judged judged, Use held, Use power) {
+        return found(Severity.MEND, judged.at(held),
+                "%s is held long just before %s.".formatted(held.exercise().name(), power.exercise().name()),
+                "More than %d s of static stretch a muscle group takes power for some minutes. Move it instead and hold at the end."
+                        .formatted(judged.figures().of(Threshold.STATIC_HOLD)),
+                SourceKind.PUBLISHED, () -> held.item().map(item -> {
+                    Item line = (Item) judged.plan().entry(item.id());
+                    List<Mend> mends = new ArrayList<>(
+                            Mends.scaled(judged.plan(), line, 0.33).stream().toList());
+                    mends.add(Mends.remove(judged.plan(), line));
+                    return mends;
+                }).orElse(new ArrayList<>()));
+    }
+}

@@ -1,0 +1,63 @@
+package app.kehre.core.balance;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.advice.SourceKind;
+import app.kehre.core.kit.Load;
+import app.kehre.core.plan.Capacity;
+import app.kehre.core.plan.Item;
+
+/** Kit or floor is too little for the number of people. */
+final class CapacityCheck implements Check {
+
+    @Override
+    public String key() {
+        return "too-little";
+    }
+
+    @Override
+    public List<Finding> of(Judged judged) {
+        int coming = judged.brief().people();
+        List<Finding> findings = new ArrayList<>();
+        for (Capacity.Bound bound : Capacity.of(judged.plan()).bounds()) {
+            if (bound.people() < coming) {
+                findings.add(finding(judged, bound, coming));
+            }
+        }
+        return findings;
+    }
+
+    private Finding finding(Judged judged, Capacity.Bound bound, int coming) {
+        return foundOf(bound.what(), Severity.STOP, Place.CLASS,
+                "The %s is enough for %d, not for %d.".formatted(bound.what(), bound.people(), coming),
+                "%s. Without room or kit somebody cannot take part safely.".formatted(bound.words()),
+                SourceKind.TEACHING_RANGE, () -> mends(judged, bound));
+    }
+
+    /** What needs the kit is replaced by what needs none. */
+    private static List<Mend> mends(Judged judged, Capacity.Bound bound) {
+        List<Mend> mends = new ArrayList<>();
+        for (Item item : judged.items()) {
+            boolean needs = item.kit().stream().anyMatch(kit -> kit.noun(2).equals(bound.what()));
+            if (needs) {
+                lighter(judged, item, bound).ifPresent(mends::add);
+            }
+        }
+        return Mends.first(mends.stream());
+    }
+
+    private static Optional<Mend> lighter(Judged judged, Item item, Capacity.Bound bound) {
+        boolean inLoadOnly = item.exercise().equipment().stream()
+                .noneMatch(kit -> kit.noun(2).equals(bound.what()));
+        if (inLoadOnly) {
+            return Optional.of(new Mend(item.name() + " without " + bound.what(),
+                    judged.plan().with(item.withLoad(Load.NONE))));
+        }
+        return judged.library().find(item.exercise().setting().without())
+                .map(other -> new Mend("%s for %s".formatted(other.name(), item.name()), judged.plan()
+                        .with(Item.of(item.id(), other).withNote(item.note()))));
+    }
+}

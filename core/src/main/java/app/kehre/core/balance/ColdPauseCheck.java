@@ -1,0 +1,58 @@
+package app.kehre.core.balance;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.advice.SourceKind;
+import app.kehre.core.advice.Threshold;
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.Pause;
+import app.kehre.core.plan.Segment;
+import app.kehre.core.timeline.Phase;
+import app.kehre.core.timeline.Span;
+
+/** A still pause between cardio parts in which people get cold. */
+final class ColdPauseCheck implements Check {
+
+    @Override
+    public String key() {
+        return "cold-pause";
+    }
+
+    @Override
+    public List<Finding> of(Judged judged) {
+        List<Finding> findings = new ArrayList<>();
+        Duration most = judged.figures().seconds(Threshold.COLD_PAUSE);
+        Optional<Duration> end = judged.segments(Role.AEROBIC).stream().map(Segment::id)
+                .map(id -> judged.timeline().ofSegment(id).end()).max(Duration::compareTo);
+        for (Span span : judged.timeline().spans()) {
+            boolean between = end.isPresent() && span.end().compareTo(end.get()) < 0
+                    && judged.uses().stream().anyMatch(use -> use.role() == Role.AEROBIC
+                            && use.span().end().compareTo(span.start()) <= 0);
+            boolean still = span.phase() == Phase.PAUSE && judged.plan().find(span.entry())
+                    .map(entry -> entry instanceof Pause pause && !pause.moving()).orElse(false);
+            if (still && between && span.stretch().length().compareTo(most) > 0) {
+                judged.plan().find(span.entry())
+                        .ifPresent(entry -> findings.add(finding(judged, (Pause) entry, most)));
+            }
+        }
+        return findings;
+    }
+
+    private Finding finding(Judged judged, Pause pause, Duration most) {
+        return found(Severity.MEND, judged.at(pause),
+                "\"%s\" lets people stand for %s between cardio parts.".formatted(pause.name(),
+                        Lengths.clock(pause.length())),
+                "Up to %d s standing keeps people warm. In longer ones they march on the spot."
+                        .formatted(most.toSeconds()),
+                SourceKind.TEACHING_RANGE, () -> List.of(
+                        new Mend("Keep moving in " + pause.name(),
+                                judged.plan().with(pause.withMoving(true))),
+                        new Mend("%s: %d s".formatted(pause.name(), most.toSeconds()),
+                                judged.plan().with(pause.withLength(most)))));
+    }
+}

@@ -1,0 +1,57 @@
+package app.kehre.core.balance;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import app.kehre.core.choreography.Checks;
+import app.kehre.core.choreography.Combination;
+import app.kehre.core.choreography.Conditions;
+import app.kehre.core.choreography.Misstep;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.plan.BuildUp;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Segment;
+
+/** What the checks of the combinations find, gathered. */
+final class CombinationCheck implements Check {
+
+    @Override
+    public String key() {
+        return "combination";
+    }
+
+    @Override
+    public List<Finding> of(Judged judged) {
+        List<Finding> findings = new ArrayList<>();
+        for (Segment segment : judged.segments()) {
+            for (Entry entry : segment.entries()) {
+                if (entry instanceof BuildUp build) {
+                    add(judged, segment, build, findings);
+                }
+            }
+        }
+        return findings;
+    }
+
+    private void add(Judged judged, Segment segment, BuildUp build, List<Finding> findings) {
+        Conditions conditions = build.conditions(segment.bpm(), judged.brief());
+        List<Exercise> moves = judged.library().all().stream().filter(each -> each.footwork().isPresent())
+                .toList();
+        for (int i = 0; i < build.build().combinations().size(); i++) {
+            int which = i;
+            Combination combination = build.build().combinations().get(i);
+            for (Misstep misstep : Checks.of(combination, conditions, moves)) {
+                findings.add(foundOf("%d/%s/%d".formatted(i + 1, misstep.kind(), misstep.part() + 1),
+                        misstep.severity(), judged.at(build),
+                        "%s, count %d: %s".formatted(combination.name(), misstep.count(), misstep.what()),
+                        misstep.why(), misstep.source(), () -> mends(judged, build, which, misstep)));
+            }
+        }
+    }
+
+    private static List<Mend> mends(Judged judged, BuildUp build, int which, Misstep misstep) {
+        return Mends.first(misstep.repairs().stream().map(repair -> new Mend(
+                "%s, %s".formatted(repair.words(), repair.effect()),
+                judged.plan().with(build.with(build.build().with(which, repair.mended()))))));
+    }
+}

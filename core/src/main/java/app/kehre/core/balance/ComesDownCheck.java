@@ -1,0 +1,51 @@
+package app.kehre.core.balance;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.advice.SourceKind;
+import app.kehre.core.advice.Threshold;
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.effort.Scale;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Segment;
+
+/** The cool-down does not bring the line down. */
+final class ComesDownCheck implements Check {
+
+    @Override
+    public String key() {
+        return "cool-down-high";
+    }
+
+    @Override
+    public List<Finding> of(Judged judged) {
+        List<Segment> cools = judged.segments(Role.COOL_DOWN);
+        if (cools.isEmpty()) {
+            return List.of();
+        }
+        Segment last = cools.getLast();
+        int end = (int) Lengths.seconds(judged.timeline().ofSegment(last.id()).end());
+        double share = judged.effort().main().share(end - 1);
+        if (end == 0 || share <= judged.figures().share(Threshold.COOL_DOWN_TO)) {
+            return List.of();
+        }
+        return List.of(found(Severity.MEND, judged.at(last),
+                "%s ends at effort %.1f: it does not bring the line down.".formatted(last.name(),
+                        Scale.effort(share)),
+                "It shall end under %d %% of the heart-rate reserve. Gentler moves or more of them do it."
+                        .formatted(judged.figures().of(Threshold.COOL_DOWN_TO)),
+                SourceKind.ESTIMATE, () -> mends(judged, last)));
+    }
+
+    private static List<Mend> mends(Judged judged, Segment last) {
+        List<Mend> mends = new ArrayList<>(Mends.add(judged, last, 0, Still::is));
+        judged.items(last).stream()
+                .max(Comparator.comparingDouble((Item item) -> item.exercise().work().mets().value()))
+                .ifPresent(item -> mends.add(Mends.remove(judged.plan(), item)));
+        return mends;
+    }
+}

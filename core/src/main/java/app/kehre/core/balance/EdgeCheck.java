@@ -1,0 +1,113 @@
+package app.kehre.core.balance;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Predicate;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.advice.SourceKind;
+import app.kehre.core.advice.Threshold;
+import app.kehre.core.brief.Question;
+import app.kehre.core.brief.School;
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Segment;
+import app.kehre.core.timeline.Timeline;
+
+/** The warm-up, or the cool-down with the stretch, is too short for the slot. */
+final class EdgeCheck implements Check {
+
+    private static final int HALF_HOUR = 30;
+    private static final int LONG = 45;
+
+    private final boolean before;
+
+    private EdgeCheck(boolean before) {
+        this.before = before;
+    }
+
+    static EdgeCheck warmUp() {
+        return new EdgeCheck(true);
+    }
+
+    static EdgeCheck coolDown() {
+        return new EdgeCheck(false);
+    }
+
+    @Override
+    public String key() {
+        return before ? "short-warm-up" : "short-cool-down";
+    }
+
+    private Role[] roles() {
+        return before ? new Role[]{Role.WARM_UP} : new Role[]{Role.COOL_DOWN, Role.STRETCH};
+    }
+
+    @Override
+    public List<Finding> of(Judged judged) {
+        boolean ramps = before && judged.brief().schools().of(Question.WARM_UP) == School.RAMP;
+        Duration needed = needed(judged);
+        Duration is = judged.length(roles());
+        if (ramps || is.compareTo(needed) >= 0 || judged.uses().isEmpty()) {
+            return List.of();
+        }
+        String name = before ? "warm-up" : "cool-down with the stretch";
+        Place place = judged.segments(roles()).stream().findFirst().map(judged::at).orElse(Place.CLASS);
+        return List.of(found(Severity.MEND, place,
+                is.isZero()
+                        ? "There is no %s.".formatted(name)
+                        : "The %s is %s long, %s too short.".formatted(name, Lengths.clock(is),
+                                Lengths.clock(needed.minus(is))),
+                "A slot of %d min asks for %s. %s".formatted(judged.brief().slot().toMinutes(),
+                        Lengths.clock(needed),
+                        before
+                                ? "Joints and heart are not ready before."
+                                : "The line must come down before people stop."),
+                SourceKind.PUBLISHED, () -> mends(judged, needed)));
+    }
+
+    private static Duration needed(Judged judged) {
+        Duration slot = judged.brief().slot();
+        Threshold least = slot.toMinutes() >= LONG
+                ? Threshold.EDGE_LONG
+                : slot.toMinutes() >= HALF_HOUR ? Threshold.EDGE_HALF_HOUR : Threshold.EDGE_LEAST;
+        Duration share = slot.multipliedBy(judged.figures().of(Threshold.EDGE_SHARE)).dividedBy(100);
+        Duration minutes = judged.figures().minutes(least);
+        return minutes.compareTo(share) > 0 ? minutes : share;
+    }
+
+    private List<Mend> mends(Judged judged, Duration needed) {
+        List<Segment> segments = judged.segments(roles());
+        if (segments.isEmpty()) {
+            return List.of(Mends.segment(judged, before ? first(judged) : last(judged),
+                    before ? Role.WARM_UP : Role.COOL_DOWN));
+        }
+        Predicate<ClassPlan> enough = plan -> length(plan).compareTo(needed) >= 0;
+        List<Mend> mends = new ArrayList<>(Mends.longer(judged.plan(), Mends.longest(judged, segments.stream()
+                .flatMap(segment -> judged.items(segment).stream())), enough));
+        mends.addAll(Mends.add(judged, segments.getLast(), 0, _ -> true));
+        return mends;
+    }
+
+    private static int first(Judged judged) {
+        return judged.plan().segments().stream().filter(segment -> segment.role() == Role.TALK)
+                .map(Segment::id)
+                .findFirst().orElse(0);
+    }
+
+    private static int last(Judged judged) {
+        return judged.plan().segments().reversed().stream().filter(segment -> Judged.main(segment.role()))
+                .map(Segment::id).findFirst().orElse(0);
+    }
+
+    private Duration length(ClassPlan plan) {
+        Timeline timeline = Timeline.of(plan);
+        List<Role> wanted = List.of(roles());
+        return plan.segments().stream()
+                .filter(segment -> !segment.leftOut() && wanted.contains(segment.role()))
+                .map(segment -> timeline.ofSegment(segment.id()).length())
+                .reduce(Duration.ZERO, Duration::plus);
+    }
+}

@@ -1,0 +1,49 @@
+package app.kehre.core.balance;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.exercise.Library;
+
+/**
+ * What a mend would do.
+ *
+ * @param longer by how much the class would be longer; below zero shorter
+ * @param effortMinutes by how many minutes there would be more of moderate effort or harder
+ * @param gone what would be mended
+ * @param fresh what would be found anew
+ */
+public record Effect(Duration longer, double effortMinutes, List<Finding> gone, List<Finding> fresh) {
+
+    /** Returns the effect of a mend on a class as it is. */
+    public static Effect of(Assessment before, Mend mend, Library library) {
+        Assessment after = Assessment.of(mend.mended(), library);
+        return new Effect(
+                Lengths.between(Duration.ZERO, after.timeline().total())
+                        .minus(Lengths.between(Duration.ZERO, before.timeline().total())),
+                after.effort().effortMinutes() - before.effort().effortMinutes(),
+                missing(before.findings(), after.findings()), missing(after.findings(), before.findings()));
+    }
+
+    private static List<Finding> missing(List<Finding> some, List<Finding> others) {
+        return some.stream().filter(one -> others.stream().noneMatch(one::same)).toList();
+    }
+
+    /** Returns "+0:20, mends 2, new 1". */
+    public String words() {
+        List<String> words = new ArrayList<>();
+        words.add(Lengths.signed(longer));
+        if (Math.abs(effortMinutes) >= 1) {
+            words.add("effort %+d min".formatted(Math.round(effortMinutes)));
+        }
+        if (gone.size() > 1) {
+            words.add("mends %d".formatted(gone.size()));
+        }
+        if (!fresh.isEmpty()) {
+            words.add("new: %d".formatted(fresh.size()));
+        }
+        return String.join(", ", words);
+    }
+}

@@ -1,0 +1,39 @@
+package app.kehre.core.balance;
+
+import java.util.List;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.advice.SourceKind;
+import app.kehre.core.advice.Threshold;
+import app.kehre.core.effort.Line;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.Segment;
+
+/** The class ends before the line has come down. */
+final class EndCheck implements Check {
+
+    @Override
+    public String key() {
+        return "ends-on-a-peak";
+    }
+
+    @Override
+    public List<Finding> of(Judged judged) {
+        Line line = judged.effort().main();
+        double most = judged.figures().share(Threshold.COOL_DOWN_TO);
+        boolean cools = !judged.segments(Role.COOL_DOWN, Role.STRETCH).isEmpty();
+        if (line.seconds() == 0 || line.share(line.seconds() - 1) <= most) {
+            return List.of();
+        }
+        Segment last = judged.segments().getLast();
+        return List.of(found(Severity.MEND, judged.at(last),
+                "The class ends at effort %.1f, before it has come down."
+                        .formatted(line.effort(line.seconds() - 1)),
+                "A cool-down ends below %d %% of the heart-rate reserve. Who stops at a peak may become dizzy."
+                        .formatted(judged.figures().of(Threshold.COOL_DOWN_TO)),
+                SourceKind.ESTIMATE, () -> cools
+                        ? Mends.add(judged, judged.segments(Role.COOL_DOWN, Role.STRETCH).getLast(), 0,
+                                Still::is)
+                        : List.of(Mends.segment(judged, last.id(), Role.COOL_DOWN))));
+    }
+}

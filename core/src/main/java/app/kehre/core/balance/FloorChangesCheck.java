@@ -1,0 +1,54 @@
+package app.kehre.core.balance;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Predicate;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.advice.SourceKind;
+import app.kehre.core.advice.Threshold;
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.exercise.Position;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.timeline.Mark;
+import app.kehre.core.timeline.Timeline;
+
+/** The group goes down and up more often than it has to. */
+final class FloorChangesCheck implements Check {
+
+    @Override
+    public String key() {
+        return "floor-changes";
+    }
+
+    @Override
+    public List<Finding> of(Judged judged) {
+        long down = downs(judged.timeline());
+        int most = judged.figures().of(Threshold.FLOOR_CHANGES);
+        if (down <= most) {
+            return List.of();
+        }
+        Duration saved = judged.plan().times().floor().multipliedBy(2 * (down - most));
+        return List.of(found(Severity.MEND, Place.CLASS,
+                "People go down to the floor %d times; regrouping would save %s.".formatted(down,
+                        Lengths.clock(saved)),
+                "More than %d times costs work and breath. What is done on the floor is kept together."
+                        .formatted(most),
+                SourceKind.ESTIMATE, () -> mends(judged, down)));
+    }
+
+    private static List<Mend> mends(Judged judged, long down) {
+        Predicate<ClassPlan> fewer = plan -> downs(Timeline.of(plan)) < down;
+        List<Mend> mends = new ArrayList<>(Mends.nudged(judged, judged.plan().items(), fewer));
+        judged.items().stream().filter(item -> item.exercise().position().level() == Position.Level.FLOOR)
+                .map(item -> Mends.remove(judged.plan(), item)).filter(mend -> fewer.test(mend.mended()))
+                .limit(1)
+                .forEach(mends::add);
+        return mends;
+    }
+
+    private static long downs(Timeline timeline) {
+        return timeline.marks().stream().filter(mark -> mark.kind() == Mark.Kind.DOWN).count();
+    }
+}

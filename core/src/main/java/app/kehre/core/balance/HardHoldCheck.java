@@ -1,0 +1,54 @@
+package app.kehre.core.balance;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.advice.SourceKind;
+import app.kehre.core.advice.Threshold;
+import app.kehre.core.exercise.Limit;
+import app.kehre.core.plan.Item;
+import app.kehre.core.timeline.Phase;
+
+/** With high blood pressure: a long hard hold. */
+final class HardHoldCheck implements Check {
+
+    @Override
+    public String key() {
+        return "hard-hold";
+    }
+
+    @Override
+    public List<Finding> of(Judged judged) {
+        if (judged.brief().group().with(Limit.BLOOD_PRESSURE) == 0) {
+            return List.of();
+        }
+        int most = judged.figures().of(Threshold.HARD_HOLD);
+        List<Finding> findings = new ArrayList<>();
+        for (Use use : judged.uses()) {
+            boolean hard = use.span().phase() == Phase.HOLD && !Still.is(use.exercise())
+                    && use.seconds() > most
+                    && use.item().map(item -> !item.instead().containsKey(Limit.BLOOD_PRESSURE)).orElse(true);
+            if (hard && findings.stream().noneMatch(each -> each.entry() == use.entry())) {
+                findings.add(finding(judged, use, most));
+            }
+        }
+        return findings;
+    }
+
+    private Finding finding(Judged judged, Use use, int most) {
+        return found(Severity.STOP, judged.at(use),
+                "%s is held for %d s, with high blood pressure in the group.".formatted(use.exercise().name(),
+                        Math.round(use.seconds())),
+                "Not longer than %d s, breathing on. A long hard hold raises the pressure; medical advice comes first."
+                        .formatted(most),
+                SourceKind.TEACHING_RANGE, () -> mends(judged, use, most));
+    }
+
+    private static List<Mend> mends(Judged judged, Use use, int most) {
+        return judged.plan().find(use.entry()).flatMap(entry -> entry instanceof Item item
+                ? Mends.scaled(judged.plan(), item, most / use.seconds() * 0.99)
+                : Optional.empty()).map(List::of).orElse(List.of());
+    }
+}

@@ -1,0 +1,68 @@
+package app.kehre.core.balance;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.advice.SourceKind;
+import app.kehre.core.advice.Threshold;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Impact;
+import app.kehre.core.plan.Item;
+
+/** A long stretch of high impact. */
+final class ImpactCheck implements Check {
+
+    @Override
+    public String key() {
+        return "long-impact";
+    }
+
+    @Override
+    public List<Finding> of(Judged judged) {
+        List<Finding> findings = new ArrayList<>();
+        double sum = 0;
+        Optional<Use> first = Optional.empty();
+        for (Use use : judged.uses()) {
+            boolean high = use.exercise().impact() == Impact.HIGH;
+            if (high) {
+                first = first.isEmpty() ? Optional.of(use) : first;
+                double before = sum;
+                sum += use.seconds();
+                if (before <= limit(judged) && sum > limit(judged)) {
+                    findings.add(finding(judged, first.get(), use));
+                }
+            } else {
+                sum = 0;
+                first = Optional.empty();
+            }
+        }
+        return findings;
+    }
+
+    private static int limit(Judged judged) {
+        return judged.figures().of(Threshold.IMPACT);
+    }
+
+    private Finding finding(Judged judged, Use from, Use last) {
+        return found(Severity.MEND, judged.at(from),
+                "High impact without a break from %s on.".formatted(from.exercise().name()),
+                "More than %d s of jumping on end. Ankles and shins tire first; low impact between lets them recover."
+                        .formatted(limit(judged)),
+                SourceKind.ESTIMATE, () -> mends(judged, last));
+    }
+
+    private static List<Mend> mends(Judged judged, Use last) {
+        if (!(judged.plan().find(last.entry()).orElse(null) instanceof Item item)) {
+            return List.of();
+        }
+        List<Mend> mends = new ArrayList<>(
+                Mends.replace(judged, item, other -> other.impact() != Impact.HIGH));
+        Optional<Exercise> easier = judged.library().find(item.exercise().easier().exercise())
+                .filter(other -> other.impact() != Impact.HIGH);
+        easier.ifPresent(other -> mends.addFirst(new Mend("%s for %s".formatted(other.name(), item.name()),
+                judged.plan().with(item.withExercise(other)))));
+        return mends;
+    }
+}

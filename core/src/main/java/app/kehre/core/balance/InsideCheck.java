@@ -1,0 +1,86 @@
+package app.kehre.core.balance;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.advice.SourceKind;
+import app.kehre.core.advice.Threshold;
+import app.kehre.core.choreography.TempoRange;
+import app.kehre.core.dose.Bpm;
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.effort.Crowd;
+import app.kehre.core.effort.Line;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.Way;
+
+/** The aerobic parts miss their target: too few minutes inside, too easy or too hard. */
+final class InsideCheck implements Check {
+
+    private static final int TRIED = 6;
+
+    @Override
+    public String key() {
+        return "target-missed";
+    }
+
+    @Override
+    public List<Finding> of(Judged judged) {
+        Optional<Double> inside = judged.effort().insideAerobic();
+        if (inside.isEmpty() || inside.get() >= judged.figures().share(Threshold.INSIDE)) {
+            return List.of();
+        }
+        boolean hard = above(judged) > 0;
+        Place place = judged.at(judged.segments(Role.AEROBIC).getFirst());
+        return List.of(found(Severity.MEND, place,
+                "The aerobic part is %s for this group: %d %% inside the target.".formatted(
+                        hard ? "too hard" : "too easy", Math.round(inside.get() * 100)),
+                "At least %d %% of the group and of the time shall lie inside. Of a simulated group of %d, estimated."
+                        .formatted(judged.figures().of(Threshold.INSIDE), Crowd.SIZE),
+                SourceKind.ESTIMATE, () -> mends(judged, hard)));
+    }
+
+    /** How many seconds more lie above the target than below it. */
+    private static int above(Judged judged) {
+        int above = 0;
+        Line line = judged.effort().main();
+        for (Segment segment : judged.segments(Role.AEROBIC)) {
+            int to = (int) Lengths.seconds(judged.timeline().ofSegment(segment.id()).end());
+            for (int at = (int) Lengths
+                    .seconds(judged.timeline().ofSegment(segment.id()).start()); at < to; at++) {
+                double share = line.share(at);
+                above += judged.effort().target(at)
+                        .map(edges -> share > edges[1] ? 1 : share < edges[0] ? -1 : 0)
+                        .orElse(0);
+            }
+        }
+        return above;
+    }
+
+    private static List<Mend> mends(Judged judged, boolean hard) {
+        ClassPlan plan = judged.plan();
+        List<Mend> mends = new ArrayList<>();
+        for (Segment segment : judged.segments(Role.AEROBIC)) {
+            int bpm = segment.bpm().value() + (hard ? -6 : 6);
+            if (TempoRange.of(segment.role(), judged.brief().group().older()).has(bpm)) {
+                mends.add(new Mend("%s at %d BPM".formatted(segment.name(), bpm),
+                        plan.with(segment.withBpm(new Bpm(bpm)))));
+            }
+        }
+        List<Item> items = judged.segments(Role.AEROBIC).stream().flatMap(each -> judged.items(each).stream())
+                .limit(TRIED).toList();
+        items.stream().filter(item -> item.manner().way() != (hard ? Way.EASIER : Way.HARDER))
+                .forEach(item -> mends.add(hard ? Ways.easier(plan, item) : Ways.harder(plan, item)));
+        for (Item item : items) {
+            double mets = item.exercise().work().mets().value();
+            mends.addAll(Mends.replace(judged, item, other -> hard
+                    ? other.work().mets().value() < mets
+                    : other.work().mets().value() > mets).stream().limit(1).toList());
+        }
+        return mends;
+    }
+}

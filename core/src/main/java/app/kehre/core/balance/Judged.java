@@ -1,0 +1,89 @@
+package app.kehre.core.balance;
+
+import java.time.Duration;
+import java.util.List;
+
+import app.kehre.core.advice.Thresholds;
+import app.kehre.core.brief.Brief;
+import app.kehre.core.effort.Effort;
+import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Segment;
+import app.kehre.core.timeline.Timeline;
+
+/**
+ * All that a check may look at.
+ *
+ * @param timeline the class
+ * @param effort how hard it is
+ * @param ledger what is prepared, loaded, released
+ * @param uses every span in which an exercise is done
+ * @param library what may be used to mend it
+ */
+record Judged(Timeline timeline, Effort effort, Ledger ledger, List<Use> uses, Library library) {
+
+    static Judged of(Timeline timeline, Library library) {
+        List<Use> uses = Use.of(timeline);
+        return new Judged(timeline, Effort.of(timeline), Ledger.of(uses), uses, library);
+    }
+
+    ClassPlan plan() {
+        return timeline.plan();
+    }
+
+    Brief brief() {
+        return plan().brief();
+    }
+
+    Thresholds figures() {
+        return plan().thresholds();
+    }
+
+    /** The segments that are taught. */
+    List<Segment> segments() {
+        return plan().segments().stream().filter(segment -> !segment.leftOut()).toList();
+    }
+
+    List<Segment> segments(Role... roles) {
+        List<Role> wanted = List.of(roles);
+        return segments().stream().filter(segment -> wanted.contains(segment.role())).toList();
+    }
+
+    /** The items that are taught, those of circuits included. */
+    List<Item> items() {
+        return segments().stream().flatMap(ClassPlan::lines).filter(Item.class::isInstance)
+                .map(Item.class::cast)
+                .toList();
+    }
+
+    List<Item> items(Segment segment) {
+        return ClassPlan.lines(segment).filter(Item.class::isInstance).map(Item.class::cast).toList();
+    }
+
+    Place at(Segment segment) {
+        return new Place(segment.id(), 0, timeline.ofSegment(segment.id()).start());
+    }
+
+    Place at(Use use) {
+        return new Place(use.span().segment(), use.entry(), use.span().start());
+    }
+
+    Place at(Entry entry) {
+        return new Place(plan().segmentOf(entry.id()).map(Segment::id).orElse(0), entry.id(),
+                timeline.ofEntry(entry.id()).start());
+    }
+
+    /** The length of all segments of some roles. */
+    Duration length(Role... roles) {
+        return segments(roles).stream().map(segment -> timeline.ofSegment(segment.id()).length())
+                .reduce(Duration.ZERO, Duration::plus);
+    }
+
+    /** Whether a segment belongs to the main part. */
+    static boolean main(Role role) {
+        return role == Role.AEROBIC || role == Role.TONING || role == Role.CORE;
+    }
+}

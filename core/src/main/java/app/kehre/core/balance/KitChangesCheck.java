@@ -1,0 +1,60 @@
+package app.kehre.core.balance;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.advice.SourceKind;
+import app.kehre.core.advice.Threshold;
+import app.kehre.core.kit.Equipment;
+import app.kehre.core.plan.Item;
+
+/** Kit is fetched, put away and fetched again. */
+final class KitChangesCheck implements Check {
+
+    @Override
+    public String key() {
+        return "kit-changes";
+    }
+
+    @Override
+    public List<Finding> of(Judged judged) {
+        int most = judged.figures().of(Threshold.KIT_CHANGES);
+        List<Finding> findings = new ArrayList<>();
+        runs(judged.items()).forEach((kit, times) -> {
+            if (times > most) {
+                findings.add(finding(judged, kit, times, most));
+            }
+        });
+        return findings;
+    }
+
+    /** How often each kind of kit in the hands is taken up anew. */
+    private static Map<Equipment, Integer> runs(List<Item> items) {
+        Map<Equipment, Integer> runs = new EnumMap<>(Equipment.class);
+        Set<Equipment> before = EnumSet.noneOf(Equipment.class);
+        for (Item item : items) {
+            Set<Equipment> now = EnumSet.noneOf(Equipment.class);
+            item.load().pieces().forEach(piece -> now.add(piece.kit()));
+            now.remove(Equipment.STEP);
+            now.stream().filter(kit -> !before.contains(kit))
+                    .forEach(kit -> runs.merge(kit, 1, Integer::sum));
+            before.clear();
+            before.addAll(now);
+        }
+        return runs;
+    }
+
+    private Finding finding(Judged judged, Equipment kit, int times, int most) {
+        return foundOf(kit.key(), Severity.CONSIDER, Place.CLASS,
+                "The %s are taken up %d times.".formatted(kit.noun(2), times),
+                "More than %d times costs the group's time. What uses the same kit is kept together."
+                        .formatted(most),
+                SourceKind.ESTIMATE, () -> Mends.nudged(judged, judged.plan().items(),
+                        plan -> runs(plan.items().toList()).getOrDefault(kit, 0) < times));
+    }
+}

@@ -1,0 +1,231 @@
+package app.kehre.core.balance;
+
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+import app.kehre.core.dose.Side;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Joint;
+import app.kehre.core.exercise.Muscle;
+import app.kehre.core.exercise.Pattern;
+import app.kehre.core.exercise.Position;
+import app.kehre.core.term.Named;
+
+/**
+ * What is prepared, loaded and released in a class: by muscle group and by joint.
+ *
+ * @param muscles by group
+ * @param joints by joint
+ * @param sums of what is set against each other
+ */
+public record Ledger(Map<Muscle, Row> muscles, Map<Joint, Row> joints, Map<Pole, Double> sums) {
+
+    /** The share of a standing leg that is held still (figures.md, "Areas"). */
+    private static final double STANDING = 0.5;
+    /** From this share on a set counts as one of the muscle group. */
+    private static final double A_SET = 0.5;
+    private static final Set<Muscle> STANDING_LEG = Set.of(Muscle.BUTTOCKS, Muscle.OUTER_HIP,
+            Muscle.FRONT_THIGH,
+            Muscle.CALF);
+
+    /**
+     * What is done to an area.
+     *
+     * @param prepare seconds, by share
+     * @param load seconds, by share
+     * @param release seconds, by share
+     * @param reps in the load, by share
+     * @param sets in the load
+     * @param right seconds of load on the right, by share
+     * @param left seconds of load on the left, by share
+     */
+    public record Row(double prepare, double load, double release, double reps, int sets, double right,
+            double left) {
+
+        static final Row NOTHING = new Row(0, 0, 0, 0, 0, 0, 0);
+
+        private Row plus(Use use, double share) {
+            double seconds = use.seconds() * share;
+            return switch (use.purpose()) {
+                case PREPARE -> new Row(prepare + seconds, load, release, reps, sets, right, left);
+                case RELEASE -> new Row(prepare, load, release + seconds, reps, sets, right, left);
+                case LOAD -> new Row(prepare, load + seconds, release, reps + use.reps() * share,
+                        sets + (share >= A_SET ? 1 : 0), right + seconds * use.of(Side.RIGHT),
+                        left + seconds * use.of(Side.LEFT));
+            };
+        }
+
+        private Row standing(double seconds, Side leg) {
+            return new Row(prepare, load + seconds, release, reps, sets,
+                    right + (leg == Side.RIGHT ? seconds : 0), left + (leg == Side.LEFT ? seconds : 0));
+        }
+
+        private Row prepared(double seconds) {
+            return new Row(prepare + seconds, load, release, reps, sets, right, left);
+        }
+
+        private Row loaded(double seconds) {
+            return new Row(prepare, load + seconds, release, reps, sets, right, left);
+        }
+
+        private Row released(double seconds) {
+            return new Row(prepare, load, release + seconds, reps, sets, right, left);
+        }
+    }
+
+    /** Things that are set against each other: seconds of load. */
+    public enum Pole implements Named {
+        /** Pushing. */
+        PUSH("push"),
+        /** Pulling. */
+        PULL("pull"),
+        /** Front of the thigh. */
+        FRONT_OF_THIGH("front of the thigh"),
+        /** Back of the thigh. */
+        BACK_OF_THIGH("back of the thigh"),
+        /** Front of the trunk. */
+        FRONT_OF_TRUNK("front of the trunk"),
+        /** Back of the trunk. */
+        BACK_OF_TRUNK("back of the trunk");
+
+        private final String words;
+
+        Pole(String words) {
+            this.words = words;
+        }
+
+        @Override
+        public String words() {
+            return words;
+        }
+    }
+
+    /**
+     * Two things set against each other.
+     *
+     * @param one the first
+     * @param other the second
+     * @param first seconds of load of the first
+     * @param second seconds of load of the second
+     */
+    public record Ratio(Pole one, Pole other, double first, double second) {
+
+        /** Returns the lesser part of the greater, 0 to 1; 1 where there is nothing of either. */
+        public double evenness() {
+            double most = Math.max(first, second);
+            return most == 0 ? 1 : Math.min(first, second) / most;
+        }
+
+        /** Returns the one of which there is less. */
+        public Pole lesser() {
+            return first < second ? one : other;
+        }
+
+        /** Returns the one of which there is more. */
+        public Pole greater() {
+            return first < second ? other : one;
+        }
+    }
+
+    /** Keeps the ledger of a class. */
+    public static Ledger of(List<Use> uses) {
+        Map<Muscle, Row> muscles = new EnumMap<>(Muscle.class);
+        Arrays.stream(Muscle.values()).forEach(muscle -> muscles.put(muscle, Row.NOTHING));
+        Map<Joint, Row> joints = new EnumMap<>(Joint.class);
+        Arrays.stream(Joint.values()).forEach(joint -> joints.put(joint, Row.NOTHING));
+        Map<Pole, Double> sums = new EnumMap<>(Pole.class);
+        Arrays.stream(Pole.values()).forEach(pole -> sums.put(pole, 0.0));
+        for (Use use : uses) {
+            use.exercise().work().muscles()
+                    .forEach((muscle, share) -> muscles.computeIfPresent(muscle,
+                            (_, row) -> row.plus(use, share)));
+            addStanding(use, muscles);
+            addJoints(use, joints);
+            addPoles(use, sums);
+        }
+        return new Ledger(muscles, joints, sums);
+    }
+
+    private static void addStanding(Use use, Map<Muscle, Row> muscles) {
+        if (use.purpose() == Use.Purpose.LOAD && standsOnTheOther(use)) {
+            Side leg = use.span().side().other();
+            STANDING_LEG.forEach(muscle -> muscles.computeIfPresent(muscle,
+                    (_, row) -> row.standing(use.seconds() * STANDING, leg)));
+        }
+    }
+
+    /** Whether one leg works in the air while the other one bears the weight. */
+    static boolean standsOnTheOther(Use use) {
+        Exercise exercise = use.exercise();
+        boolean leg = exercise.main().stream()
+                .anyMatch(muscle -> muscle.ordinal() >= Muscle.HIP_FLEXORS.ordinal());
+        return use.span().side() != Side.BOTH && exercise.position() == Position.STANDING && leg
+                && (exercise.pattern() == Pattern.SINGLE_JOINT || exercise.pattern() == Pattern.BALANCE);
+    }
+
+    private static void addJoints(Use use, Map<Joint, Row> joints) {
+        double seconds = use.seconds();
+        switch (use.purpose()) {
+            case PREPARE -> use.exercise().work().prepares()
+                    .forEach(joint -> joints.computeIfPresent(joint, (_, row) -> row.prepared(seconds)));
+            case LOAD -> {
+                use.exercise().work().prepares()
+                        .forEach(joint -> joints.computeIfPresent(joint, (_, row) -> row.prepared(seconds)));
+                use.exercise().work().loads()
+                        .forEach(joint -> joints.computeIfPresent(joint, (_, row) -> row.loaded(seconds)));
+            }
+            case RELEASE -> {
+                use.exercise().work().prepares()
+                        .forEach(joint -> joints.computeIfPresent(joint, (_, row) -> row.released(seconds)));
+                use.exercise().work().loads()
+                        .forEach(joint -> joints.computeIfPresent(joint, (_, row) -> row.released(seconds)));
+            }
+        }
+    }
+
+    private static void addPoles(Use use, Map<Pole, Double> sums) {
+        if (use.purpose() != Use.Purpose.LOAD) {
+            return;
+        }
+        Exercise exercise = use.exercise();
+        if (exercise.pattern() == Pattern.PUSH) {
+            sums.merge(Pole.PUSH, use.seconds(), Double::sum);
+        } else if (exercise.pattern() == Pattern.PULL) {
+            sums.merge(Pole.PULL, use.seconds(), Double::sum);
+        }
+        add(use, sums, Pole.FRONT_OF_THIGH, Muscle.FRONT_THIGH);
+        add(use, sums, Pole.BACK_OF_THIGH, Muscle.BACK_THIGH);
+        add(use, sums, Pole.FRONT_OF_TRUNK, Muscle.FRONT_TRUNK);
+        add(use, sums, Pole.BACK_OF_TRUNK, Muscle.LOWER_BACK);
+    }
+
+    private static void add(Use use, Map<Pole, Double> sums, Pole pole, Muscle muscle) {
+        double share = use.exercise().work().share(muscle);
+        if (share > 0 && use.role() != app.kehre.core.exercise.Role.AEROBIC) {
+            sums.merge(pole, share * use.seconds(), Double::sum);
+        }
+    }
+
+    /** Returns what is set against each other. */
+    public List<Ratio> ratios() {
+        return List.of(ratio(Pole.PUSH, Pole.PULL), ratio(Pole.FRONT_OF_THIGH, Pole.BACK_OF_THIGH),
+                ratio(Pole.FRONT_OF_TRUNK, Pole.BACK_OF_TRUNK));
+    }
+
+    private Ratio ratio(Pole one, Pole other) {
+        return new Ratio(one, other, sums.getOrDefault(one, 0.0), sums.getOrDefault(other, 0.0));
+    }
+
+    /** Returns the row of a muscle group. */
+    public Row of(Muscle muscle) {
+        return muscles.getOrDefault(muscle, Row.NOTHING);
+    }
+
+    /** Returns the row of a joint. */
+    public Row of(Joint joint) {
+        return joints.getOrDefault(joint, Row.NOTHING);
+    }
+}

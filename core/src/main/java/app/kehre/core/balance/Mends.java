@@ -1,0 +1,142 @@
+package app.kehre.core.balance;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
+
+import app.kehre.core.choosing.Suggestion;
+import app.kehre.core.choosing.Suggestions;
+import app.kehre.core.choosing.Swaps;
+import app.kehre.core.dose.DoseNotation;
+import app.kehre.core.dose.DoseScale;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Edits;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Moves;
+import app.kehre.core.plan.Segment;
+import app.kehre.core.timeline.Timeline;
+
+/** Local edits that mend what is found. Each is tried: what changes nothing is not offered. */
+final class Mends {
+
+    private static final int SHOWN = 3;
+    private static final double[] SHORTER = {0.9, 0.8, 0.75, 0.66, 0.5, 0.33};
+    private static final double[] LONGER = {1.1, 1.25, 1.5, 2, 2.5, 3};
+
+    private Mends() {}
+
+    /** No way is known that is one edit. */
+    static Supplier<List<Mend>> none() {
+        return List::of;
+    }
+
+    /** An item with its dose scaled. */
+    static Optional<Mend> scaled(ClassPlan plan, Item item, double factor) {
+        return DoseScale.of(item.dose(), factor).map(dose -> new Mend(
+                "%s: %s".formatted(item.name(), DoseNotation.print(dose)), plan.with(item.withDose(dose))));
+    }
+
+    /** The smallest shortening of each of some items that is enough, else the greatest. */
+    static List<Mend> shorter(ClassPlan plan, List<Item> items, Predicate<ClassPlan> enough) {
+        return scaled(plan, items, SHORTER, enough);
+    }
+
+    /** The smallest lengthening of each of some items that is enough, else the greatest. */
+    static List<Mend> longer(ClassPlan plan, List<Item> items, Predicate<ClassPlan> enough) {
+        return scaled(plan, items, LONGER, enough);
+    }
+
+    private static List<Mend> scaled(ClassPlan plan, List<Item> items, double[] factors,
+            Predicate<ClassPlan> enough) {
+        List<Mend> whole = new ArrayList<>();
+        List<Mend> part = new ArrayList<>();
+        for (Item item : items) {
+            Optional<Mend> last = Optional.empty();
+            boolean found = false;
+            for (double factor : factors) {
+                Optional<Mend> next = scaled(plan, item, factor);
+                last = next.isPresent() ? next : last;
+                if (next.isPresent() && enough.test(next.get().mended())) {
+                    whole.add(next.get());
+                    found = true;
+                    break;
+                }
+            }
+            if (!found) {
+                last.ifPresent(part::add);
+            }
+        }
+        return first(Stream.concat(whole.stream(), part.stream()));
+    }
+
+    /** The first few. */
+    static List<Mend> first(Stream<Mend> mends) {
+        return mends.limit(SHOWN).toList();
+    }
+
+    /** Exercises that suit the place and hold something, added after a line; -1 for the start of the segment. */
+    static List<Mend> add(Judged judged, Segment segment, int after, Predicate<Exercise> wanted) {
+        ClassPlan plan = judged.plan();
+        return first(Suggestions.of(plan, judged.library(), segment.id(), after, "").stream()
+                .map(Suggestion::exercise).filter(wanted)
+                .map(exercise -> new Mend("Add %s to %s".formatted(exercise.name(), segment.name()),
+                        inserted(plan, segment, after, exercise))));
+    }
+
+    /** A new segment after another, with the exercise that suits it best in it. */
+    static Mend segment(Judged judged, int after, Role role) {
+        ClassPlan with = Edits.addSegment(judged.plan(), after, role);
+        Segment segment = with.segment(judged.plan().nextSegmentId());
+        ClassPlan filled = Suggestions.of(with, judged.library(), segment.id(), 0, "").stream().findFirst()
+                .map(best -> inserted(with, segment, 0, best.exercise())).orElse(with);
+        return new Mend("Add a " + role.words(), filled);
+    }
+
+    private static ClassPlan inserted(ClassPlan plan, Segment segment, int after, Exercise exercise) {
+        List<Integer> ids = segment.entries().stream().map(Entry::id).toList();
+        int at = after < 0 ? 0 : ids.contains(after) ? ids.indexOf(after) + 1 : ids.size();
+        return plan.add(segment.id(), at, Item.of(plan.nextEntryId(), exercise));
+    }
+
+    /** An item replaced by another exercise that holds something, its usual dose with it. */
+    static List<Mend> replace(Judged judged, Item item, Predicate<Exercise> wanted) {
+        ClassPlan plan = judged.plan();
+        return first(Swaps.of(plan, judged.library(), item.id()).stream()
+                .filter(swap -> wanted.test(swap.exercise()))
+                .map(swap -> new Mend("%s for %s".formatted(swap.exercise().name(), item.name()),
+                        swap.apply(plan))));
+    }
+
+    /** A line moved by one place, where that is allowed and better. */
+    static List<Mend> nudged(Judged judged, Stream<? extends Entry> lines, Predicate<ClassPlan> better) {
+        ClassPlan plan = judged.plan();
+        return first(lines.flatMap(line -> Stream.of(-1, 1).map(by -> {
+            ClassPlan moved = Moves.nudge(plan, line.id(), by);
+            return new Mend("%s one place %s".formatted(line.name(), by < 0 ? "up" : "down"), moved);
+        })).filter(mend -> !mend.mended().equals(plan) && better.test(mend.mended())));
+    }
+
+    /** A line left out. */
+    static Mend remove(ClassPlan plan, Entry line) {
+        return new Mend("Leave out " + line.name(), plan.remove(line.id()));
+    }
+
+    /** Items of a segment, the longest first. */
+    static List<Item> longest(Judged judged, Stream<Item> items) {
+        return items.sorted(Comparator.comparing((Item item) -> judged.timeline().lengthOf(item)).reversed())
+                .toList();
+    }
+
+    /** The length of a plan. */
+    static Duration length(ClassPlan plan) {
+        return Timeline.of(plan).total();
+    }
+}

@@ -1,0 +1,102 @@
+package app.kehre.core.balance;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.advice.SourceKind;
+import app.kehre.core.advice.Threshold;
+import app.kehre.core.brief.Question;
+import app.kehre.core.brief.School;
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.exercise.Muscle;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Item;
+import app.kehre.core.timeline.Timeline;
+
+/** One muscle group works on end in different exercises, without intent. */
+final class OnEndCheck implements Check {
+
+    @Override
+    public String key() {
+        return "on-end";
+    }
+
+    @Override
+    public List<Finding> of(Judged judged) {
+        School order = judged.brief().schools().of(Question.ORDER);
+        if (order == School.ONE_AREA) {
+            return List.of();
+        }
+        List<Finding> findings = new ArrayList<>();
+        List<Use> toning = judged.uses().stream().filter(use -> use.purpose() == Use.Purpose.LOAD
+                && (use.role() == Role.TONING || use.role() == Role.CORE)).toList();
+        for (Muscle muscle : Muscle.values()) {
+            findings.addAll(of(judged, toning, muscle));
+        }
+        return findings;
+    }
+
+    private List<Finding> of(Judged judged, List<Use> uses, Muscle muscle) {
+        List<Finding> findings = new ArrayList<>();
+        List<Use> run = new ArrayList<>();
+        for (Use use : uses) {
+            boolean works = use.exercise().main().contains(muscle);
+            if (!works || !run.isEmpty() && run.getLast().span().segment() != use.span().segment()) {
+                report(judged, run, muscle).ifPresent(findings::add);
+                run = new ArrayList<>();
+            }
+            if (works) {
+                run.add(use);
+            }
+        }
+        report(judged, run, muscle).ifPresent(findings::add);
+        return findings;
+    }
+
+    private Optional<Finding> report(Judged judged, List<Use> run, Muscle muscle) {
+        double sum = run.stream().mapToDouble(Use::seconds).sum();
+        long exercises = run.stream().map(use -> use.exercise().id()).distinct().count();
+        int most = judged.figures().of(Threshold.ON_END);
+        if (exercises < 2 || sum <= most) {
+            return Optional.empty();
+        }
+        List<Use> all = List.copyOf(run);
+        return Optional.of(foundOf(muscle.words(), sum > 2.0 * most ? Severity.MEND : Severity.CONSIDER,
+                judged.at(run.getFirst()),
+                "The %s works %s on end, in %d exercises.".formatted(muscle.words(),
+                        Lengths.clock(Duration.ofSeconds(Math.round(sum))), exercises),
+                "More than %d s of one group without another. One area rests while another works."
+                        .formatted(most),
+                SourceKind.ESTIMATE, () -> mends(judged, all, muscle)));
+    }
+
+    private static List<Mend> mends(Judged judged, List<Use> run, Muscle muscle) {
+        List<Entry> lines = run.stream().map(Use::entry).distinct()
+                .flatMap(id -> judged.plan().find(id).stream()).toList();
+        double before = longest(Use.of(judged.timeline()), muscle);
+        List<Mend> mends = new ArrayList<>(Mends.nudged(judged, lines.stream(),
+                plan -> longest(Use.of(Timeline.of(plan)), muscle) < before));
+        if (lines.getLast() instanceof Item item) {
+            mends.addAll(Mends.replace(judged, item, other -> !other.main().contains(muscle)));
+            mends.add(Mends.remove(judged.plan(), item));
+        }
+        return Mends.first(mends.stream());
+    }
+
+    private static double longest(List<Use> uses, Muscle muscle) {
+        double most = 0;
+        double sum = 0;
+        for (Use use : uses) {
+            boolean toning = use.role() == Role.TONING || use.role() == Role.CORE;
+            if (toning && use.purpose() == Use.Purpose.LOAD) {
+                sum = use.exercise().main().contains(muscle) ? sum + use.seconds() : 0;
+                most = Math.max(most, sum);
+            }
+        }
+        return most;
+    }
+}

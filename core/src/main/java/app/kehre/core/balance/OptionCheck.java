@@ -1,0 +1,46 @@
+package app.kehre.core.balance;
+
+import java.util.List;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.advice.SourceKind;
+import app.kehre.core.brief.Group;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Way;
+
+/** A line asks everybody for an option that is wrong for many. */
+final class OptionCheck implements Check {
+
+    private static final int MANY = 20;
+
+    @Override
+    public String key() {
+        return "no-option";
+    }
+
+    @Override
+    public List<Finding> of(Judged judged) {
+        Group.Mix mix = judged.brief().group().mix();
+        boolean gentle = mix.newcomers() >= MANY || judged.brief().group().older();
+        boolean fit = mix.athletic() >= MANY && !judged.brief().group().older();
+        return judged.items().stream().filter(item -> item.manner().way() == Way.HARDER && gentle
+                || item.manner().way() == Way.EASIER && fit && mix.newcomers() == 0)
+                .map(item -> finding(judged, item)).toList();
+    }
+
+    private Finding finding(Judged judged, Item item) {
+        boolean harder = item.manner().way() == Way.HARDER;
+        return found(harder ? Severity.MEND : Severity.CONSIDER, judged.at(item),
+                harder
+                        ? "%s is asked for in its harder option, with nothing easier for newcomers."
+                                .formatted(
+                                        item.name())
+                        : "%s is asked for in its easier option, with nothing harder for who is fit."
+                                .formatted(
+                                        item.name()),
+                "The standard is shown with an easier and a harder option. From a share of %d %% on somebody will miss one."
+                        .formatted(MANY),
+                SourceKind.TEACHING_RANGE, () -> List.of(new Mend("Standard option of " + item.name(),
+                        judged.plan().with(item.withManner(item.manner().withWay(Way.STANDARD))))));
+    }
+}

@@ -1,0 +1,53 @@
+package app.kehre.core.balance;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Predicate;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.advice.SourceKind;
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.plan.Circuit;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Item;
+import app.kehre.core.timeline.SlotFit;
+import app.kehre.core.timeline.Timeline;
+
+/** The class is longer than its slot. */
+final class OverSlotCheck implements Check {
+
+    private static final int TRIED = 12;
+
+    @Override
+    public String key() {
+        return "over-slot";
+    }
+
+    @Override
+    public List<Finding> of(Judged judged) {
+        SlotFit fit = judged.timeline().fit();
+        if (!fit.over()) {
+            return List.of();
+        }
+        return List.of(found(Severity.MEND, Place.CLASS,
+                "The class goes over its slot by %s.".formatted(Lengths.clock(fit.spare())),
+                "The next group is at the door after %d min. What runs over is usually taken from the stretch."
+                        .formatted(fit.slot().toMinutes()),
+                SourceKind.TEACHING_RANGE, () -> mends(judged)));
+    }
+
+    private static List<Mend> mends(Judged judged) {
+        Predicate<ClassPlan> enough = plan -> !Timeline.of(plan).fit().over();
+        List<Item> main = Mends.longest(judged, judged.segments().stream()
+                .filter(segment -> Judged.main(segment.role()))
+                .flatMap(segment -> judged.items(segment).stream()));
+        List<Mend> mends = new ArrayList<>(
+                Mends.shorter(judged.plan(), main.stream().limit(TRIED).toList(), enough));
+        judged.plan().entries().filter(Circuit.class::isInstance).map(Circuit.class::cast)
+                .filter(circuit -> circuit.rounds() > 1).findFirst().ifPresent(circuit -> mends.add(new Mend(
+                        "%s: one round less".formatted(circuit.name()), judged.plan().with(circuit
+                                .withRounds(circuit.rounds() - 1, circuit.rest(), circuit.soloFrom())))));
+        main.stream().findFirst().ifPresent(longest -> mends.add(Mends.remove(judged.plan(), longest)));
+        return mends;
+    }
+}

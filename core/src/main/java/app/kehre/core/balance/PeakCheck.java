@@ -1,0 +1,61 @@
+package app.kehre.core.balance;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.advice.SourceKind;
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.effort.Line;
+import app.kehre.core.effort.Piece;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.Way;
+
+/** The hardest moment lies outside the main part. */
+final class PeakCheck implements Check {
+
+    @Override
+    public String key() {
+        return "peak-outside";
+    }
+
+    @Override
+    public List<Finding> of(Judged judged) {
+        Line line = judged.effort().main();
+        int peak = 0;
+        for (int second = 0; second < line.seconds(); second++) {
+            peak = line.share(second) > line.share(peak) ? second : peak;
+        }
+        Optional<Piece> piece = judged.effort().pieceAt(peak);
+        Optional<Segment> segment = piece.flatMap(each -> judged.plan().findSegment(each.segment()));
+        if (segment.isEmpty() || Judged.main(segment.get().role())
+                || judged.uses().stream().noneMatch(Use::main)) {
+            return List.of();
+        }
+        int entry = piece.get().entry();
+        return List.of(found(Severity.MEND, new Place(segment.get().id(), entry, Duration.ofSeconds(peak)),
+                "The hardest moment is in %s, at %s.".formatted(segment.get().name(),
+                        Lengths.clock(Duration.ofSeconds(peak))),
+                "Effort peaks in the main part. Before it people are not ready, after it they should come down.",
+                SourceKind.TEACHING_RANGE, () -> mends(judged, entry)));
+    }
+
+    private static List<Mend> mends(Judged judged, int entry) {
+        ClassPlan plan = judged.plan();
+        if (!(plan.find(entry).orElse(null) instanceof Item item)) {
+            return List.of();
+        }
+        List<Mend> mends = new ArrayList<>();
+        if (item.manner().way() != Way.EASIER) {
+            mends.add(Ways.easier(plan, item));
+        }
+        double most = item.exercise().work().mets().value();
+        mends.addAll(Mends.replace(judged, item, other -> other.work().mets().value() < most - 1));
+        mends.add(Mends.remove(plan, item));
+        return mends;
+    }
+}

@@ -1,0 +1,64 @@
+package app.kehre.core.balance;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.advice.SourceKind;
+import app.kehre.core.advice.Threshold;
+import app.kehre.core.exercise.Joint;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.Segment;
+
+/** A joint carries load before anything has made it ready: wrists before planks. */
+final class PreparedCheck implements Check {
+
+    @Override
+    public String key() {
+        return "not-prepared";
+    }
+
+    @Override
+    public List<Finding> of(Judged judged) {
+        List<Finding> findings = new ArrayList<>();
+        for (Joint joint : Joint.values()) {
+            double load = judged.ledger().of(joint).load();
+            if (load > judged.figures().of(Threshold.PREPARE_FROM)) {
+                firstUnprepared(judged, joint).ifPresent(use -> findings.add(finding(judged, use, joint)));
+            }
+        }
+        return findings;
+    }
+
+    /** The first use that loads a joint, if nothing before it made the joint ready. */
+    private static Optional<Use> firstUnprepared(Judged judged, Joint joint) {
+        for (Use use : judged.uses()) {
+            boolean ready = use.exercise().work().prepares().contains(joint);
+            boolean loads = use.purpose() == Use.Purpose.LOAD
+                    && use.exercise().work().loads().contains(joint);
+            if (ready && use.purpose() != Use.Purpose.RELEASE) {
+                return Optional.empty();
+            }
+            if (loads) {
+                return Optional.of(use);
+            }
+        }
+        return Optional.empty();
+    }
+
+    private Finding finding(Judged judged, Use use, Joint joint) {
+        return foundOf(joint.words(), Severity.MEND, judged.at(use),
+                "%s loads the %s, which nothing has prepared.".formatted(use.exercise().name(),
+                        joint.words()),
+                "A joint that carries more than %d s is moved before, without load. Half a minute in the warm-up does it."
+                        .formatted(judged.figures().of(Threshold.PREPARE_FROM)),
+                SourceKind.TEACHING_RANGE, () -> mends(judged, joint));
+    }
+
+    private static List<Mend> mends(Judged judged, Joint joint) {
+        Optional<Segment> warmUp = judged.segments(Role.WARM_UP).stream().findFirst();
+        return warmUp.map(segment -> Mends.add(judged, segment, 0,
+                exercise -> exercise.work().prepares().contains(joint))).orElse(List.of());
+    }
+}

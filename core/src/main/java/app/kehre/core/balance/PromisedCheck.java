@@ -1,0 +1,59 @@
+package app.kehre.core.balance;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.advice.SourceKind;
+import app.kehre.core.advice.Threshold;
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.exercise.Muscle;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.Segment;
+
+/** An area that was promised and is missing, or thin. */
+final class PromisedCheck implements Check {
+
+    @Override
+    public String key() {
+        return "promised-area";
+    }
+
+    @Override
+    public List<Finding> of(Judged judged) {
+        List<Finding> findings = new ArrayList<>();
+        int least = judged.figures().of(Threshold.PROMISED);
+        for (Muscle area : Muscle.values()) {
+            double load = judged.ledger().of(area).load();
+            if (judged.brief().goal().areas().contains(area) && load < least) {
+                findings.add(foundOf(area.words(), load < least / 2.0 ? Severity.MEND : Severity.CONSIDER,
+                        place(judged), load == 0
+                                ? "The %s was promised and does not work at all.".formatted(area.words())
+                                : "The %s was promised and works only %s.".formatted(area.words(),
+                                        Lengths.clock(Duration.ofSeconds(Math.round(load)))),
+                        "A promised area works at least %d s, by share. People came for it.".formatted(least),
+                        SourceKind.ESTIMATE, () -> mends(judged, area)));
+            }
+        }
+        return findings;
+    }
+
+    private static Place place(Judged judged) {
+        return judged.segments(Role.TONING, Role.CORE).stream().findFirst().map(judged::at)
+                .orElse(Place.CLASS);
+    }
+
+    private static List<Mend> mends(Judged judged, Muscle area) {
+        List<Segment> segments = judged.segments(Role.TONING, Role.CORE);
+        List<Mend> mends = new ArrayList<>();
+        for (Segment segment : segments) {
+            mends.addAll(Mends.add(judged, segment, 0, exercise -> exercise.main().contains(area)));
+        }
+        judged.items().stream()
+                .filter(item -> item.exercise().main().contains(area) && !Still.is(item.exercise()))
+                .flatMap(item -> Mends.scaled(judged.plan(), item, 1.5).stream()).limit(1)
+                .forEach(mends::addFirst);
+        return Mends.first(mends.stream());
+    }
+}

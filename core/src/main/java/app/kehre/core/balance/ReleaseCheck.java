@@ -1,0 +1,59 @@
+package app.kehre.core.balance;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.advice.SourceKind;
+import app.kehre.core.advice.Threshold;
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.exercise.Muscle;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.Segment;
+
+/** A muscle group that worked and is not stretched. */
+final class ReleaseCheck implements Check {
+
+    private static final int MUCH = 2;
+
+    @Override
+    public String key() {
+        return "not-released";
+    }
+
+    @Override
+    public List<Finding> of(Judged judged) {
+        int from = judged.figures().of(Threshold.RELEASE_FROM);
+        List<Finding> findings = new ArrayList<>();
+        for (Muscle muscle : Muscle.values()) {
+            Ledger.Row row = judged.ledger().of(muscle);
+            if (row.load() > from && row.release() == 0) {
+                findings.add(finding(judged, muscle, row.load(), from));
+            }
+        }
+        return findings;
+    }
+
+    private Finding finding(Judged judged, Muscle muscle, double load, int from) {
+        Place place = last(judged).map(judged::at).orElse(Place.CLASS);
+        return foundOf(muscle.words(), load > (double) MUCH * from ? Severity.MEND : Severity.CONSIDER, place,
+                "The %s works %s and is not stretched.".formatted(muscle.words(),
+                        Lengths.clock(Duration.ofSeconds(Math.round(load)))),
+                "What works longer than %d s, by share, is released at the end. The stretch is what runs out of time first."
+                        .formatted(from),
+                SourceKind.ESTIMATE, () -> mends(judged, muscle));
+    }
+
+    private static Optional<Segment> last(Judged judged) {
+        List<Segment> segments = judged.segments(Role.STRETCH, Role.COOL_DOWN);
+        return segments.isEmpty() ? Optional.empty() : Optional.of(segments.getLast());
+    }
+
+    private static List<Mend> mends(Judged judged, Muscle muscle) {
+        return last(judged).map(segment -> Mends.add(judged, segment, 0,
+                exercise -> Still.is(exercise) && exercise.work().share(muscle) >= 0.5))
+                .orElseGet(() -> List.of(Mends.segment(judged, 0, Role.STRETCH)));
+    }
+}

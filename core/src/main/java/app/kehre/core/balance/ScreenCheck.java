@@ -1,0 +1,61 @@
+package app.kehre.core.balance;
+
+import java.util.List;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.advice.SourceKind;
+import app.kehre.core.exercise.Pattern;
+import app.kehre.core.plan.Circuit;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Edits;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Screen;
+import app.kehre.core.plan.Segment;
+
+/** Lunges with newcomers, and nobody has looked at their balance. */
+final class ScreenCheck implements Check {
+
+    private static final int SOME = 20;
+    private static final int MANY = 40;
+
+    @Override
+    public String key() {
+        return "no-balance-screen";
+    }
+
+    @Override
+    public List<Finding> of(Judged judged) {
+        int newcomers = judged.brief().group().mix().newcomers();
+        if (newcomers < SOME) {
+            return List.of();
+        }
+        for (Segment segment : judged.segments()) {
+            for (Entry entry : ClassPlan.lines(segment).toList()) {
+                if (entry instanceof Screen) {
+                    return List.of();
+                }
+                if (entry instanceof Item item && item.exercise().pattern() == Pattern.LUNGE
+                        && Judged.main(segment.role())) {
+                    return List.of(finding(judged, item, newcomers >= MANY));
+                }
+            }
+        }
+        return List.of();
+    }
+
+    private Finding finding(Judged judged, Item item, boolean many) {
+        return found(many ? Severity.MEND : Severity.CONSIDER, judged.at(item),
+                "%s comes without a balance screen, with newcomers in the group.".formatted(item.name()),
+                "From %d %% newcomers on, each leg is tried before lunges. Who wobbles holds on to a chair or stays with squats."
+                        .formatted(SOME),
+                SourceKind.TEACHING_RANGE, () -> {
+                    ClassPlan plan = judged.plan();
+                    Segment segment = plan.segmentOf(item.id()).orElseThrow();
+                    int at = segment.entries().stream().map(Entry::id).toList()
+                            .indexOf(plan.circuitOf(item.id()).map(Circuit::id).orElse(item.id()));
+                    return List.of(new Mend("Balance screen before " + item.name(), plan.add(segment.id(),
+                            Math.max(0, at), new Edits.Addable.OfScreen().entry(plan.nextEntryId()))));
+                });
+    }
+}

@@ -1,0 +1,78 @@
+package app.kehre.core.balance;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.advice.SourceKind;
+import app.kehre.core.advice.Threshold;
+import app.kehre.core.dose.Sides;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Item;
+import app.kehre.core.timeline.SideTotals;
+
+/** One side gets more than the other: time, reps, holds. */
+final class SidesCheck implements Check {
+
+    private final boolean stretches;
+
+    SidesCheck(boolean stretches) {
+        this.stretches = stretches;
+    }
+
+    @Override
+    public String key() {
+        return stretches ? "stretch-sides" : "sides";
+    }
+
+    @Override
+    public List<Finding> of(Judged judged) {
+        double most = judged.figures().share(Threshold.SIDES);
+        List<Finding> findings = new ArrayList<>();
+        for (SideTotals totals : SideTotals.of(judged.timeline())) {
+            Item item = (Item) judged.plan().entry(totals.entries().getFirst());
+            if (Still.is(item.exercise()) == stretches && off(totals) > most) {
+                findings.add(finding(judged, item, totals));
+            }
+        }
+        return findings;
+    }
+
+    private static double off(SideTotals totals) {
+        double reps = off(totals.right().reps(), totals.left().reps());
+        return totals.right().reps() + totals.left().reps() > 0
+                ? reps
+                : off(totals.right().length().toMillis(), totals.left().length().toMillis());
+    }
+
+    private static double off(double right, double left) {
+        double most = Math.max(right, left);
+        return most == 0 ? 0 : 1 - Math.min(right, left) / most;
+    }
+
+    private Finding finding(Judged judged, Item item, SideTotals totals) {
+        return found(Severity.MEND, judged.at(item), totals.words() + ".",
+                "Sides may differ by %d %%. Both sides are done exactly the same."
+                        .formatted(judged.figures().of(Threshold.SIDES)),
+                SourceKind.ESTIMATE, () -> mends(judged, item, totals));
+    }
+
+    private static List<Mend> mends(Judged judged, Item item, SideTotals totals) {
+        ClassPlan plan = judged.plan();
+        if (totals.entries().size() == 1) {
+            Item both = item.withDose(item.dose().withSides(Sides.EACH_SIDE));
+            return List.of(new Mend(item.name() + ": each side", plan.with(both)));
+        }
+        List<Mend> mends = new ArrayList<>();
+        for (int id : totals.entries()) {
+            for (int like : totals.entries()) {
+                if (id != like && plan.entry(id) instanceof Item one
+                        && plan.entry(like) instanceof Item other) {
+                    mends.add(new Mend("%s: as much as the other side".formatted(one.name()),
+                            plan.with(one.withDose(other.dose().withSides(one.dose().sides())))));
+                }
+            }
+        }
+        return Mends.first(mends.stream().filter(mend -> !mend.mended().equals(plan)));
+    }
+}

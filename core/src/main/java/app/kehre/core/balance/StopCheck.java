@@ -1,0 +1,109 @@
+package app.kehre.core.balance;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.advice.SourceKind;
+import app.kehre.core.advice.Threshold;
+import app.kehre.core.dose.Counts;
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.effort.Band;
+import app.kehre.core.effort.Line;
+import app.kehre.core.exercise.Position;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Pause;
+import app.kehre.core.plan.Segment;
+import app.kehre.core.timeline.Phase;
+import app.kehre.core.timeline.Span;
+
+/** People lie down or stop soon after a vigorous peak. */
+final class StopCheck implements Check {
+
+    private static final int A_STOP = 15;
+
+    @Override
+    public String key() {
+        return "stop-after-peak";
+    }
+
+    @Override
+    public List<Finding> of(Judged judged) {
+        List<Finding> findings = new ArrayList<>();
+        Position.Level level = Position.Level.STANDING;
+        int reported = -1;
+        for (Span span : judged.timeline().spans()) {
+            Optional<Position.Level> now = level(judged, span);
+            boolean lies = now.isPresent() && now.get() == Position.Level.FLOOR
+                    && level == Position.Level.STANDING;
+            level = now.orElse(level);
+            int at = (int) Lengths.seconds(span.start());
+            boolean recent = vigorousBefore(judged, at);
+            if ((lies || stops(judged, span)) && recent && span.segment() != reported) {
+                findings.add(finding(judged, span, lies));
+                reported = span.segment();
+            }
+        }
+        return findings;
+    }
+
+    private static Optional<Position.Level> level(Judged judged, Span span) {
+        return span.phase() == Phase.WORK || span.phase() == Phase.HOLD
+                ? judged.plan().find(span.entry()).flatMap(entry -> entry instanceof Item item
+                        ? Optional.of(item.exercise().position().level())
+                        : Optional.empty())
+                : Optional.empty();
+    }
+
+    private static boolean stops(Judged judged, Span span) {
+        boolean still = span.phase() == Phase.PAUSE && judged.plan().find(span.entry())
+                .map(entry -> entry instanceof Pause pause && !pause.moving()).orElse(false);
+        return (still || span.phase() == Phase.TALK) && span.stretch().length().toSeconds() >= A_STOP;
+    }
+
+    /** Whether somebody's heart was in vigorous work shortly before. */
+    private static boolean vigorousBefore(Judged judged, int at) {
+        int within = judged.figures().of(Threshold.AFTER_PEAK);
+        Line line = judged.effort().main();
+        for (int second = Math.max(0, at - within); second < at; second++) {
+            if (line.share(second) >= Band.VIGOROUS.from()
+                    && judged.effort().pieceAt(second).map(piece -> piece.demand().claimed()).orElse(false)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private Finding finding(Judged judged, Span span, boolean lies) {
+        Place place = new Place(span.segment(), span.entry(), span.start());
+        String name = judged.plan().find(span.entry()).map(Entry::name).orElse("the pause");
+        return found(Severity.MEND, place,
+                lies
+                        ? "People lie down for %s soon after a vigorous peak.".formatted(name)
+                        : "\"%s\" stops people soon after a vigorous peak.".formatted(name),
+                "Keep moving for %d s after vigorous work. Blood stays in the legs of who stops, and they become dizzy."
+                        .formatted(judged.figures().of(Threshold.AFTER_PEAK)),
+                SourceKind.TEACHING_RANGE, () -> mends(judged, span));
+    }
+
+    private static List<Mend> mends(Judged judged, Span span) {
+        ClassPlan plan = judged.plan();
+        List<Mend> mends = new ArrayList<>();
+        if (plan.find(span.entry()).orElse(null) instanceof Pause pause) {
+            mends.add(new Mend("Keep moving in " + pause.name(), plan.with(pause.withMoving(true))));
+        }
+        judged.library().find("march").ifPresent(march -> {
+            Segment segment = plan.segment(span.segment());
+            int at = segment.entries().stream().map(Entry::id).toList().indexOf(span.entry());
+            int bpm = segment.bpm().value();
+            int eights = Math.max(1,
+                    (int) Math.ceil(judged.figures().of(Threshold.AFTER_PEAK) * bpm / 60.0 / 8));
+            Item easy = Item.of(plan.nextEntryId(), march).withDose(Counts.ofEights(Math.min(eights, 32)));
+            mends.add(new Mend("March before it", plan.add(segment.id(), Math.max(0, at), easy)));
+        });
+        return mends;
+    }
+}

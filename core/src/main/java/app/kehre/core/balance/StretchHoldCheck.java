@@ -1,0 +1,81 @@
+package app.kehre.core.balance;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.advice.SourceKind;
+import app.kehre.core.advice.Threshold;
+import app.kehre.core.brief.Question;
+import app.kehre.core.brief.School;
+import app.kehre.core.dose.Amount;
+import app.kehre.core.dose.Hold;
+import app.kehre.core.dose.Stage;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.Item;
+import app.kehre.core.timeline.Phase;
+
+/** A held stretch is shorter than the class's setting. */
+final class StretchHoldCheck implements Check {
+
+    private static final int LEAST_OF_ALL = 10;
+    private static final int OLDER = 30;
+
+    @Override
+    public String key() {
+        return "short-hold";
+    }
+
+    @Override
+    public List<Finding> of(Judged judged) {
+        int least = least(judged) - judged.figures().of(Threshold.STRETCH_HOLD);
+        List<Finding> findings = new ArrayList<>();
+        for (Use use : judged.uses()) {
+            boolean holds = use.span().phase() == Phase.HOLD && Still.is(use.exercise())
+                    && (use.role() == Role.STRETCH || use.role() == Role.COOL_DOWN);
+            boolean seen = findings.stream().anyMatch(each -> each.entry() == use.entry());
+            if (holds && !seen && Math.round(use.seconds()) < least) {
+                findings.add(finding(judged, use, least));
+            }
+        }
+        return findings;
+    }
+
+    private static int least(Judged judged) {
+        School hold = judged.brief().schools().of(Question.HOLD);
+        int wanted = switch (hold) {
+            case ONE_EIGHT -> 4;
+            case TEN_TO_FIFTEEN -> LEAST_OF_ALL;
+            case THIRTY_TO_SIXTY -> OLDER;
+            case School _ -> 20;
+        };
+        return judged.brief().group().older() && hold != School.ONE_EIGHT ? Math.max(wanted, OLDER) : wanted;
+    }
+
+    private Finding finding(Judged judged, Use use, int least) {
+        long seconds = Math.round(use.seconds());
+        return found(seconds < LEAST_OF_ALL ? Severity.MEND : Severity.CONSIDER, judged.at(use),
+                "%s is held for %d s, less than %d.".formatted(use.exercise().name(), seconds, least),
+                "This class holds stretches for at least %d s. Static stretches of 10 to 30 s, older adults 30 to 60, are what is tested."
+                        .formatted(least),
+                SourceKind.PUBLISHED, () -> mends(judged, use, least));
+    }
+
+    private static List<Mend> mends(Judged judged, Use use, int least) {
+        return judged.plan().find(use.entry()).flatMap(entry -> entry instanceof Item item
+                && item.dose() instanceof Hold hold
+                        ? Optional.of(List.of(new Mend("%s: %d s".formatted(item.name(), least),
+                                judged.plan().with(item.withDose(longer(hold, least))))))
+                        : Optional.empty())
+                .orElse(List.of());
+    }
+
+    private static Hold longer(Hold hold, int seconds) {
+        return new Hold(hold.sets(),
+                new Stage.Held(new Amount.OfTime(Duration.ofSeconds(seconds)), hold.held().postures()),
+                hold.kind(),
+                hold.rest(), hold.sides());
+    }
+}

@@ -1,0 +1,32 @@
+package app.kehre.core.balance;
+
+import java.util.List;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.advice.SourceKind;
+import app.kehre.core.dose.Bpm;
+import app.kehre.core.exercise.Role;
+
+/** Workout music under the stretch. */
+final class StretchTempoCheck implements Check {
+
+    private static final int CALM = 80;
+
+    @Override
+    public String key() {
+        return "stretch-tempo";
+    }
+
+    @Override
+    public List<Finding> of(Judged judged) {
+        return judged.segments(Role.STRETCH).stream().filter(segment -> segment.bpm().value() >= 100)
+                .map(segment -> found(Severity.CONSIDER, judged.at(segment),
+                        "%s runs to workout music of %d BPM.".formatted(segment.name(),
+                                segment.bpm().value()),
+                        "A stretch goes with music under 100 BPM. To a workout beat nobody lets go.",
+                        SourceKind.TEACHING_RANGE,
+                        () -> List.of(new Mend("%s at %d BPM".formatted(segment.name(), CALM),
+                                judged.plan().with(segment.withBpm(new Bpm(CALM)))))))
+                .toList();
+    }
+}

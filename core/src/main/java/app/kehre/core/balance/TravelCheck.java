@@ -1,0 +1,48 @@
+package app.kehre.core.balance;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.advice.SourceKind;
+import app.kehre.core.exercise.Pattern;
+import app.kehre.core.plan.Item;
+
+/** Moves travel, and there is no room for it. */
+final class TravelCheck implements Check {
+
+    /** Floor for somebody who travels, in square metres (figures.md, "Room"; teaching range). */
+    private static final int TRAVELLING = 4;
+
+    @Override
+    public String key() {
+        return "travel-room";
+    }
+
+    @Override
+    public List<Finding> of(Judged judged) {
+        int floor = judged.brief().room().floor();
+        if (floor == 0 || floor >= TRAVELLING * judged.brief().people()) {
+            return List.of();
+        }
+        return judged.uses().stream().filter(use -> use.exercise().pattern() == Pattern.TRAVEL).findFirst()
+                .map(use -> List.of(found(Severity.MEND, judged.at(use),
+                        "%s travels, with %.1f m\u00b2 for each.".formatted(use.exercise().name(),
+                                (double) floor / judged.brief().people()),
+                        "Who travels needs %d m\u00b2. In less people run into each other."
+                                .formatted(TRAVELLING),
+                        SourceKind.TEACHING_RANGE, () -> mends(judged, use))))
+                .orElse(List.of());
+    }
+
+    private static List<Mend> mends(Judged judged, Use use) {
+        if (!(judged.plan().find(use.entry()).orElse(null) instanceof Item item)) {
+            return List.of();
+        }
+        List<Mend> mends = new ArrayList<>(
+                Mends.replace(judged, item, other -> other.pattern() != Pattern.TRAVEL));
+        judged.library().find("march").ifPresent(march -> mends.add(new Mend("March for " + item.name(),
+                judged.plan().with(item.withExercise(march)))));
+        return mends;
+    }
+}

@@ -1,0 +1,44 @@
+package app.kehre.core.balance;
+
+import java.util.List;
+import java.util.function.Predicate;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.advice.SourceKind;
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Segment;
+import app.kehre.core.timeline.SlotFit;
+import app.kehre.core.timeline.Timeline;
+
+/** The class is much shorter than its slot. */
+final class UnderSlotCheck implements Check {
+
+    private static final int TRIED = 6;
+
+    @Override
+    public String key() {
+        return "under-slot";
+    }
+
+    @Override
+    public List<Finding> of(Judged judged) {
+        SlotFit fit = judged.timeline().fit();
+        if (fit.over() || !fit.wellOff()) {
+            return List.of();
+        }
+        return List.of(found(Severity.CONSIDER, Place.CLASS,
+                "%s of the slot are empty.".formatted(Lengths.clock(fit.spare())),
+                "More than a tenth of %d min has no plan. People come for the whole slot."
+                        .formatted(fit.slot().toMinutes()),
+                SourceKind.ESTIMATE, () -> mends(judged)));
+    }
+
+    private static List<Mend> mends(Judged judged) {
+        Predicate<ClassPlan> enough = plan -> !Timeline.of(plan).fit().wellOff();
+        return Mends.longer(judged.plan(), Mends.longest(judged, judged.items().stream()
+                .filter(item -> judged.plan().segmentOf(item.id()).map(Segment::role).filter(Judged::main)
+                        .isPresent()))
+                .stream().limit(TRIED).toList(), enough);
+    }
+}

@@ -1,0 +1,128 @@
+package app.kehre.core.balance;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import org.jspecify.annotations.Nullable;
+
+import app.kehre.core.dose.Side;
+import app.kehre.core.dose.Sides;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Family;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.BuildUp;
+import app.kehre.core.plan.Circuit;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Pause;
+import app.kehre.core.plan.Screen;
+import app.kehre.core.plan.Segment;
+import app.kehre.core.timeline.Phase;
+import app.kehre.core.timeline.Span;
+import app.kehre.core.timeline.Timeline;
+
+/**
+ * A span in which an exercise is done.
+ *
+ * @param span when
+ * @param role of its segment
+ * @param exercise what is done
+ * @param item the line, as it is in its round; nothing for a move of a build-up
+ * @param purpose what it is for
+ */
+public record Use(Span span, Role role, Exercise exercise, Optional<Item> item, Purpose purpose) {
+
+    /** What an exercise does in a class. */
+    public enum Purpose {
+        /** Makes ready for more. */
+        PREPARE,
+        /** Works. */
+        LOAD,
+        /** Stretches, lets go. */
+        RELEASE
+    }
+
+    /** Returns all uses of a class, in order. */
+    public static List<Use> of(Timeline timeline) {
+        Map<Integer, Segment> segments = new HashMap<>();
+        timeline.plan().segments().forEach(segment -> segments.put(segment.id(), segment));
+        Map<Integer, Entry> entries = new HashMap<>();
+        timeline.plan().lines().forEach(entry -> entries.put(entry.id(), entry));
+        Map<Integer, Map<String, Exercise>> moves = new HashMap<>();
+        List<Use> uses = new ArrayList<>();
+        for (Span span : timeline.spans()) {
+            Segment segment = segments.get(span.segment());
+            Entry entry = entries.get(span.entry());
+            boolean works = span.phase() == Phase.WORK || span.phase() == Phase.HOLD;
+            if (segment != null && entry != null && works) {
+                use(span, segment.role(), entry, moves).ifPresent(uses::add);
+            }
+        }
+        return uses;
+    }
+
+    private static Optional<Use> use(Span span, Role role, Entry entry,
+            Map<Integer, Map<String, Exercise>> moves) {
+        return switch (entry) {
+            case Item item -> {
+                Item now = item.rounds().isEmpty() ? item : item.inRound(Math.max(1, span.round()));
+                yield Optional.of(new Use(span, role, now.exercise(), Optional.of(now),
+                        purpose(now.exercise(), role)));
+            }
+            case BuildUp build -> Optional.ofNullable(move(build, span, moves))
+                    .map(move -> new Use(span, role, move, Optional.empty(), purpose(move, role)));
+            case Circuit _,Pause _,Screen _ -> Optional.empty();
+        };
+    }
+
+    private static @Nullable Exercise move(BuildUp build, Span span,
+            Map<Integer, Map<String, Exercise>> moves) {
+        return moves.computeIfAbsent(build.id(), _ -> {
+            Map<String, Exercise> byName = new HashMap<>();
+            build.moves().forEach(move -> byName.put(move.name(), move));
+            return byName;
+        }).getOrDefault(span.words(), build.build().hold());
+    }
+
+    private static Purpose purpose(Exercise exercise, Role role) {
+        boolean still = exercise.family() == Family.STRETCH || exercise.family() == Family.BREATHING;
+        if (role == Role.WARM_UP) {
+            return Purpose.PREPARE;
+        }
+        return still
+                ? Purpose.RELEASE
+                : role == Role.COOL_DOWN || role == Role.STRETCH ? Purpose.PREPARE : Purpose.LOAD;
+    }
+
+    /** Returns how long it is, in seconds. */
+    public double seconds() {
+        return span.stretch().length().toNanos() / 1e9;
+    }
+
+    /** Returns the number of the line. */
+    public int entry() {
+        return span.entry();
+    }
+
+    /** Returns whether it belongs to the main part: aerobic, toning, core. */
+    public boolean main() {
+        return role == Role.AEROBIC || role == Role.TONING || role == Role.CORE;
+    }
+
+    /** Returns the reps in it; 0 where none are counted. */
+    public int reps() {
+        return span.firstCount() >= 0 || span.phase() == Phase.HOLD ? 0 : span.parts();
+    }
+
+    /** Returns the share of the work of a side, 0 to 1. */
+    double of(Side side) {
+        if (span.side() != Side.BOTH) {
+            return span.side() == side ? 1 : 0;
+        }
+        boolean turns = item.map(each -> each.dose().sides() == Sides.ALTERNATING).orElse(false);
+        return turns ? 0.5 : 1;
+    }
+}

@@ -1,0 +1,75 @@
+package app.kehre.core.dose;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Makes a dose longer or shorter, in the steps in which instructors change it. */
+public final class DoseScale {
+
+    private static final int SECONDS = 5;
+
+    private DoseScale() {}
+
+    /**
+     * Returns the dose with its reps, eights, holds or work multiplied, rounded to a whole rep, a whole eight or 5 s,
+     * at least one; nothing where that changes nothing, or is out of range.
+     *
+     * @param factor over 0
+     */
+    public static Optional<Dose> of(Dose dose, double factor) {
+        try {
+            Dose scaled = scaled(dose, factor);
+            return scaled.equals(dose) ? Optional.empty() : Optional.of(scaled);
+        } catch (IllegalArgumentException outOfRange) {
+            return Optional.empty();
+        }
+    }
+
+    private static Dose scaled(Dose dose, double factor) {
+        return switch (dose) {
+            case Counts counts -> new Counts(
+                    Counts.EIGHT * whole(counts.counts() / (double) Counts.EIGHT * factor), counts.pace(),
+                    counts.sides());
+            case Hold hold -> new Hold(hold.sets(), held(hold.held(), factor), hold.kind(), hold.rest(),
+                    hold.sides());
+            case Interval each -> new Interval(seconds(each.work(), factor), each.rest(), each.rounds(),
+                    each.lastRest(), each.sides());
+            case Reps reps ->
+                new Reps(reps.sets(), stages(reps, factor), reps.order(), reps.rest(), reps.sides());
+            case AsMany _,CountPattern _,Open _ -> dose;
+        };
+    }
+
+    private static List<Stage> stages(Reps reps, double factor) {
+        List<Stage> stages = new ArrayList<>();
+        for (Stage stage : reps.stages()) {
+            stages.add(switch (stage) {
+                case Stage.Moves moves ->
+                    new Stage.Moves(whole(moves.number() * factor), moves.unit(), moves.tempo(),
+                            moves.reach(), moves.stretch());
+                case Stage.Held held -> held;
+            });
+        }
+        return stages;
+    }
+
+    private static Stage.Held held(Stage.Held held, double factor) {
+        Amount amount = switch (held.amount()) {
+            case Amount.OfTime(Duration length) -> new Amount.OfTime(seconds(length, factor));
+            case Amount.OfCounts(int counts) ->
+                new Amount.OfCounts(Counts.EIGHT * whole(counts / (double) Counts.EIGHT * factor));
+            case Amount.OfBreaths(int breaths) -> new Amount.OfBreaths(whole(breaths * factor));
+        };
+        return new Stage.Held(amount, held.postures());
+    }
+
+    private static Duration seconds(Duration length, double factor) {
+        return Duration.ofSeconds((long) SECONDS * whole(length.toSeconds() / (double) SECONDS * factor));
+    }
+
+    private static int whole(double value) {
+        return Math.max(1, Math.toIntExact(Math.round(value)));
+    }
+}

@@ -1,0 +1,123 @@
+package app.kehre.core.effort;
+
+import java.util.EnumSet;
+import java.util.IdentityHashMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+
+import app.kehre.core.choreography.Conditions;
+import app.kehre.core.choreography.Part;
+import app.kehre.core.dose.AsMany;
+import app.kehre.core.dose.Bpm;
+import app.kehre.core.dose.CountPattern;
+import app.kehre.core.dose.Counts;
+import app.kehre.core.dose.Counts.Pace;
+import app.kehre.core.dose.Dose;
+import app.kehre.core.dose.Hold;
+import app.kehre.core.dose.Interval;
+import app.kehre.core.dose.Open;
+import app.kehre.core.dose.Reps;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.footwork.Row;
+import app.kehre.core.footwork.RowFacts;
+import app.kehre.core.kit.Equipment;
+import app.kehre.core.kit.Load;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Way;
+
+/**
+ * What rhythmic moves ask for: the stepping equation for the bare move on the bench, the library's value for one on
+ * the floor, and the levers on net METs.
+ */
+final class Cardio {
+
+    /** A count of a tap or a knee on top takes what a floor move takes: after 03020, low impact. Kehre's estimate. */
+    private static final double FLOOR_COUNT = 5.0;
+    /** Counts of the music that one ascent takes up, up and down. */
+    private static final int COUNTS_OF_AN_ASCENT = 4;
+    /** The tempo at which the library's values hold for moves on the floor, in BPM. Kehre's estimate. */
+    private static final double USUAL_TEMPO = 126;
+    private static final double SLOWEST = 0.75;
+    private static final double FASTEST = 1.3;
+    private static final double CENTIMETRES = 100;
+    private static final int WIDE = 3;
+
+    private final Map<Row, RowFacts> facts = new IdentityHashMap<>();
+
+    Demand of(Part part, Load load, Bpm bpm) {
+        Set<Lever> levers = EnumSet.noneOf(Lever.class);
+        addWords(levers, part.arms());
+        if (!part.arms().isBlank()) {
+            levers.add(Lever.ARMS);
+        }
+        boolean hops = part.hop() || levers.remove(Lever.HOP);
+        double mets = moved(part.move(), part.pace(), load, bpm, levers);
+        return new Demand(Demand.Kind.RHYTHMIC, mets, 0, Way.STANDARD, hops);
+    }
+
+    Demand of(Item item, Bpm bpm) {
+        Set<Lever> levers = EnumSet.noneOf(Lever.class);
+        addWords(levers, item.manner().layer());
+        if (item.load().find(Equipment.WEIGHT).isPresent()) {
+            levers.add(Lever.LOAD);
+        }
+        boolean hops = levers.remove(Lever.HOP);
+        double mets = counted(item.dose())
+                ? moved(item.exercise(), pace(item.dose()), item.load(), bpm, levers)
+                : Lever.on(item.exercise().work().mets().value(), Lever.all(levers));
+        return new Demand(Demand.Kind.RHYTHMIC, mets, 0, item.manner().way(), hops);
+    }
+
+    private static boolean counted(Dose dose) {
+        return switch (dose) {
+            case Counts _,CountPattern _ -> true;
+            case AsMany _,Hold _,Interval _,Open _,Reps _ -> false;
+        };
+    }
+
+    private static Pace pace(Dose dose) {
+        return dose instanceof Counts counts ? counts.pace() : Pace.NORMAL;
+    }
+
+    private double moved(Exercise move, Pace pace, Load load, Bpm bpm, Set<Lever> levers) {
+        double tempo = bpm.value() * (double) Pace.NORMAL.halfCounts() / pace.halfCounts();
+        double onFloor = Math.clamp(tempo / USUAL_TEMPO, SLOWEST, FASTEST);
+        RowFacts known = move.footwork().map(row -> facts.computeIfAbsent(row, RowFacts::of)).orElse(null);
+        if (known == null || !move.onStep() || known.ascents() == 0) {
+            return Lever.on(move.work().mets().value(), Math.min(Lever.MOST, onFloor * Lever.all(levers)));
+        }
+        if (known.turns() > 0 || known.directionChanges() > WIDE) {
+            levers.add(Lever.DIRECTION);
+        }
+        if (known.floor().wide() >= WIDE) {
+            levers.add(Lever.TRAVEL);
+        }
+        double up = Math.min(1, (double) COUNTS_OF_AN_ASCENT * known.ascents() / known.counts());
+        double ascents = tempo * known.ascents() / known.counts();
+        double bare = Stepping.mets(ascents, Conditions.height(load) / CENTIMETRES)
+                + (1 - up) * (FLOOR_COUNT - 1) * onFloor;
+        return Lever.on(bare, Lever.all(levers));
+    }
+
+    private static void addWords(Set<Lever> levers, String text) {
+        String words = text.toLowerCase(Locale.ROOT);
+        add(levers, Lever.OVERHEAD, words, "overhead", "press up", "reach up");
+        add(levers, Lever.ARMS, words, "arm", "curl", "pull", "punch", "press", "row", "clap");
+        add(levers, Lever.TRAVEL, words, "travel", "forward", "around");
+        add(levers, Lever.RANGE, words, "bigger", "larger", "deep", "wide", "high");
+        add(levers, Lever.HOP, words, "hop", "jump", "leap");
+        add(levers, Lever.DIRECTION, words, "turn", "direction", "pivot");
+        if (levers.contains(Lever.OVERHEAD)) {
+            levers.remove(Lever.ARMS);
+        }
+    }
+
+    private static void add(Set<Lever> levers, Lever lever, String words, String... said) {
+        for (String each : said) {
+            if (words.contains(each)) {
+                levers.add(lever);
+            }
+        }
+    }
+}

@@ -1,0 +1,52 @@
+package app.kehre.core.effort;
+
+import java.util.Collection;
+
+/**
+ * What makes a move harder. Each multiplies the net METs (MET - 1); all together at most {@value #MOST}. Kehre's
+ * estimates (figures.md, "levers": 1.05 to 1.3 each).
+ */
+public enum Lever {
+    /** Arms below shoulder height. */
+    ARMS(1.05),
+    /** Arms overhead. */
+    OVERHEAD(1.15),
+    /** Travel through the room, or along the bench. */
+    TRAVEL(1.1),
+    /** A larger range of motion. */
+    RANGE(1.1),
+    /** A hop, for those who take it. */
+    HOP(1.25),
+    /** A change of direction, a turn. */
+    DIRECTION(1.05),
+    /** Something held or worn. */
+    LOAD(1.05);
+
+    /** The most that all of them do together. */
+    public static final double MOST = 1.6;
+
+    private final double factor;
+
+    Lever(double factor) {
+        this.factor = factor;
+    }
+
+    /** Returns by what it multiplies net METs. */
+    public double factor() {
+        return factor;
+    }
+
+    /** Returns by what they multiply net METs together, 1 to {@value #MOST}. */
+    public static double all(Collection<Lever> levers) {
+        double product = 1;
+        for (Lever lever : levers) {
+            product *= lever.factor;
+        }
+        return Math.min(MOST, product);
+    }
+
+    /** Returns METs with net METs multiplied. */
+    public static double on(double mets, double factor) {
+        return 1 + (mets - 1) * factor;
+    }
+}
