@@ -32,32 +32,32 @@ final class BeforePowerCheck implements Check {
     public List<Finding> of(Judged judged) {
         List<Finding> findings = new ArrayList<>();
         Set<Integer> reported = new HashSet<>();
-        for (Use power : judged.uses()) {
+        for (int i = 0; i < judged.uses().size(); i++) {
+            Use power = judged.uses().get(i);
             boolean quick = power.exercise().impact() == Impact.HIGH
                     || power.exercise().family() == Family.BURSTS;
             if (quick) {
-                heldBefore(judged, power).filter(use -> reported.add(use.entry()))
+                heldBefore(judged, i).filter(use -> reported.add(use.entry()))
                         .ifPresent(use -> findings.add(finding(judged, use, power)));
             }
         }
         return findings;
     }
 
-    private static Optional<Use> heldBefore(Judged judged, Use power) {
+    private static Optional<Use> heldBefore(Judged judged, int at) {
+        Use power = judged.uses().get(at);
         Map<Muscle, Double> held = new EnumMap<>(Muscle.class);
-        for (Use use : judged.uses()) {
-            double before = power.span().start().minus(use.span().end()).toMillis() / 1000.0;
-            if (before < 0) {
+        for (int i = at - 1; i >= 0; i--) {
+            Use use = judged.uses().get(i);
+            if (power.span().start().minus(use.span().end()).toSeconds() > JUST_BEFORE) {
                 return Optional.empty();
             }
             boolean still = use.span().phase() == Phase.HOLD && Still.is(use.exercise());
-            if (still && before <= JUST_BEFORE) {
-                for (Muscle muscle : use.exercise().main()) {
-                    double sum = held.merge(muscle, use.seconds() / sides(use), Double::sum);
-                    if (sum > judged.figures().of(Threshold.STATIC_HOLD)
-                            && power.exercise().work().share(muscle) > 0) {
-                        return Optional.of(use);
-                    }
+            for (Muscle muscle : still ? use.targets() : List.<Muscle>of()) {
+                double sum = held.merge(muscle, use.seconds() / sides(use), Double::sum);
+                if (sum > judged.figures().of(Threshold.STATIC_HOLD)
+                        && power.exercise().work().share(muscle) > 0) {
+                    return Optional.of(use);
                 }
             }
         }

@@ -29,14 +29,15 @@ final class ColdPauseCheck implements Check {
         Duration most = judged.figures().seconds(Threshold.COLD_PAUSE);
         Optional<Duration> end = judged.segments(Role.AEROBIC).stream().map(Segment::id)
                 .map(id -> judged.timeline().ofSegment(id).end()).max(Duration::compareTo);
+        Optional<Duration> begun = judged.segments(Role.AEROBIC).stream().map(Segment::id)
+                .map(id -> judged.timeline().ofSegment(id).start()).min(Duration::compareTo);
         for (Span span : judged.timeline().spans()) {
-            boolean between = end.isPresent() && span.end().compareTo(end.get()) < 0
-                    && judged.uses().stream().anyMatch(use -> use.role() == Role.AEROBIC
-                            && use.span().end().compareTo(span.start()) <= 0);
-            boolean still = span.phase() == Phase.PAUSE && judged.plan().find(span.entry())
+            boolean between = end.isPresent() && begun.isPresent() && span.end().compareTo(end.get()) < 0
+                    && span.start().compareTo(begun.get()) > 0;
+            boolean still = span.phase() == Phase.PAUSE && judged.find(span.entry())
                     .map(entry -> entry instanceof Pause pause && !pause.moving()).orElse(false);
             if (still && between && span.stretch().length().compareTo(most) > 0) {
-                judged.plan().find(span.entry())
+                judged.find(span.entry())
                         .ifPresent(entry -> findings.add(finding(judged, (Pause) entry, most)));
             }
         }

@@ -13,7 +13,6 @@ import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassTimes;
 import app.kehre.core.plan.Explaining;
 import app.kehre.core.plan.Item;
-import app.kehre.core.plan.Segment;
 
 /** Something new in the main part for whose explaining there is no time. */
 final class ExplainingCheck implements Check {
@@ -42,7 +41,7 @@ final class ExplainingCheck implements Check {
     }
 
     private static Role role(Judged judged, Item item) {
-        return judged.plan().segmentOf(item.id()).map(Segment::role).orElse(Role.PAUSE);
+        return judged.roleOf(item).orElse(Role.PAUSE);
     }
 
     private Finding finding(Judged judged, Item item) {

@@ -47,7 +47,7 @@ final class HardHoldCheck implements Check {
     }
 
     private static List<Mend> mends(Judged judged, Use use, int most) {
-        return judged.plan().find(use.entry()).flatMap(entry -> entry instanceof Item item
+        return judged.find(use.entry()).flatMap(entry -> entry instanceof Item item
                 ? Mends.scaled(judged.plan(), item, most / use.seconds() * 0.99)
                 : Optional.empty()).map(List::of).orElse(List.of());
     }

@@ -54,7 +54,7 @@ final class ImpactCheck implements Check {
     }
 
     private static List<Mend> mends(Judged judged, Use last) {
-        if (!(judged.plan().find(last.entry()).orElse(null) instanceof Item item)) {
+        if (!(judged.find(last.entry()).orElse(null) instanceof Item item)) {
             return List.of();
         }
         List<Mend> mends = new ArrayList<>(

@@ -1,7 +1,10 @@
 package app.kehre.core.balance;
 
 import java.time.Duration;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 
 import app.kehre.core.advice.Thresholds;
 import app.kehre.core.brief.Brief;
@@ -12,6 +15,7 @@ import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.timeline.SideTotals;
 import app.kehre.core.timeline.Timeline;
 
 /**
@@ -22,12 +26,33 @@ import app.kehre.core.timeline.Timeline;
  * @param ledger what is prepared, loaded, released
  * @param uses every span in which an exercise is done
  * @param library what may be used to mend it
+ * @param lines by their number
+ * @param segmentOf the segment of a line, by the line's number
+ * @param sides what each side does
  */
-record Judged(Timeline timeline, Effort effort, Ledger ledger, List<Use> uses, Library library) {
+record Judged(Timeline timeline, Effort effort, Ledger ledger, List<Use> uses, Library library,
+        Map<Integer, Entry> lines, Map<Integer, Segment> segmentOf, List<SideTotals> sides) {
 
     static Judged of(Timeline timeline, Library library) {
         List<Use> uses = Use.of(timeline);
-        return new Judged(timeline, Effort.of(timeline), Ledger.of(uses), uses, library);
+        Map<Integer, Entry> lines = new HashMap<>();
+        Map<Integer, Segment> segmentOf = new HashMap<>();
+        timeline.plan().segments().forEach(segment -> ClassPlan.lines(segment).forEach(line -> {
+            lines.put(line.id(), line);
+            segmentOf.put(line.id(), segment);
+        }));
+        return new Judged(timeline, Effort.of(timeline), Ledger.of(uses), uses, library, lines, segmentOf,
+                SideTotals.of(timeline));
+    }
+
+    /** Finds a line by its number. */
+    Optional<Entry> find(int entry) {
+        return Optional.ofNullable(lines.get(entry));
+    }
+
+    /** Finds the role of the segment that a line is in. */
+    Optional<Role> roleOf(Entry entry) {
+        return Optional.ofNullable(segmentOf.get(entry.id())).map(Segment::role);
     }
 
     ClassPlan plan() {
@@ -72,7 +97,8 @@ record Judged(Timeline timeline, Effort effort, Ledger ledger, List<Use> uses, L
     }
 
     Place at(Entry entry) {
-        return new Place(plan().segmentOf(entry.id()).map(Segment::id).orElse(0), entry.id(),
+        return new Place(Optional.ofNullable(segmentOf.get(entry.id())).map(Segment::id).orElse(0),
+                entry.id(),
                 timeline.ofEntry(entry.id()).start());
     }
 

@@ -160,10 +160,9 @@ public record Ledger(Map<Muscle, Row> muscles, Map<Joint, Row> joints, Map<Pole,
     /** Whether one leg works in the air while the other one bears the weight. */
     static boolean standsOnTheOther(Use use) {
         Exercise exercise = use.exercise();
-        boolean leg = exercise.main().stream()
-                .anyMatch(muscle -> muscle.ordinal() >= Muscle.HIP_FLEXORS.ordinal());
-        return use.span().side() != Side.BOTH && exercise.position() == Position.STANDING && leg
-                && (exercise.pattern() == Pattern.SINGLE_JOINT || exercise.pattern() == Pattern.BALANCE);
+        return use.span().side() != Side.BOTH && exercise.position() == Position.STANDING
+                && (exercise.pattern() == Pattern.SINGLE_JOINT || exercise.pattern() == Pattern.BALANCE)
+                && use.targets().stream().anyMatch(muscle -> muscle.compareTo(Muscle.HIP_FLEXORS) >= 0);
     }
 
     private static void addJoints(Use use, Map<Joint, Row> joints) {

@@ -52,7 +52,7 @@ final class LyingCheck implements Check {
     }
 
     private static List<Mend> mends(Judged judged, Use use) {
-        if (!(judged.plan().find(use.entry()).orElse(null) instanceof Item item)) {
+        if (!(judged.find(use.entry()).orElse(null) instanceof Item item)) {
             return List.of();
         }
         List<Mend> mends = new ArrayList<>();

@@ -35,7 +35,9 @@ final class OnEndCheck implements Check {
         List<Use> toning = judged.uses().stream().filter(use -> use.purpose() == Use.Purpose.LOAD
                 && (use.role() == Role.TONING || use.role() == Role.CORE)).toList();
         for (Muscle muscle : Muscle.values()) {
-            findings.addAll(of(judged, toning, muscle));
+            if (judged.ledger().of(muscle).load() > judged.figures().of(Threshold.ON_END)) {
+                findings.addAll(of(judged, toning, muscle));
+            }
         }
         return findings;
     }
@@ -44,7 +46,7 @@ final class OnEndCheck implements Check {
         List<Finding> findings = new ArrayList<>();
         List<Use> run = new ArrayList<>();
         for (Use use : uses) {
-            boolean works = use.exercise().main().contains(muscle);
+            boolean works = use.targets().contains(muscle);
             if (!works || !run.isEmpty() && run.getLast().span().segment() != use.span().segment()) {
                 report(judged, run, muscle).ifPresent(findings::add);
                 run = new ArrayList<>();
@@ -76,7 +78,7 @@ final class OnEndCheck implements Check {
 
     private static List<Mend> mends(Judged judged, List<Use> run, Muscle muscle) {
         List<Entry> lines = run.stream().map(Use::entry).distinct()
-                .flatMap(id -> judged.plan().find(id).stream()).toList();
+                .flatMap(id -> judged.find(id).stream()).toList();
         double before = longest(Use.of(judged.timeline()), muscle);
         List<Mend> mends = new ArrayList<>(Mends.nudged(judged, lines.stream(),
                 plan -> longest(Use.of(Timeline.of(plan)), muscle) < before));
@@ -93,7 +95,7 @@ final class OnEndCheck implements Check {
         for (Use use : uses) {
             boolean toning = use.role() == Role.TONING || use.role() == Role.CORE;
             if (toning && use.purpose() == Use.Purpose.LOAD) {
-                sum = use.exercise().main().contains(muscle) ? sum + use.seconds() : 0;
+                sum = use.targets().contains(muscle) ? sum + use.seconds() : 0;
                 most = Math.max(most, sum);
             }
         }

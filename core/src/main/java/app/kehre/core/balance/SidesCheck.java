@@ -29,8 +29,8 @@ final class SidesCheck implements Check {
     public List<Finding> of(Judged judged) {
         double most = judged.figures().share(Threshold.SIDES);
         List<Finding> findings = new ArrayList<>();
-        for (SideTotals totals : SideTotals.of(judged.timeline())) {
-            Item item = (Item) judged.plan().entry(totals.entries().getFirst());
+        for (SideTotals totals : judged.sides()) {
+            Item item = (Item) judged.find(totals.entries().getFirst()).orElseThrow();
             if (Still.is(item.exercise()) == stretches && off(totals) > most) {
                 findings.add(finding(judged, item, totals));
             }

@@ -52,14 +52,14 @@ final class StopCheck implements Check {
 
     private static Optional<Position.Level> level(Judged judged, Span span) {
         return span.phase() == Phase.WORK || span.phase() == Phase.HOLD
-                ? judged.plan().find(span.entry()).flatMap(entry -> entry instanceof Item item
+                ? judged.find(span.entry()).flatMap(entry -> entry instanceof Item item
                         ? Optional.of(item.exercise().position().level())
                         : Optional.empty())
                 : Optional.empty();
     }
 
     private static boolean stops(Judged judged, Span span) {
-        boolean still = span.phase() == Phase.PAUSE && judged.plan().find(span.entry())
+        boolean still = span.phase() == Phase.PAUSE && judged.find(span.entry())
                 .map(entry -> entry instanceof Pause pause && !pause.moving()).orElse(false);
         return (still || span.phase() == Phase.TALK) && span.stretch().length().toSeconds() >= A_STOP;
     }
@@ -79,7 +79,7 @@ final class StopCheck implements Check {
 
     private Finding finding(Judged judged, Span span, boolean lies) {
         Place place = new Place(span.segment(), span.entry(), span.start());
-        String name = judged.plan().find(span.entry()).map(Entry::name).orElse("the pause");
+        String name = judged.find(span.entry()).map(Entry::name).orElse("the pause");
         return found(Severity.MEND, place,
                 lies
                         ? "People lie down for %s soon after a vigorous peak.".formatted(name)

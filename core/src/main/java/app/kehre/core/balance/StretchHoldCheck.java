@@ -64,7 +64,7 @@ final class StretchHoldCheck implements Check {
     }
 
     private static List<Mend> mends(Judged judged, Use use, int least) {
-        return judged.plan().find(use.entry()).flatMap(entry -> entry instanceof Item item
+        return judged.find(use.entry()).flatMap(entry -> entry instanceof Item item
                 && item.dose() instanceof Hold hold
                         ? Optional.of(List.of(new Mend("%s: %d s".formatted(item.name(), least),
                                 judged.plan().with(item.withDose(longer(hold, least))))))

@@ -36,7 +36,7 @@ final class TravelCheck implements Check {
     }
 
     private static List<Mend> mends(Judged judged, Use use) {
-        if (!(judged.plan().find(use.entry()).orElse(null) instanceof Item item)) {
+        if (!(judged.find(use.entry()).orElse(null) instanceof Item item)) {
             return List.of();
         }
         List<Mend> mends = new ArrayList<>(

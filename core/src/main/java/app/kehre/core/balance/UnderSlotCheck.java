@@ -7,7 +7,6 @@ import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.SlotFit;
 import app.kehre.core.timeline.Timeline;
 
@@ -37,7 +36,7 @@ final class UnderSlotCheck implements Check {
     private static List<Mend> mends(Judged judged) {
         Predicate<ClassPlan> enough = plan -> !Timeline.of(plan).fit().wellOff();
         return Mends.longer(judged.plan(), Mends.longest(judged, judged.items().stream()
-                .filter(item -> judged.plan().segmentOf(item.id()).map(Segment::role).filter(Judged::main)
+                .filter(item -> judged.roleOf(item).filter(Judged::main)
                         .isPresent()))
                 .stream().limit(TRIED).toList(), enough);
     }

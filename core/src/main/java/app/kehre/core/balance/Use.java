@@ -1,10 +1,13 @@
 package app.kehre.core.balance;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 import org.jspecify.annotations.Nullable;
 
@@ -12,6 +15,7 @@ import app.kehre.core.dose.Side;
 import app.kehre.core.dose.Sides;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Family;
+import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
@@ -32,8 +36,10 @@ import app.kehre.core.timeline.Timeline;
  * @param exercise what is done
  * @param item the line, as it is in its round; nothing for a move of a build-up
  * @param purpose what it is for
+ * @param targets the muscle groups that the exercise is chosen for
  */
-public record Use(Span span, Role role, Exercise exercise, Optional<Item> item, Purpose purpose) {
+public record Use(Span span, Role role, Exercise exercise, Optional<Item> item, Purpose purpose,
+        Set<Muscle> targets) {
 
     /** What an exercise does in a class. */
     public enum Purpose {
@@ -52,30 +58,40 @@ public record Use(Span span, Role role, Exercise exercise, Optional<Item> item, 
         Map<Integer, Entry> entries = new HashMap<>();
         timeline.plan().lines().forEach(entry -> entries.put(entry.id(), entry));
         Map<Integer, Map<String, Exercise>> moves = new HashMap<>();
+        Map<Exercise, Set<Muscle>> targets = new IdentityHashMap<>();
         List<Use> uses = new ArrayList<>();
         for (Span span : timeline.spans()) {
             Segment segment = segments.get(span.segment());
             Entry entry = entries.get(span.entry());
             boolean works = span.phase() == Phase.WORK || span.phase() == Phase.HOLD;
             if (segment != null && entry != null && works) {
-                use(span, segment.role(), entry, moves).ifPresent(uses::add);
+                use(span, segment.role(), entry, moves, targets).ifPresent(uses::add);
             }
         }
         return uses;
     }
 
     private static Optional<Use> use(Span span, Role role, Entry entry,
-            Map<Integer, Map<String, Exercise>> moves) {
+            Map<Integer, Map<String, Exercise>> moves, Map<Exercise, Set<Muscle>> targets) {
         return switch (entry) {
             case Item item -> {
                 Item now = item.rounds().isEmpty() ? item : item.inRound(Math.max(1, span.round()));
-                yield Optional.of(new Use(span, role, now.exercise(), Optional.of(now),
-                        purpose(now.exercise(), role)));
+                yield Optional.of(of(span, role, now.exercise(), Optional.of(now), targets));
             }
             case BuildUp build -> Optional.ofNullable(move(build, span, moves))
-                    .map(move -> new Use(span, role, move, Optional.empty(), purpose(move, role)));
+                    .map(move -> of(span, role, move, Optional.empty(), targets));
             case Circuit _,Pause _,Screen _ -> Optional.empty();
         };
+    }
+
+    private static Use of(Span span, Role role, Exercise exercise, Optional<Item> item,
+            Map<Exercise, Set<Muscle>> targets) {
+        return new Use(span, role, exercise, item, purpose(exercise, role),
+                targets.computeIfAbsent(exercise, each -> {
+                    Set<Muscle> main = EnumSet.noneOf(Muscle.class);
+                    main.addAll(each.main());
+                    return main;
+                }));
     }
 
     private static @Nullable Exercise move(BuildUp build, Span span,

@@ -6,6 +6,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 
+import org.jspecify.annotations.Nullable;
+
 import app.kehre.core.choreography.Conditions;
 import app.kehre.core.choreography.Part;
 import app.kehre.core.dose.AsMany;
@@ -83,8 +85,8 @@ final class Cardio {
     private double moved(Exercise move, Pace pace, Load load, Bpm bpm, Set<Lever> levers) {
         double tempo = bpm.value() * (double) Pace.NORMAL.halfCounts() / pace.halfCounts();
         double onFloor = Math.clamp(tempo / USUAL_TEMPO, SLOWEST, FASTEST);
-        RowFacts known = move.footwork().map(row -> facts.computeIfAbsent(row, RowFacts::of)).orElse(null);
-        if (known == null || !move.onStep() || known.ascents() == 0) {
+        RowFacts known = move.onStep() ? facts(move) : null;
+        if (known == null || known.ascents() == 0) {
             return Lever.on(move.work().mets().value(), Math.min(Lever.MOST, onFloor * Lever.all(levers)));
         }
         if (known.turns() > 0 || known.directionChanges() > WIDE) {
@@ -100,7 +102,14 @@ final class Cardio {
         return Lever.on(bare, Lever.all(levers));
     }
 
+    private @Nullable RowFacts facts(Exercise move) {
+        return move.footwork().map(row -> facts.computeIfAbsent(row, RowFacts::of)).orElse(null);
+    }
+
     private static void addWords(Set<Lever> levers, String text) {
+        if (text.isBlank()) {
+            return;
+        }
         String words = text.toLowerCase(Locale.ROOT);
         add(levers, Lever.OVERHEAD, words, "overhead", "press up", "reach up");
         add(levers, Lever.ARMS, words, "arm", "curl", "pull", "punch", "press", "row", "clap");

@@ -30,6 +30,8 @@ import app.kehre.core.timeline.Timeline;
 public record Effort(Timeline timeline, List<Piece> pieces, List<Line> lines, Line main,
         Map<Integer, Target> targets, float[] inside) {
 
+    /** The simulated group is looked at every so many seconds. */
+    private static final int COARSE = 4;
     private static final double HOUR = 3600;
     /** How far an estimate of energy may be off either way. Kehre's estimate. */
     private static final double UNSURE = 0.25;
@@ -60,18 +62,18 @@ public record Effort(Timeline timeline, List<Piece> pieces, List<Line> lines, Li
 
     private static float[] inside(Timeline timeline, List<Piece> pieces, Map<Integer, Target> targets,
             int seconds) {
-        float[] inside = new float[seconds];
-        Arrays.fill(inside, -1);
         float[][] edges = edges(timeline, targets, seconds);
-        List<Participant> crowd = Crowd.of(timeline.plan().brief().group(), Crowd.SEED);
-        for (Participant who : crowd) {
-            float[] shares = Line.of(who, pieces, seconds).shares();
-            for (int second = 0; second < seconds; second++) {
-                if (edges[1][second] >= 0) {
-                    boolean in = shares[second] >= edges[0][second] && shares[second] <= edges[1][second];
-                    inside[second] = Math.max(0, inside[second]) + (in ? 1f / Crowd.SIZE : 0);
-                }
+        int[] count = new int[Math.ceilDiv(seconds, COARSE)];
+        for (Participant who : Crowd.of(timeline.plan().brief().group(), Crowd.SEED)) {
+            float[] shares = Line.sampled(who, pieces, seconds, COARSE);
+            for (int at = 0; at < shares.length; at++) {
+                boolean in = shares[at] >= edges[0][at * COARSE] && shares[at] <= edges[1][at * COARSE];
+                count[at] += in ? 1 : 0;
             }
+        }
+        float[] inside = new float[seconds];
+        for (int second = 0; second < seconds; second++) {
+            inside[second] = edges[1][second] < 0 ? -1 : (float) count[second / COARSE] / Crowd.SIZE;
         }
         return inside;
     }

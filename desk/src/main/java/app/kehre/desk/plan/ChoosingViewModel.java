@@ -5,9 +5,11 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 
-import app.kehre.core.balance.CautionCheck;
+import app.kehre.core.balance.Assessment;
+import app.kehre.core.balance.Effect;
 import app.kehre.core.balance.Finding;
 import app.kehre.core.balance.Mend;
 import app.kehre.core.choosing.GroupFit;
@@ -51,6 +53,7 @@ public final class ChoosingViewModel {
     private final Supplier<Library> library;
     private final ObjectProperty<Side> side = new SimpleObjectProperty<>(Side.LINE);
     private final Latest swaps = new Latest("swaps");
+    private final Judging judging;
     private final Latest mends = new Latest("mends");
     private final Latest proposals = new Latest("proposals");
 
@@ -58,6 +61,12 @@ public final class ChoosingViewModel {
     public ChoosingViewModel(PlanViewModel plan, Supplier<Library> library) {
         this.plan = plan;
         this.library = library;
+        this.judging = new Judging(plan.open(), library);
+    }
+
+    /** Returns the class as it is judged. */
+    ReadOnlyObjectProperty<Assessment> assessment() {
+        return judging.assessment();
     }
 
     ObjectProperty<Side> side() {
@@ -97,12 +106,23 @@ public final class ChoosingViewModel {
 
     /** Returns what should be looked at, the most serious first. */
     List<Finding> findings() {
-        return CautionCheck.of(plan.timeline(), library.get());
+        return judging.assessment().get().findings();
     }
 
-    /** Asks for the ways to mend findings. */
-    void askMends(List<Finding> findings, Consumer<List<List<Mend>>> show) {
-        mends.ask(() -> findings.stream().map(Finding::mends).toList(), show);
+    /**
+     * A way to mend a finding and what comes of it.
+     *
+     * @param mend what is done
+     * @param effect what it would bring
+     */
+    record Way(Mend mend, Effect effect) {}
+
+    /** Asks for the ways to mend findings, with their effects. */
+    void askMends(List<Finding> findings, Consumer<List<List<Way>>> show) {
+        Assessment now = judging.assessment().get();
+        Library all = library.get();
+        mends.ask(() -> findings.stream().map(finding -> finding.mends().stream()
+                .map(mend -> new Way(mend, Effect.of(now, mend, all))).toList()).toList(), show);
     }
 
     void mend(Finding finding, Mend mend) {

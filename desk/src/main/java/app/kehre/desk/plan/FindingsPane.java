@@ -19,7 +19,6 @@ import app.kehre.core.advice.Severity;
 import app.kehre.core.balance.Finding;
 import app.kehre.core.balance.Mend;
 import app.kehre.core.choosing.GroupFit;
-import app.kehre.core.dose.Lengths;
 import app.kehre.desk.control.Words;
 
 /** What should be looked at: what, where, why, and a button for each way to mend it. */
@@ -110,9 +109,10 @@ final class FindingsPane extends ScrollPane {
         };
     }
 
-    private void showMends(FlowPane pane, Finding finding, List<Mend> mends) {
-        pane.getChildren().setAll(mends.stream().map(mend -> {
-            Label longer = new Label(Lengths.signed(mend.longer()));
+    private void showMends(FlowPane pane, Finding finding, List<ChoosingViewModel.Way> ways) {
+        pane.getChildren().setAll(ways.stream().map(way -> {
+            Mend mend = way.mend();
+            Label longer = new Label(way.effect().words());
             longer.getStyleClass().addAll("soft", "small");
             Button button = new Button(mend.words(), longer);
             button.setContentDisplay(javafx.scene.control.ContentDisplay.RIGHT);

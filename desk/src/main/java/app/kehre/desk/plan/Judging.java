@@ -1,0 +1,48 @@
+package app.kehre.desk.plan;
+
+import java.util.function.Supplier;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+
+import app.kehre.core.balance.Assessment;
+import app.kehre.core.exercise.Library;
+import app.kehre.core.timeline.Timeline;
+import app.kehre.desk.control.Latest;
+import app.kehre.desk.session.OpenPlan;
+
+/** Judges the open class after each edit; what is only being typed is judged beside the JavaFX thread. */
+final class Judging {
+
+    private final OpenPlan open;
+    private final Supplier<Library> library;
+    private final ReadOnlyObjectWrapper<Assessment> assessment;
+    private final Latest typed = new Latest("judging");
+
+    Judging(OpenPlan open, Supplier<Library> library) {
+        this.open = open;
+        this.library = library;
+        this.assessment = new ReadOnlyObjectWrapper<>(Assessment.of(open.shown().get(), library.get()));
+        open.shown().addListener((_, _, shown) -> judge(shown));
+    }
+
+    /** Returns the class as it is judged, with what is being typed a moment later. */
+    ReadOnlyObjectProperty<Assessment> assessment() {
+        return assessment.getReadOnlyProperty();
+    }
+
+    /** Judges again, since the library has changed. */
+    void again() {
+        typed.drop();
+        assessment.set(Assessment.of(open.shown().get(), library.get()));
+    }
+
+    private void judge(Timeline shown) {
+        Library all = library.get();
+        if (shown == open.settled().get()) {
+            typed.drop();
+            assessment.set(Assessment.of(shown, all));
+        } else {
+            typed.ask(() -> Assessment.of(shown, all), assessment::set);
+        }
+    }
+}
