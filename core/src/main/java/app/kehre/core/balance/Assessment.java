@@ -72,13 +72,21 @@ public record Assessment(Timeline timeline, Effort effort, Ledger ledger, List<F
         String time = fit.over()
                 ? "Goes over by %s.".formatted(Lengths.clock(fit.spare()))
                 : fit.wellOff() ? "%s of the slot are empty.".formatted(Lengths.clock(fit.spare())) : "Fits.";
-        List<String> said = findings.stream().filter(finding -> finding.severity() != Severity.CONSIDER)
-                .filter(finding -> !finding.check().endsWith("-slot")).limit(IN_THE_VERDICT)
-                .map(Finding::what)
-                .toList();
+        List<String> said = new ArrayList<>();
+        long cautions = findings.stream().filter(Assessment::caution).count();
+        if (cautions > 0) {
+            said.add(cautions == 1 ? "One caution has no answer." : cautions + " cautions have no answer.");
+        }
+        findings.stream().filter(finding -> finding.severity() != Severity.CONSIDER)
+                .filter(finding -> !caution(finding) && !finding.check().endsWith("-slot"))
+                .limit(IN_THE_VERDICT).map(Finding::what).forEach(said::add);
         return said.isEmpty()
                 ? time + " Prepared, balanced, released."
                 : time + " " + String.join(" ", said);
+    }
+
+    private static boolean caution(Finding finding) {
+        return finding.check().startsWith("caution");
     }
 
     /** Returns the plan with a finding set aside for a reason. */

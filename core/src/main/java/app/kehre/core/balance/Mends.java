@@ -1,6 +1,5 @@
 package app.kehre.core.balance;
 
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -22,7 +21,6 @@ import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Moves;
 import app.kehre.core.plan.Segment;
-import app.kehre.core.timeline.Timeline;
 
 /** Local edits that mend what is found. Each is tried: what changes nothing is not offered. */
 final class Mends {
@@ -135,8 +133,8 @@ final class Mends {
                 .toList();
     }
 
-    /** The length of a plan. */
-    static Duration length(ClassPlan plan) {
-        return Timeline.of(plan).total();
+    /** Words that begin a sentence. */
+    static String capital(String words) {
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 }

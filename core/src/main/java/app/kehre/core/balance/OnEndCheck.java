@@ -69,7 +69,7 @@ final class OnEndCheck implements Check {
         List<Use> all = List.copyOf(run);
         return Optional.of(foundOf(muscle.words(), sum > 2.0 * most ? Severity.MEND : Severity.CONSIDER,
                 judged.at(run.getFirst()),
-                "The %s works %s on end, in %d exercises.".formatted(muscle.words(),
+                "%s: %s on end, in %d exercises.".formatted(Mends.capital(muscle.words()),
                         Lengths.clock(Duration.ofSeconds(Math.round(sum))), exercises),
                 "More than %d s of one group without another. One area rests while another works."
                         .formatted(most),

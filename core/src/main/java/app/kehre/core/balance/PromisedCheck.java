@@ -29,8 +29,8 @@ final class PromisedCheck implements Check {
             if (judged.brief().goal().areas().contains(area) && load < least) {
                 findings.add(foundOf(area.words(), load < least / 2.0 ? Severity.MEND : Severity.CONSIDER,
                         place(judged), load == 0
-                                ? "The %s was promised and does not work at all.".formatted(area.words())
-                                : "The %s was promised and works only %s.".formatted(area.words(),
+                                ? "%s: promised, and no work at all.".formatted(Mends.capital(area.words()))
+                                : "%s: promised, and only %s of work.".formatted(Mends.capital(area.words()),
                                         Lengths.clock(Duration.ofSeconds(Math.round(load)))),
                         "A promised area works at least %d s, by share. People came for it.".formatted(least),
                         SourceKind.ESTIMATE, () -> mends(judged, area)));

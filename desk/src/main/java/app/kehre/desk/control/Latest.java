@@ -1,9 +1,12 @@
 package app.kehre.desk.control;
 
+import java.util.List;
 import java.util.concurrent.Executor;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.application.Platform;
 
@@ -35,6 +38,22 @@ public final class Latest {
                 Platform.runLater(() -> {
                     if (question == asked.get()) {
                         show.accept(answer);
+                    }
+                });
+            }
+        });
+    }
+
+    /** Asks for something of each thing, and shows it one after the other, unless something else was asked for by then. */
+    public <Q, T> void askEach(List<Q> things, Function<Q, T> work, BiConsumer<Integer, T> show) {
+        int question = asked.incrementAndGet();
+        beside.execute(() -> {
+            for (int i = 0; i < things.size() && question == asked.get(); i++) {
+                int at = i;
+                T answer = work.apply(things.get(i));
+                Platform.runLater(() -> {
+                    if (question == asked.get()) {
+                        show.accept(at, answer);
                     }
                 });
             }

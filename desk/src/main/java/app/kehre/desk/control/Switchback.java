@@ -17,9 +17,12 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
 
 import app.kehre.core.dose.Lengths;
+import app.kehre.core.effort.Effort;
+import app.kehre.core.effort.ReadOut;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.EntryText;
 import app.kehre.core.timeline.Block;
+import app.kehre.core.timeline.Stretch;
 import app.kehre.core.timeline.Tally;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.look.Palette;
@@ -105,6 +108,23 @@ public final class Switchback extends Region {
         requestLayout();
     }
 
+    /** Draws the predicted effort above the blocks. */
+    public void show(Effort effort) {
+        scene = scene.with(scene.over().with(effort));
+        requestLayout();
+    }
+
+    /** Points out a stretch of the class; nothing for none. */
+    public void light(Optional<Stretch> stretch) {
+        scene = scene.with(scene.over().lit(stretch));
+        requestLayout();
+    }
+
+    /** The strip of the effort takes less room than it is high: the marks above it are few. */
+    private double extra() {
+        return scene.over().effort().isPresent() ? Overlay.STRIP - 10 : 0;
+    }
+
     /** Marks a moment of the class, and shows only so many rows from the one in which it lies. */
     public void follow(Duration moment, int rows) {
         scene = scene.following(moment, rows);
@@ -113,12 +133,12 @@ public final class Switchback extends Region {
 
     @Override
     protected double computePrefHeight(double width) {
-        return scene.rows() * HIGHEST_ROW * scale + insets().getTop() + insets().getBottom();
+        return scene.rows() * (HIGHEST_ROW + extra()) * scale + insets().getTop() + insets().getBottom();
     }
 
     @Override
     protected double computeMinHeight(double width) {
-        return scene.rows() * LOWEST_ROW * scale + insets().getTop() + insets().getBottom();
+        return scene.rows() * (LOWEST_ROW + extra()) * scale + insets().getTop() + insets().getBottom();
     }
 
     @Override
@@ -135,8 +155,9 @@ public final class Switchback extends Region {
     }
 
     private SwitchbackGeometry geometry() {
-        double row = Math.min(HIGHEST_ROW, canvas.getHeight() / scale / Math.max(1, scene.rows()));
-        return new SwitchbackGeometry(canvas.getWidth() / scale, row, scene.firstRow());
+        double row = Math.min(HIGHEST_ROW + extra(), canvas.getHeight() / scale / Math.max(1, scene.rows()));
+        return new SwitchbackGeometry(canvas.getWidth() / scale, row, scene.firstRow(),
+                scene.over().strip());
     }
 
     private Insets insets() {
@@ -163,8 +184,16 @@ public final class Switchback extends Region {
         plan.find(entry.get())
                 .ifPresent(found -> tip.setText("%s \u00b7 %s \u00b7 %s at %s".formatted(found.name(),
                         EntryText.dose(found), Lengths.clock(scene.timeline().ofEntry(found.id()).shown()),
-                        Lengths.clock(scene.timeline().ofEntry(found.id()).start()))));
+                        Lengths.clock(scene.timeline().ofEntry(found.id()).start()))
+                        + readOut(event)));
         Tooltip.install(this, tip);
+    }
+
+    /** The values of the participants at the second that is pointed at. */
+    private String readOut(MouseEvent event) {
+        return scene.over().effort().flatMap(effort -> geometry()
+                .moment(event.getX() - insets().getLeft(), event.getY() - insets().getTop())
+                .map(moment -> "\n" + ReadOut.of(effort, (int) moment.toSeconds()))).orElse("");
     }
 
     /** Returns the blocks as drawn, for tests. */

@@ -13,8 +13,9 @@ import app.kehre.core.timeline.Stretch;
  * @param width of the whole drawing
  * @param row the height of a row
  * @param firstRow the row that is drawn first
+ * @param strip the room above the blocks for the effort line; 0 without
  */
-record SwitchbackGeometry(double width, double row, int firstRow) {
+record SwitchbackGeometry(double width, double row, int firstRow, double strip) {
 
     /** The length of a row. */
     static final Duration ROW = Duration.ofMinutes(10);
@@ -45,7 +46,7 @@ record SwitchbackGeometry(double width, double row, int firstRow) {
     }
 
     double blockTop(int inRow) {
-        return top(inRow) + Math.max(2, (row - BLOCK - 16) / 2);
+        return top(inRow) + strip + Math.max(2, (row - strip - BLOCK - 16) / 2);
     }
 
     List<Piece> pieces(Stretch stretch) {
@@ -65,7 +66,7 @@ record SwitchbackGeometry(double width, double row, int firstRow) {
     Optional<Duration> moment(double x, double y) {
         int inRow = firstRow + (int) Math.floor(y / row);
         double part = (x - LEFT) / roadWidth();
-        boolean onBlock = y >= blockTop(inRow) && y <= blockTop(inRow) + BLOCK;
+        boolean onBlock = y >= blockTop(inRow) - strip && y <= blockTop(inRow) + BLOCK;
         return part < 0 || part >= 1 || !onBlock
                 ? Optional.empty()
                 : Optional.of(ROW.multipliedBy(inRow).plusNanos((long) (part * ROW.toNanos())));

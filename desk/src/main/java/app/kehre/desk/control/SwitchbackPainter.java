@@ -62,6 +62,9 @@ final class SwitchbackPainter {
             paintBlock(scene, block, last, focused);
         }
         paintCircuits(scene, last);
+        scene.over().effort().ifPresent(
+                effort -> new EffortPainter(pen, palette, where).paint(effort, scene.firstRow(), last));
+        scene.over().lit().ifPresent(stretch -> paintLit(stretch, scene, last));
         paintMarks(scene, last);
         paintSlotEnd(scene, last);
         scene.now().ifPresent(this::paintNow);
@@ -153,6 +156,19 @@ final class SwitchbackPainter {
             if (piece.row() >= scene.firstRow() && piece.row() <= last) {
                 pen.fillRect(piece.x() + GAP / 2, where.blockTop(piece.row()) + from,
                         Math.max(0.5, piece.width() - GAP), height);
+            }
+        }
+    }
+
+    /** A line around what a finding is about. */
+    private void paintLit(Stretch stretch, SwitchbackScene scene, int last) {
+        pen.setStroke(palette.mark());
+        pen.setLineWidth(2.5);
+        for (SwitchbackGeometry.Piece piece : where.pieces(stretch)) {
+            if (piece.row() >= scene.firstRow() && piece.row() <= last) {
+                double top = where.blockTop(piece.row()) - where.strip();
+                pen.strokeRoundRect(piece.x(), top, Math.max(4, piece.width()),
+                        where.strip() + SwitchbackGeometry.BLOCK, 6, 6);
             }
         }
     }

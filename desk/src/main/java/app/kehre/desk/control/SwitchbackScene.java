@@ -23,29 +23,35 @@ import app.kehre.core.timeline.Timeline;
  * @param now the moment that is marked, when it is followed
  * @param most the most rows to show
  * @param filter the uses of the time that are shown in full colour; none for all
+ * @param over what is drawn over the road
  */
 record SwitchbackScene(Timeline timeline, List<Block> blocks, List<Mark> marks, int selected,
-        Optional<Duration> now, int most, Set<Tally.Use> filter) {
+        Optional<Duration> now, int most, Set<Tally.Use> filter, Overlay over) {
 
     static SwitchbackScene of(Timeline timeline) {
         return new SwitchbackScene(timeline, Block.of(timeline), timeline.marks(), 0, Optional.empty(),
-                Integer.MAX_VALUE, Set.of());
+                Integer.MAX_VALUE, Set.of(), Overlay.NONE);
     }
 
     SwitchbackScene with(Timeline other) {
-        return new SwitchbackScene(other, Block.of(other), other.marks(), selected, now, most, filter);
+        return new SwitchbackScene(other, Block.of(other), other.marks(), selected, now, most, filter, over);
     }
 
     SwitchbackScene withSelected(int entryId) {
-        return new SwitchbackScene(timeline, blocks, marks, entryId, now, most, filter);
+        return new SwitchbackScene(timeline, blocks, marks, entryId, now, most, filter, over);
     }
 
     SwitchbackScene following(Duration moment, int rows) {
-        return new SwitchbackScene(timeline, blocks, marks, selected, Optional.of(moment), rows, filter);
+        return new SwitchbackScene(timeline, blocks, marks, selected, Optional.of(moment), rows, filter,
+                over);
     }
 
     SwitchbackScene withFilter(Set<Tally.Use> uses) {
-        return new SwitchbackScene(timeline, blocks, marks, selected, now, most, Set.copyOf(uses));
+        return new SwitchbackScene(timeline, blocks, marks, selected, now, most, Set.copyOf(uses), over);
+    }
+
+    SwitchbackScene with(Overlay other) {
+        return new SwitchbackScene(timeline, blocks, marks, selected, now, most, filter, other);
     }
 
     /** Returns whether a block is the selected entry; of a build-up that is being taught, only the stage of now. */

@@ -2,6 +2,7 @@ package app.kehre.desk.plan;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.beans.property.ObjectProperty;
@@ -12,6 +13,7 @@ import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Effect;
 import app.kehre.core.balance.Finding;
 import app.kehre.core.balance.Mend;
+import app.kehre.core.balance.Place;
 import app.kehre.core.choosing.GroupFit;
 import app.kehre.core.choosing.Suggestion;
 import app.kehre.core.choosing.Suggestions;
@@ -21,6 +23,7 @@ import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Edits;
+import app.kehre.core.timeline.Stretch;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.control.Latest;
 
@@ -36,7 +39,9 @@ public final class ChoosingViewModel {
         /** What could stand in the selected line. */
         SWAP("Swap"),
         /** What should be looked at. */
-        FINDINGS("Findings");
+        FINDINGS("Findings"),
+        /** What is prepared, loaded and released. */
+        LEDGER("Ledger");
 
         private final String words;
 
@@ -52,6 +57,7 @@ public final class ChoosingViewModel {
     private final PlanViewModel plan;
     private final Supplier<Library> library;
     private final ObjectProperty<Side> side = new SimpleObjectProperty<>(Side.LINE);
+    private final ObjectProperty<Optional<Stretch>> lit = new SimpleObjectProperty<>(Optional.empty());
     private final Latest swaps = new Latest("swaps");
     private final Judging judging;
     private final Latest mends = new Latest("mends");
@@ -117,12 +123,12 @@ public final class ChoosingViewModel {
      */
     record Way(Mend mend, Effect effect) {}
 
-    /** Asks for the ways to mend findings, with their effects. */
-    void askMends(List<Finding> findings, Consumer<List<List<Way>>> show) {
+    /** Asks for the ways to mend findings, with their effects; told one finding after the other. */
+    void askMends(List<Finding> findings, BiConsumer<Integer, List<Way>> show) {
         Assessment now = judging.assessment().get();
         Library all = library.get();
-        mends.ask(() -> findings.stream().map(finding -> finding.mends().stream()
-                .map(mend -> new Way(mend, Effect.of(now, mend, all))).toList()).toList(), show);
+        mends.askEach(findings, finding -> finding.mends().stream()
+                .map(mend -> new Way(mend, Effect.of(now, mend, all))).toList(), show);
     }
 
     void mend(Finding finding, Mend mend) {
@@ -149,8 +155,40 @@ public final class ChoosingViewModel {
         return plan.plan().find(entry).map(found -> found.name()).orElse("");
     }
 
-    void jump(int entry) {
-        plan.select(entry);
+    /** Returns the stretch that is pointed out on the road. */
+    ObjectProperty<Optional<Stretch>> lit() {
+        return lit;
+    }
+
+    /** Points out where a finding is. */
+    void light(Finding finding) {
+        lit.set(stretch(finding.place()));
+    }
+
+    private Optional<Stretch> stretch(Place place) {
+        Timeline timeline = plan.timeline();
+        return timeline.plan().find(place.entry()).map(entry -> timeline.ofEntry(entry.id()))
+                .or(() -> timeline.plan().findSegment(place.segment())
+                        .map(segment -> timeline.ofSegment(segment.id())))
+                .filter(stretch -> stretch.length().isPositive());
+    }
+
+    void jump(Place place) {
+        if (plan.plan().find(place.entry()).isPresent()) {
+            plan.select(place.entry());
+        } else {
+            plan.selectSegment(place.segment());
+        }
+    }
+
+    /** Sets a finding aside for a reason, as one step. */
+    void setAside(Finding finding, String reason) {
+        plan.changePlan("Set aside", now -> Assessment.setAside(now, finding, reason));
+    }
+
+    /** Opens a finding again, as one step. */
+    void takeUp(Finding finding) {
+        plan.changePlan("Take up again", now -> Assessment.takeUp(now, finding));
     }
 
     PlanViewModel plan() {

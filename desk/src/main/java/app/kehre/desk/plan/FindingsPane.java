@@ -1,23 +1,22 @@
 package app.kehre.desk.plan;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
-import javafx.geometry.Pos;
+import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Hyperlink;
-import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.layout.FlowPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 import app.kehre.core.advice.Severity;
+import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Finding;
-import app.kehre.core.balance.Mend;
 import app.kehre.core.choosing.GroupFit;
 import app.kehre.desk.control.Words;
 
@@ -25,12 +24,12 @@ import app.kehre.desk.control.Words;
 final class FindingsPane extends ScrollPane {
 
     private static final int SHOWN = 12;
-    private static final String ALL_WELL = "Nothing found. Checked so far: every caution that concerns somebody in the"
-            + " group has an answer.";
-    private static final String NOBODY = "Nobody in the brief has anything to watch.";
+    private static final String ALL_WELL = "Nothing found: time, effort, areas, preparation, choreography, floor, people and"
+            + " music were checked.";
 
     private final ChoosingViewModel model;
     private final VBox content = new VBox(8);
+    private final Set<Severity> hidden = EnumSet.noneOf(Severity.class);
 
     FindingsPane(ChoosingViewModel model) {
         this.model = model;
@@ -43,84 +42,61 @@ final class FindingsPane extends ScrollPane {
     }
 
     void show() {
-        List<Finding> findings = model.findings();
-        List<Node> rows = new ArrayList<>();
-        if (findings.isEmpty()) {
-            boolean nobody = model.plan().plan().brief().group().limits().isEmpty();
-            rows.add(Words.wrapped(nobody ? NOBODY : ALL_WELL, "soft"));
-        } else {
-            Button fit = new Button("Make the plan fit this group\u2026");
-            fit.setId("fit-group");
-            fit.setOnAction(_ -> model.askProposals(this::showProposals));
+        Assessment assessment = model.assessment().get();
+        List<Finding> findings = assessment.findings().stream()
+                .filter(finding -> !hidden.contains(finding.severity())).toList();
+        List<Node> rows = new ArrayList<>(List.of(filters(assessment)));
+        if (assessment.findings().isEmpty()) {
+            rows.add(Words.wrapped(ALL_WELL, "soft"));
+        }
+        if (assessment.findings().stream().anyMatch(finding -> finding.check().startsWith("caution"))) {
+            Button fit = Words.button("fit-group", "Make the plan fit this group\u2026",
+                    () -> model.askProposals(this::showProposals));
             rows.add(fit);
         }
         List<Finding> shown = findings.stream().limit(SHOWN).toList();
-        List<FlowPane> ways = new ArrayList<>();
-        for (Finding finding : shown) {
-            FlowPane mends = new FlowPane(5, 5);
-            mends.setMinWidth(0);
-            ways.add(mends);
-            rows.add(finding(finding, mends));
-        }
+        List<FindingRow> all = shown.stream().map(finding -> new FindingRow(model, finding)).toList();
+        rows.addAll(all);
         if (findings.size() > SHOWN) {
             rows.add(Words.wrapped("And %d more.".formatted(findings.size() - SHOWN), "soft"));
         }
+        assessment.aside().forEach(aside -> rows.add(aside(aside)));
         boolean working = isFocusWithin();
         content.getChildren().setAll(rows);
         if (working) {
             requestFocus();
         }
-        model.askMends(shown, found -> {
-            for (int i = 0; i < found.size(); i++) {
-                showMends(ways.get(i), shown.get(i), found.get(i));
-            }
-        });
+        model.askMends(shown, (at, ways) -> all.get(at).showWays(ways));
     }
 
-    private Node finding(Finding finding, FlowPane mends) {
-        Region sign = new Region();
-        sign.getStyleClass().addAll("finding-sign", "severity-" + finding.severity().words());
-        Label what = Words.wrapped(finding.what(), "medium");
-        Label why = Words.wrapped("%s (%s)".formatted(finding.why(), finding.source().words()), "soft");
-        why.setVisible(false);
-        why.setManaged(false);
-        Hyperlink asked = new Hyperlink("Why");
-        asked.setOnAction(_ -> {
-            why.setVisible(!why.isVisible());
-            why.setManaged(why.isVisible());
-        });
-        Hyperlink where = new Hyperlink("Show the line");
-        where.setOnAction(_ -> model.jump(finding.entry()));
-        HBox links = new HBox(8, Words.wrapped(severity(finding.severity()), "soft"), where, asked);
-        links.setAlignment(Pos.CENTER_LEFT);
-        VBox words = new VBox(3, what, mends, links, why);
-        words.setMinWidth(0);
-        HBox.setHgrow(words, Priority.ALWAYS);
-        HBox row = new HBox(8, sign, words);
+    private HBox filters(Assessment assessment) {
+        HBox bar = new HBox(4);
+        for (Severity severity : Severity.values()) {
+            ToggleButton button = new ToggleButton(
+                    "%s %d".formatted(FindingRow.words(severity), assessment.count(severity)));
+            button.setId("show-" + severity.words());
+            button.getStyleClass().setAll("use");
+            button.setSelected(!hidden.contains(severity));
+            button.setMinWidth(USE_PREF_SIZE);
+            button.setTooltip(new Tooltip("Show or hide them"));
+            button.setOnAction(_ -> {
+                if (!hidden.remove(severity)) {
+                    hidden.add(severity);
+                }
+                show();
+            });
+            bar.getChildren().add(button);
+        }
+        return bar;
+    }
+
+    private Node aside(Assessment.Aside aside) {
+        Hyperlink again = new Hyperlink("Take up again");
+        again.setOnAction(_ -> model.takeUp(aside.finding()));
+        VBox row = new VBox(2, Words.wrapped("Set aside: " + aside.finding().what(), "soft"),
+                Words.wrapped("\u201c" + aside.reason() + "\u201d", "soft", "small"), again);
         row.getStyleClass().add("finding");
         return row;
-    }
-
-    private static String severity(Severity severity) {
-        return switch (severity) {
-            case STOP -> "can hurt";
-            case MEND -> "to mend";
-            case CONSIDER -> "to consider";
-        };
-    }
-
-    private void showMends(FlowPane pane, Finding finding, List<ChoosingViewModel.Way> ways) {
-        pane.getChildren().setAll(ways.stream().map(way -> {
-            Mend mend = way.mend();
-            Label longer = new Label(way.effect().words());
-            longer.getStyleClass().addAll("soft", "small");
-            Button button = new Button(mend.words(), longer);
-            button.setContentDisplay(javafx.scene.control.ContentDisplay.RIGHT);
-            button.getStyleClass().add("mend");
-            button.maxWidthProperty().bind(pane.widthProperty());
-            button.setOnAction(_ -> model.mend(finding, mend));
-            return button;
-        }).toList());
     }
 
     private void showProposals(List<GroupFit.Proposal> proposals) {

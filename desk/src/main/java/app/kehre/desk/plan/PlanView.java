@@ -5,18 +5,23 @@ import javafx.beans.binding.Bindings;
 import javafx.beans.property.ObjectProperty;
 import javafx.geometry.Insets;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
+import app.kehre.core.balance.Assessment;
+import app.kehre.core.effort.ReadOut;
 import app.kehre.core.plan.Edits;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.control.ChoiceField;
 import app.kehre.desk.control.Switchback;
+import app.kehre.desk.control.Words;
 import app.kehre.desk.look.Palette;
 
 /** The Plan place. */
@@ -39,6 +44,7 @@ public final class PlanView extends VBox {
     private final SidePane side;
     private final ChoosingViewModel choosing;
     private final TallyBar tally;
+    private final Label verdict = Words.plain("", "verdict");
 
     /**
      * Makes the view.
@@ -100,7 +106,9 @@ public final class PlanView extends VBox {
         lower.setPrefHeight(LEAST_LOWER);
         VBox.setVgrow(lower, Priority.ALWAYS);
         setSpacing(7);
-        getChildren().setAll(top, segments, tally, roadScroll, lower);
+        verdict.setId("verdict");
+        verdict.setMinWidth(0);
+        getChildren().setAll(top, verdict, segments, tally, roadScroll, lower);
     }
 
     private void bind() {
@@ -118,6 +126,8 @@ public final class PlanView extends VBox {
             side.showPlan();
         });
         road.palette().bind(palette);
+        choosing.lit().addListener((_, _, lit) -> road.light(lit));
+        choosing.assessment().addListener((_, _, judged) -> showJudged(judged));
         palette.addListener(_ -> showTimes(model.timeline()));
         road.addEventHandler(KeyEvent.KEY_PRESSED, event -> {
             if (event.getCode() == KeyCode.ENTER) {
@@ -133,13 +143,14 @@ public final class PlanView extends VBox {
         add.requestFocus();
     }
 
-    /** Shows one of the sides of the lines if a key asks for it: Alt+1 to Alt+4. Returns whether it did. */
+    /** Shows one of the sides of the lines if a key asks for it: Alt+1 to Alt+5. Returns whether it did. */
     public boolean onSideKey(KeyEvent event) {
         Optional<ChoosingViewModel.Side> asked = switch (event.getCode()) {
             case DIGIT1 -> Optional.of(ChoosingViewModel.Side.LINE);
             case DIGIT2 -> Optional.of(ChoosingViewModel.Side.SUGGEST);
             case DIGIT3 -> Optional.of(ChoosingViewModel.Side.SWAP);
             case DIGIT4 -> Optional.of(ChoosingViewModel.Side.FINDINGS);
+            case DIGIT5 -> Optional.of(ChoosingViewModel.Side.LEDGER);
             default -> Optional.empty();
         };
         asked.filter(_ -> event.isAltDown() && !event.isShortcutDown()).ifPresent(side::go);
@@ -164,7 +175,14 @@ public final class PlanView extends VBox {
         lines.requestFocus();
     }
 
+    private void showJudged(Assessment judged) {
+        road.show(judged.effort());
+        verdict.setText(judged.verdict());
+        verdict.setTooltip(new Tooltip(ReadOut.minutes(judged.effort())));
+    }
+
     private void showAll() {
+        showJudged(choosing.assessment().get());
         showTimes(model.timeline());
         showSettled();
     }

@@ -24,6 +24,7 @@ final class SidePane extends VBox {
     private final SuggestPane suggest;
     private final SwapPane swap;
     private final FindingsPane findings;
+    private final LedgerPane ledger;
 
     SidePane(ChoosingViewModel model) {
         this.model = model;
@@ -31,6 +32,7 @@ final class SidePane extends VBox {
         suggest = new SuggestPane(model);
         swap = new SwapPane(model);
         findings = new FindingsPane(model);
+        ledger = new LedgerPane(model);
         getStyleClass().add("side");
         HBox bar = new HBox(4);
         bar.getStyleClass().add("side-heads");
@@ -43,6 +45,7 @@ final class SidePane extends VBox {
         getChildren().setAll(bar, stage);
         setSpacing(6);
         model.side().addListener((_, _, side) -> show(side));
+        model.assessment().addListener(_ -> showJudged());
         show(model.side().get());
     }
 
@@ -69,6 +72,7 @@ final class SidePane extends VBox {
             case SUGGEST -> suggest;
             case SWAP -> swap;
             case FINDINGS -> findings;
+            case LEDGER -> ledger;
         };
         stage.getChildren().setAll(content);
         showPlan();
@@ -76,15 +80,31 @@ final class SidePane extends VBox {
 
     /** Shows the plan and the selected line as they are now. */
     void showPlan() {
-        int number = model.findings().size();
-        Objects.requireNonNull(heads.get(Side.FINDINGS), "head")
-                .setText(number == 0 ? "Findings" : "Findings " + number);
+        countFindings();
         switch (model.side().get()) {
             case LINE -> card.show(model.plan().selectedEntry());
             case SUGGEST -> suggest.show();
             case SWAP -> swap.show();
             case FINDINGS -> findings.show();
+            case LEDGER -> ledger.show();
         }
+    }
+
+    /** Shows what came of judging, also of what is only being typed. */
+    private void showJudged() {
+        countFindings();
+        switch (model.side().get()) {
+            case FINDINGS -> findings.show();
+            case LEDGER -> ledger.show();
+            case LINE, SUGGEST, SWAP -> {
+            }
+        }
+    }
+
+    private void countFindings() {
+        int number = model.findings().size();
+        Objects.requireNonNull(heads.get(Side.FINDINGS), "head")
+                .setText(number == 0 ? "Findings" : "Findings " + number);
     }
 
     /** Goes to one of the sides, and puts the keyboard there. */
@@ -99,6 +119,7 @@ final class SidePane extends VBox {
             case SUGGEST -> suggest.focusList();
             case SWAP -> swap.focusList();
             case FINDINGS -> findings.requestFocus();
+            case LEDGER -> ledger.requestFocus();
         }
     }
 }

@@ -12,7 +12,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 class SwitchbackGeometryTest {
 
     private final SwitchbackGeometry road = new SwitchbackGeometry(
-            600 + SwitchbackGeometry.LEFT + SwitchbackGeometry.RIGHT, 50, 0);
+            600 + SwitchbackGeometry.LEFT + SwitchbackGeometry.RIGHT, 50, 0, 0);
 
     private static Stretch stretch(int from, int to) {
         return new Stretch(Duration.ofSeconds(from), Duration.ofSeconds(to));

@@ -1,0 +1,53 @@
+package app.kehre.core.effort;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+
+import app.kehre.core.dose.Lengths;
+
+/** What the line says at a second, in words. Estimates for planning, never a measurement of a person. */
+public final class ReadOut {
+
+    private ReadOut() {}
+
+    /** Returns a line for the moment, one for each participant, and the share of the group inside the target. */
+    public static String of(Effort effort, int second) {
+        List<String> lines = new ArrayList<>();
+        boolean claimed = effort.pieceAt(second).map(piece -> piece.demand().claimed()).orElse(false);
+        lines.add("effort at %s, estimated%s".formatted(Lengths.clock(Duration.ofSeconds(second)),
+                claimed ? "" : ": toning, so no heart rate is claimed"));
+        for (Line line : effort.lines()) {
+            lines.add(of(line, second, claimed));
+        }
+        int at = Math.min(second, effort.inside().length - 1);
+        if (at >= 0 && effort.inside()[at] >= 0) {
+            lines.add(
+                    "%d %% of the group inside the target".formatted(Math.round(effort.inside()[at] * 100)));
+        }
+        return String.join("\n", lines);
+    }
+
+    private static String of(Line line, int second, boolean claimed) {
+        double share = line.share(second);
+        Band band = Band.of(share);
+        String heart = claimed
+                ? ", %d %% HRR, %d beats a minute".formatted(Math.round(share * 100),
+                        Math.round(line.who().heartRate(share)))
+                : "";
+        return String.format(Locale.ROOT, "%s %.1f%s, %s: %s", line.who().name(), line.effort(second), heart,
+                band.words(), band.talk());
+    }
+
+    /** Returns "26 min moderate or harder: moderate 20, vigorous 6". */
+    public static String minutes(Effort effort) {
+        String bands = effort.minutes(effort.main()).entrySet().stream()
+                .filter(each -> each.getKey().compareTo(Band.MODERATE) >= 0 && each.getValue() >= 0.5)
+                .map(each -> "%s %d".formatted(each.getKey().words(), Math.round(each.getValue())))
+                .collect(Collectors.joining(", "));
+        return "%d min moderate or harder%s".formatted(Math.round(effort.effortMinutes()),
+                bands.isEmpty() ? "" : ": " + bands);
+    }
+}
