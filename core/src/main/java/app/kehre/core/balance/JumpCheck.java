@@ -9,6 +9,7 @@ import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.dose.Counts;
 import app.kehre.core.dose.Lengths;
+import app.kehre.core.effort.Demand;
 import app.kehre.core.effort.Line;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
@@ -37,7 +38,9 @@ final class JumpCheck implements Check {
         int start = (int) Lengths.seconds(judged.timeline().ofSegment(main.get().id()).start());
         double most = 0;
         for (int at = start; at < start + WINDOW && at + WINDOW < line.seconds(); at++) {
-            most = Math.max(most, line.share(at + WINDOW) - line.share(at));
+            boolean claimed = judged.effort().pieceAt(at + WINDOW)
+                    .map(piece -> piece.demand().kind() == Demand.Kind.RHYTHMIC).orElse(false);
+            most = claimed ? Math.max(most, line.share(at + WINDOW) - line.share(at)) : most;
         }
         if (most * 100 <= judged.figures().of(Threshold.JUMP)) {
             return List.of();

@@ -8,8 +8,10 @@ import java.util.Optional;
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.dose.Lengths;
+import app.kehre.core.effort.Band;
 import app.kehre.core.effort.Line;
 import app.kehre.core.effort.Piece;
+import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
@@ -17,6 +19,11 @@ import app.kehre.core.plan.Way;
 
 /** The hardest moment lies outside the main part. */
 final class PeakCheck implements Check {
+
+    /** By how much a peak outside is worth a word. Kehre's estimate. */
+    private static final double MARGIN = 0.05;
+    /** The first seconds of a segment still show what came before it. */
+    private static final int SETTLING = 60;
 
     @Override
     public String key() {
@@ -27,13 +34,21 @@ final class PeakCheck implements Check {
     public List<Finding> of(Judged judged) {
         Line line = judged.effort().main();
         int peak = 0;
+        double main = 0;
         for (int second = 0; second < line.seconds(); second++) {
             peak = line.share(second) > line.share(peak) ? second : peak;
         }
+        for (Segment segment : judged.segments(Role.AEROBIC, Role.TONING, Role.CORE)) {
+            int to = (int) Lengths.seconds(judged.timeline().ofSegment(segment.id()).end());
+            for (int at = (int) Lengths
+                    .seconds(judged.timeline().ofSegment(segment.id()).start()); at < to; at++) {
+                main = Math.max(main, line.share(at));
+            }
+        }
         Optional<Piece> piece = judged.effort().pieceAt(peak);
         Optional<Segment> segment = piece.flatMap(each -> judged.plan().findSegment(each.segment()));
-        if (segment.isEmpty() || Judged.main(segment.get().role())
-                || judged.uses().stream().noneMatch(Use::main)) {
+        boolean worth = line.share(peak) > Math.max(Band.MODERATE.from(), main + MARGIN);
+        if (segment.isEmpty() || Judged.main(segment.get().role()) || main == 0 || !worth) {
             return List.of();
         }
         int entry = piece.get().entry();

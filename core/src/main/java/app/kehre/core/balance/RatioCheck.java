@@ -17,7 +17,7 @@ import app.kehre.core.plan.Segment;
 /** Push against pull, front against back: one gets much more than the other. */
 final class RatioCheck implements Check {
 
-    private static final int WORTH_IT = 60;
+    private static final int WORTH_IT = 90;
 
     @Override
     public String key() {

@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 
+import app.kehre.core.brief.Question;
+import app.kehre.core.brief.School;
 import app.kehre.core.choreography.Pass;
 import app.kehre.core.choreography.Stage;
 import app.kehre.core.plan.BuildUp;
@@ -35,9 +37,11 @@ final class Demands {
     private final Cardio cardio = new Cardio();
     private final List<Piece> pieces = new ArrayList<>();
     private final Map<Integer, List<Pass>> passesOf = new HashMap<>();
+    private final boolean keepsMoving;
     private int danced;
 
     private Demands(Timeline timeline) {
+        this.keepsMoving = timeline.plan().brief().schools().of(Question.REST) == School.KEEP_MOVING;
         this.timeline = timeline;
         timeline.plan().segments().forEach(segment -> segments.put(segment.id(), segment));
         timeline.plan().lines().forEach(entry -> entries.put(entry.id(), entry));
@@ -64,7 +68,7 @@ final class Demands {
     private Demand demand(Span span) {
         return switch (span.phase()) {
             case TALK, EXPLAIN -> Demand.rest(TALKING);
-            case REST -> Demand.rest(TALKING);
+            case REST -> Demand.rest(keepsMoving ? MARCHING : TALKING);
             case PAUSE -> Demand.rest(pause(span));
             case SET_UP, TRANSITION, SIDE_CHANGE -> Demand.rest(WALKING);
             case WORK, HOLD -> work(span);

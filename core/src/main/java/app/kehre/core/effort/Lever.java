@@ -8,9 +8,9 @@ import java.util.Collection;
  */
 public enum Lever {
     /** Arms below shoulder height. */
-    ARMS(1.05),
+    ARMS(1.1),
     /** Arms overhead. */
-    OVERHEAD(1.15),
+    OVERHEAD(1.2),
     /** Travel through the room, or along the bench. */
     TRAVEL(1.1),
     /** A larger range of motion. */

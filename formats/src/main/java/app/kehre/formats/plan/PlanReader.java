@@ -70,7 +70,7 @@ final class PlanReader {
                 ? fields.object("times").map(PlanReader::times).orElse(ClassTimes.USUAL)
                 : ClassTimes.usual(brief.map(found -> found.group().older()).orElse(false));
         return fields.problems().isEmpty()
-                ? brief.map(found -> new ClassPlan(found, segments, times))
+                ? brief.map(found -> JudgementJson.read(fields, new ClassPlan(found, segments, times)))
                 : Optional.empty();
     }
 

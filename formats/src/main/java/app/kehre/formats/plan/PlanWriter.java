@@ -45,6 +45,7 @@ final class PlanWriter {
         if (!plan.times().equals(ClassTimes.usual(plan.brief().group().older()))) {
             write(plan.times(), document.putObject("times"));
         }
+        JudgementJson.write(plan, document);
         ArrayNode segments = document.putArray("segments");
         plan.segments().forEach(segment -> write(segment, segments.addObject()));
         List<Exercise> own = ownExercises(plan, library);

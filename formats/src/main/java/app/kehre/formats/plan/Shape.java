@@ -35,7 +35,7 @@ record Shape(Set<String> known, Map<String, Shape> inner) {
 
     /** The shape of a plan document. */
     static final Shape PLAN = new Shape(
-            Set.of("format", "version", "brief", "times", "segments", "exercises"),
+            Set.of("format", "version", "brief", "times", "figures", "setAside", "segments", "exercises"),
             Map.of("brief", BRIEF, "segments", SEGMENT));
 
     private static Set<String> with(Set<String> some, String... more) {

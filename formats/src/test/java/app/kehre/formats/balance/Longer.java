@@ -1,0 +1,19 @@
+package app.kehre.formats.balance;
+
+import java.time.Duration;
+
+import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.Pause;
+import app.kehre.core.testing.Plans;
+
+/** Pauses that are longer than usual. */
+final class Longer {
+
+    private Longer() {}
+
+    /** Adds a pause of a minute and a half in which nobody moves. */
+    static Plans pause(Plans plans) {
+        return plans.segment("Pause", Role.PAUSE, 120)
+                .entry(Pause.of(1, Pause.Kind.WATER).withLength(Duration.ofSeconds(90)));
+    }
+}
