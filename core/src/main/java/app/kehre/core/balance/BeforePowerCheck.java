@@ -12,7 +12,6 @@ import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.dose.Side;
-import app.kehre.core.exercise.Family;
 import app.kehre.core.exercise.Impact;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.plan.Item;
@@ -34,8 +33,7 @@ final class BeforePowerCheck implements Check {
         Set<Integer> reported = new HashSet<>();
         for (int i = 0; i < judged.uses().size(); i++) {
             Use power = judged.uses().get(i);
-            boolean quick = power.exercise().impact() == Impact.HIGH
-                    || power.exercise().family() == Family.BURSTS;
+            boolean quick = power.exercise().impact() == Impact.HIGH;
             if (quick) {
                 heldBefore(judged, i).filter(use -> reported.add(use.entry()))
                         .ifPresent(use -> findings.add(finding(judged, use, power)));

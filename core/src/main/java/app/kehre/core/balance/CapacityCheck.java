@@ -32,7 +32,8 @@ final class CapacityCheck implements Check {
 
     private Finding finding(Judged judged, Capacity.Bound bound, int coming) {
         return foundOf(bound.what(), Severity.STOP, Place.CLASS,
-                "The %s is enough for %d, not for %d.".formatted(bound.what(), bound.people(), coming),
+                "%s: enough for %d, not for %d.".formatted(Mends.capital(bound.what()), bound.people(),
+                        coming),
                 "%s. Without room or kit somebody cannot take part safely.".formatted(bound.words()),
                 SourceKind.TEACHING_RANGE, () -> mends(judged, bound));
     }
@@ -46,7 +47,12 @@ final class CapacityCheck implements Check {
                 lighter(judged, item, bound).ifPresent(mends::add);
             }
         }
-        return Mends.first(mends.stream());
+        List<Mend> some = new ArrayList<>(Mends.first(mends.stream()));
+        if (bound.people() > 0) {
+            some.add(new Mend("Let only %d in".formatted(bound.people()), judged.plan().with(
+                    judged.brief().with(judged.brief().group().withPeople(bound.people())))));
+        }
+        return some;
     }
 
     private static Optional<Mend> lighter(Judged judged, Item item, Capacity.Bound bound) {

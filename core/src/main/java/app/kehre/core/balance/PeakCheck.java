@@ -16,6 +16,7 @@ import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.Way;
+import app.kehre.core.timeline.Stretch;
 
 /** The hardest moment lies outside the main part. */
 final class PeakCheck implements Check {
@@ -34,17 +35,10 @@ final class PeakCheck implements Check {
     public List<Finding> of(Judged judged) {
         Line line = judged.effort().main();
         int peak = 0;
-        double main = 0;
         for (int second = 0; second < line.seconds(); second++) {
             peak = line.share(second) > line.share(peak) ? second : peak;
         }
-        for (Segment segment : judged.segments(Role.AEROBIC, Role.TONING, Role.CORE)) {
-            int to = (int) Lengths.seconds(judged.timeline().ofSegment(segment.id()).end());
-            for (int at = (int) Lengths
-                    .seconds(judged.timeline().ofSegment(segment.id()).start()); at < to; at++) {
-                main = Math.max(main, line.share(at));
-            }
-        }
+        double main = highest(judged, line);
         Optional<Piece> piece = judged.effort().pieceAt(peak);
         Optional<Segment> segment = piece.flatMap(each -> judged.plan().findSegment(each.segment()));
         boolean worth = line.share(peak) > Math.max(Band.MODERATE.from(), main + MARGIN);
@@ -57,6 +51,20 @@ final class PeakCheck implements Check {
                         Lengths.clock(Duration.ofSeconds(peak))),
                 "Effort peaks in the main part. Before it people are not ready, after it they should come down.",
                 SourceKind.TEACHING_RANGE, () -> mends(judged, entry)));
+    }
+
+    /** The hardest of the main part, once it no longer shows what came before it. */
+    private static double highest(Judged judged, Line line) {
+        double highest = 0;
+        for (Segment segment : judged.segments(Role.AEROBIC, Role.TONING, Role.CORE)) {
+            Stretch stretch = judged.timeline().ofSegment(segment.id());
+            int from = (int) Lengths.seconds(stretch.start());
+            int to = (int) Lengths.seconds(stretch.end());
+            for (int at = from + Math.min(SETTLING, (to - from) / 2); at < to; at++) {
+                highest = Math.max(highest, line.share(at));
+            }
+        }
+        return highest;
     }
 
     private static List<Mend> mends(Judged judged, int entry) {

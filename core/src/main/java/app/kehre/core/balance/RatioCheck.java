@@ -3,6 +3,7 @@ package app.kehre.core.balance;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
@@ -12,7 +13,10 @@ import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.timeline.Timeline;
 
 /** Push against pull, front against back: one gets much more than the other. */
 final class RatioCheck implements Check {
@@ -51,19 +55,23 @@ final class RatioCheck implements Check {
     }
 
     private static List<Mend> mends(Judged judged, Ledger.Ratio ratio) {
-        List<Mend> mends = new ArrayList<>();
-        judged.items().stream()
-                .filter(item -> serves(item.exercise(), ratio.lesser()) && !Still.is(item.exercise()))
-                .flatMap(item -> Mends.scaled(judged.plan(), item, 1.5).stream()).limit(1)
-                .forEach(mends::add);
+        Predicate<ClassPlan> even = plan -> Ledger.of(Use.of(Timeline.of(plan))).ratios().stream()
+                .filter(each -> each.one() == ratio.one())
+                .allMatch(each -> each.evenness() >= judged.figures().share(Threshold.RATIO));
+        List<Mend> mends = new ArrayList<>(
+                Mends.longer(judged.plan(), serving(judged, ratio.lesser()), even).stream().limit(2)
+                        .toList());
         for (Segment segment : judged.segments(Role.TONING, Role.CORE)) {
             mends.addAll(Mends.add(judged, segment, 0, exercise -> serves(exercise, ratio.lesser())));
         }
-        judged.items().stream()
-                .filter(item -> serves(item.exercise(), ratio.greater()) && !Still.is(item.exercise()))
-                .flatMap(item -> Mends.scaled(judged.plan(), item, 0.66).stream()).limit(1)
-                .forEach(mends::add);
+        mends.addAll(Mends.shorter(judged.plan(), serving(judged, ratio.greater()), even).stream().limit(2)
+                .toList());
         return mends;
+    }
+
+    private static List<Item> serving(Judged judged, Ledger.Pole pole) {
+        return Mends.longest(judged, judged.items().stream()
+                .filter(item -> serves(item.exercise(), pole) && !Still.is(item.exercise())));
     }
 
     private static boolean serves(Exercise exercise, Ledger.Pole pole) {

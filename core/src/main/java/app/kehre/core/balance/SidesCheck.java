@@ -65,6 +65,10 @@ final class SidesCheck implements Check {
         }
         List<Mend> mends = new ArrayList<>();
         for (int id : totals.entries()) {
+            if (plan.entry(id) instanceof Item one && !one.dose().sides().servesBoth()) {
+                mends.add(new Mend(one.name() + ": each side",
+                        plan.with(one.withDose(one.dose().withSides(Sides.EACH_SIDE)))));
+            }
             for (int like : totals.entries()) {
                 if (id != like && plan.entry(id) instanceof Item one
                         && plan.entry(like) instanceof Item other) {

@@ -5,7 +5,8 @@ import java.util.List;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
-import app.kehre.core.exercise.Pattern;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.footwork.RowFacts;
 import app.kehre.core.plan.Item;
 
 /** Moves travel, and there is no room for it. */
@@ -13,6 +14,7 @@ final class TravelCheck implements Check {
 
     /** Floor for somebody who travels, in square metres (figures.md, "Room"; teaching range). */
     private static final int TRAVELLING = 4;
+    private static final int STEPS = 3;
 
     @Override
     public String key() {
@@ -25,7 +27,7 @@ final class TravelCheck implements Check {
         if (floor == 0 || floor >= TRAVELLING * judged.brief().people()) {
             return List.of();
         }
-        return judged.uses().stream().filter(use -> use.exercise().pattern() == Pattern.TRAVEL).findFirst()
+        return judged.uses().stream().filter(use -> travels(use.exercise())).findFirst()
                 .map(use -> List.of(found(Severity.MEND, judged.at(use),
                         "%s travels, with %.1f m\u00b2 for each.".formatted(use.exercise().name(),
                                 (double) floor / judged.brief().people()),
@@ -35,12 +37,18 @@ final class TravelCheck implements Check {
                 .orElse(List.of());
     }
 
+    /** Whether it covers three steps or more to a side or forward and back. */
+    private static boolean travels(Exercise exercise) {
+        return exercise.footwork().filter(row -> !exercise.onStep()).map(row -> RowFacts.of(row).floor())
+                .map(floor -> floor.wide() >= STEPS || floor.deep() >= STEPS).orElse(false);
+    }
+
     private static List<Mend> mends(Judged judged, Use use) {
         if (!(judged.find(use.entry()).orElse(null) instanceof Item item)) {
             return List.of();
         }
         List<Mend> mends = new ArrayList<>(
-                Mends.replace(judged, item, other -> other.pattern() != Pattern.TRAVEL));
+                Mends.replace(judged, item, other -> !travels(other)));
         judged.library().find("march").ifPresent(march -> mends.add(new Mend("March for " + item.name(),
                 judged.plan().with(item.withExercise(march)))));
         return mends;

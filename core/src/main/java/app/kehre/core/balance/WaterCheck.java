@@ -63,14 +63,18 @@ final class WaterCheck implements Check {
                 () -> before.map(line -> List.of(water(judged, line))).orElse(List.of()));
     }
 
-    /** The line at whose start the gap is best halved. */
+    /** The line before which water is best: in the middle of a gap, or as late as it may be in a long one. */
     private static Optional<Entry> boundary(Judged judged, Duration from, Duration to) {
+        Duration most = judged.figures().minutes(Threshold.WATER);
         Duration middle = from.plus(to).dividedBy(2);
+        Duration best = middle.minus(from).compareTo(most) > 0
+                ? from.plus(most.multipliedBy(9).dividedBy(10))
+                : middle;
         return judged.segments().stream().flatMap(segment -> segment.entries().stream())
                 .filter(entry -> !(entry instanceof Pause))
                 .filter(entry -> judged.timeline().ofEntry(entry.id()).start().compareTo(from) > 0)
                 .min(Comparator.comparing(
-                        entry -> judged.timeline().ofEntry(entry.id()).start().minus(middle).abs()));
+                        entry -> judged.timeline().ofEntry(entry.id()).start().minus(best).abs()));
     }
 
     private static Mend water(Judged judged, Entry line) {
@@ -78,7 +82,7 @@ final class WaterCheck implements Check {
         Segment segment = plan.segmentOf(line.id()).orElseThrow();
         int at = segment.entries().stream().map(Entry::id).toList().indexOf(line.id());
         Pause water = Pause.of(plan.nextEntryId(), Pause.Kind.WATER)
-                .withMoving(segment.role() == Role.AEROBIC);
+                .withMoving(true);
         return new Mend("Water before " + line.name(), plan.add(segment.id(), at, water));
     }
 }

@@ -1,0 +1,100 @@
+package app.kehre.formats.balance;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+import org.junit.jupiter.api.Test;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.balance.Assessment;
+import app.kehre.core.balance.Finding;
+import app.kehre.core.balance.Mend;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.formats.plan.DemoPlan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** The class that does everything wrong, and the classes of the week. */
+class EverythingAtOnceTest {
+
+    /** What is measured in minutes instead of counted. */
+    private static final Set<String> MEASURED = Set.of("over-slot", "short-cool-down");
+    private static final int MOST_MENDS = 250;
+    /** What a mend may cost elsewhere when it takes its own finding away. */
+    private static final double REGRESS = 1;
+
+    private static Assessment judge(ClassPlan plan) {
+        return Assessment.of(plan, Hall.LIBRARY);
+    }
+
+    private static List<Finding> serious(Assessment assessment) {
+        return assessment.findings().stream().filter(finding -> finding.severity() != Severity.CONSIDER)
+                .toList();
+    }
+
+    /** What is left to do: a stop counts most, then a mend, each minute over the slot and of stretch that is missing. */
+    private static double left(Assessment assessment) {
+        double over = Math.max(0, -assessment.timeline().fit().spare().toSeconds() / 60.0);
+        double stretched = assessment.timeline().plan().segments().stream()
+                .filter(segment -> segment.role() == Role.STRETCH || segment.role() == Role.COOL_DOWN)
+                .mapToDouble(
+                        segment -> assessment.timeline().ofSegment(segment.id()).length().toSeconds() / 60.0)
+                .sum();
+        long mends = serious(assessment).stream().filter(finding -> finding.severity() == Severity.MEND)
+                .filter(finding -> !MEASURED.contains(finding.check())).count();
+        return 10.0 * assessment.count(Severity.STOP) + 3.0 * mends + over + 2 * Math.max(0, 8 - stretched);
+    }
+
+    /** The mend that leaves least to do, of the first finding that one helps or at least takes away. */
+    private static Optional<Mend> next(Assessment now) {
+        for (Finding finding : serious(now)) {
+            Optional<Mend> best = Optional.empty();
+            double least = Double.MAX_VALUE;
+            for (Mend mend : finding.mends()) {
+                Assessment after = judge(mend.mended());
+                boolean gone = after.findings().stream().noneMatch(finding::same);
+                double allowed = left(now) + (gone ? REGRESS : -0.01);
+                double then = left(after);
+                if (then <= allowed && then < least) {
+                    best = Optional.of(mend);
+                    least = then;
+                }
+            }
+            if (best.isPresent()) {
+                return best;
+            }
+        }
+        return Optional.empty();
+    }
+
+    @Test
+    void itIsMendedToNothingSeriousByLocalMendsAlone() {
+        Assessment now = judge(DemoPlan.load(DemoPlan.EVERYTHING_AT_ONCE, Hall.LIBRARY).plan());
+        assertThat(now.findings().stream().map(finding -> finding.check().replaceAll("/.*", "")).distinct())
+                .hasSizeGreaterThanOrEqualTo(20);
+
+        for (int i = 0; i < MOST_MENDS; i++) {
+            Optional<Mend> mend = next(now);
+            if (mend.isEmpty()) {
+                break;
+            }
+            now = judge(mend.get().mended());
+        }
+
+        assertThat(serious(now)).extracting(Finding::what).isEmpty();
+    }
+
+    @Test
+    void theClassesOfTheWeekHaveNothingThatCanHurt() {
+        for (String name : DemoPlan.NAMES) {
+            Assessment assessment = judge(DemoPlan.load(name, Hall.LIBRARY).plan());
+
+            assertThat(assessment.findings()).filteredOn(finding -> finding.severity() == Severity.STOP)
+                    .as(name)
+                    .extracting(Finding::what).isEmpty();
+            assertThat(assessment.verdict()).as(name).contains(".");
+        }
+    }
+}
