@@ -29,6 +29,7 @@ import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.RoundWords;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.SetAside;
 import app.kehre.core.timeline.Timeline;
 
 /**
@@ -40,10 +41,11 @@ import app.kehre.core.timeline.Timeline;
  * @param parts the segments
  * @param kit a line for each kind of equipment
  * @param beforeStart what to do before the first person comes
+ * @param aside the findings that the instructor set aside, with the reason
  * @param stopSigns when anybody must stop, and whose rules come first
  */
 public record CribSheet(String title, String when, String length, List<Part> parts, List<String> kit,
-        List<String> beforeStart, String stopSigns) {
+        List<String> beforeStart, List<String> aside, String stopSigns) {
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM uuuu",
             Locale.ENGLISH);
@@ -87,6 +89,7 @@ public record CribSheet(String title, String when, String length, List<Part> par
         parts = List.copyOf(parts);
         kit = List.copyOf(kit);
         beforeStart = List.copyOf(beforeStart);
+        aside = List.copyOf(aside);
     }
 
     /** Returns the sheet of a class. */
@@ -103,7 +106,18 @@ public record CribSheet(String title, String when, String length, List<Part> par
                 timeline.plan().segments().stream()
                         .filter(segment -> !segment.entries().isEmpty() && !segment.leftOut())
                         .map(segment -> part(timeline, segment)).toList(),
-                needs.stream().map(CribSheet::kitLine).toList(), beforeStart(timeline, needs), STOP_SIGNS);
+                needs.stream().map(CribSheet::kitLine).toList(), beforeStart(timeline, needs),
+                timeline.plan().aside().stream().map(each -> aside(timeline.plan(), each)).toList(),
+                STOP_SIGNS);
+    }
+
+    /** Returns "Forearm plank, not prepared (wrist): they stand on their fists". */
+    private static String aside(ClassPlan plan, SetAside aside) {
+        String where = plan.find(aside.entry()).map(Entry::name)
+                .or(() -> plan.findSegment(aside.segment()).map(Segment::name)).orElse("The class");
+        String[] check = aside.check().replace('-', ' ').split("/", 2);
+        String detail = check.length > 1 ? " (" + check[1] + ")" : "";
+        return "%s, %s%s: %s".formatted(where, check[0], detail, aside.reason());
     }
 
     private static Part part(Timeline timeline, Segment segment) {

@@ -12,6 +12,8 @@ import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
 import net.jqwik.api.Tuple;
 
+import app.kehre.core.advice.Threshold;
+import app.kehre.core.advice.Thresholds;
 import app.kehre.core.brief.Brief;
 import app.kehre.core.brief.Format;
 import app.kehre.core.brief.Goal;
@@ -51,6 +53,7 @@ import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.RoundChange;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.SetAside;
 import app.kehre.core.plan.Way;
 
 /** Doses, loads and whole classes drawn at random, every kind of each among them. */
@@ -238,6 +241,13 @@ public final class Draws {
             own.add(new Segment(own.size() + 1, segment.name(), segment.role(), segment.target(),
                     segment.bpm(), entries, segment.standsAlone(), segment.leftOut()));
         }
-        return new ClassPlan(brief, own, times);
+        Thresholds figures = brief.people() % 2 == 0
+                ? Thresholds.USUAL
+                : Thresholds.USUAL.with(Threshold.WATER, 5 + brief.people() % 50);
+        List<SetAside> aside = own.isEmpty()
+                ? List.of()
+                : List.of(new SetAside("not-prepared/wrist", own.getFirst().id(), 0,
+                        "they stand on their fists"));
+        return new ClassPlan(brief, own, times, figures, aside);
     }
 }

@@ -45,7 +45,7 @@ final class FindingRow extends HBox {
         reason.setOnAction(_ -> setAside());
         HBox links = new HBox(8, Words.wrapped(words(finding.severity()), "soft"),
                 link("Show", () -> model.jump(finding.place())), link("Why", () -> toggle(why)),
-                link("Set aside", this::askReason));
+                asideLink());
         links.setAlignment(Pos.CENTER_LEFT);
         VBox words = new VBox(3, Words.wrapped(finding.what(), "medium"), mends, links, why, reason);
         words.setMinWidth(0);
@@ -54,6 +54,12 @@ final class FindingRow extends HBox {
         getStyleClass().add("finding");
         setOnMouseEntered(_ -> model.light(finding));
         setOnMouseExited(_ -> model.lit().set(Optional.empty()));
+    }
+
+    private Hyperlink asideLink() {
+        Hyperlink link = link("Set aside", this::askReason);
+        link.getStyleClass().add("aside-link");
+        return link;
     }
 
     private static Hyperlink link(String words, Runnable action) {

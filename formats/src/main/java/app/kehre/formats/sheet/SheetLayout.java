@@ -122,6 +122,11 @@ final class SheetLayout {
         table.setKeepTogether(true);
         table.addCell(list("Kit", sheet.kit().isEmpty() ? List.of("none") : sheet.kit()));
         table.addCell(list("Before the start", sheet.beforeStart()));
+        if (!sheet.aside().isEmpty()) {
+            PdfPCell aside = list("Seen and left as it is", sheet.aside());
+            aside.setColspan(2);
+            table.addCell(aside);
+        }
         return table;
     }
 

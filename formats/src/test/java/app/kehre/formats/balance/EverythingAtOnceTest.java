@@ -7,11 +7,14 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 import app.kehre.core.advice.Severity;
+import app.kehre.core.advice.Threshold;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Finding;
 import app.kehre.core.balance.Mend;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.sheet.CribSheet;
+import app.kehre.core.timeline.Timeline;
 import app.kehre.formats.plan.DemoPlan;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -96,5 +99,30 @@ class EverythingAtOnceTest {
                     .extracting(Finding::what).isEmpty();
             assertThat(assessment.verdict()).as(name).contains(".");
         }
+    }
+
+    @Test
+    void aFindingThatIsSetAsideIsNoLongerOpenUntilItIsTakenUpAgain() {
+        ClassPlan plan = DemoPlan.load(DemoPlan.EVERYTHING_AT_ONCE, Hall.LIBRARY).plan();
+        Finding first = judge(plan).findings().getFirst();
+
+        ClassPlan aside = Assessment.setAside(plan, first, "the cupboard has more");
+
+        assertThat(judge(aside).findings()).noneMatch(first::same);
+        assertThat(judge(aside).aside()).extracting(Assessment.Aside::reason)
+                .containsExactly("the cupboard has more");
+        assertThat(Assessment.takeUp(aside, first)).isEqualTo(plan);
+        assertThat(CribSheet.of(Timeline.of(aside)).aside()).singleElement().asString()
+                .endsWith(": the cupboard has more");
+    }
+
+    @Test
+    void aFigureThatIsChangedForTheClassIsWhatItIsJudgedBy() {
+        ClassPlan plan = Hall.slot(30).aerobic("march 128 eights; step-touch 128 eights").plan();
+        assertThat(Hall.of(judge(plan), "no-water")).isNotEmpty();
+
+        ClassPlan patient = plan.with(plan.thresholds().with(Threshold.WATER, 40));
+
+        assertThat(Hall.of(judge(patient), "no-water")).isEmpty();
     }
 }

@@ -1,0 +1,106 @@
+package app.kehre.desk.window;
+
+import java.nio.file.Path;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.balance.Assessment;
+import app.kehre.core.balance.Finding;
+import app.kehre.core.plan.SetAside;
+import app.kehre.desk.FaultyDisk;
+import app.kehre.desk.Instructor;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** What is found is shown beside the road, mended, set aside and taken up again. */
+class FindingsPlaceTest {
+
+    @TempDir
+    private Path folder = Path.of("");
+    private Instructor instructor;
+
+    @BeforeEach
+    void openTheFindings() {
+        instructor = Instructor.withDemo(folder, new FaultyDisk());
+        instructor.presses(KeyCode.DIGIT4, KeyCode.ALT);
+    }
+
+    @AfterEach
+    void closeIt() {
+        instructor.close();
+    }
+
+    private Assessment judged() {
+        return Assessment.of(instructor.plan(), Instructor.LIBRARY);
+    }
+
+    private long rows() {
+        return Instructor.onFx(() -> (long) instructor.find("#findings").lookupAll(".finding").size());
+    }
+
+    @Test
+    void theVerdictSaysWhetherItFitsAndTheHeadCountsWhatIsOpen() {
+        assertThat(instructor.sees("#verdict")).isEqualTo(judged().verdict())
+                .startsWith("Goes over by 0:39.");
+        assertThat(instructor.sees("#side-findings")).isEqualTo("Findings " + judged().findings().size());
+    }
+
+    @Test
+    void aSeverityIsHiddenAndShownAgain() {
+        long all = rows();
+        long consider = judged().count(Severity.CONSIDER);
+
+        instructor.clicks("#show-consider").clicks("#show-mend");
+        assertThat(rows()).isZero();
+        instructor.clicks("#show-mend").clicks("#show-consider");
+
+        assertThat(rows()).isEqualTo(all);
+        assertThat(consider).isPositive();
+    }
+
+    @Test
+    void aFindingIsSetAsideWithAReasonAsOneStepAndTakenUpAgain() {
+        int before = judged().findings().size();
+        Finding first = judged().findings().getFirst();
+
+        Instructor.onFx(() -> {
+            ((Hyperlink) instructor.find("#findings .aside-link")).fire();
+            return before;
+        });
+        instructor.types("we stop on time anyway").presses(KeyCode.ENTER);
+
+        assertThat(instructor.plan().aside()).extracting(SetAside::check).containsExactly(first.check());
+        assertThat(instructor.sees("#side-findings")).isEqualTo("Findings " + (before - 1));
+        assertThat(instructor.sees("#undo")).isEqualTo("Undo: set aside");
+        instructor.presses(KeyCode.Z, KeyCode.CONTROL);
+        assertThat(judged().findings()).hasSize(before);
+    }
+
+    @Test
+    void aMendSaysWhatItBringsAndIsOneStep() {
+        instructor.until("the mends are there", () -> instructor.canSee(".mend"));
+        String length = instructor.sees("#class-length");
+
+        instructor.clicks(".mend");
+
+        assertThat(instructor.sees("#class-length")).isNotEqualTo(length);
+        instructor.presses(KeyCode.Z, KeyCode.CONTROL);
+        assertThat(instructor.sees("#class-length")).isEqualTo(length);
+    }
+
+    @Test
+    void theLedgerIsBesideIt() {
+        instructor.presses(KeyCode.DIGIT5, KeyCode.ALT);
+
+        assertThat(Instructor.onFx(() -> instructor.find("#ledger").lookupAll(".label").stream()
+                .map(each -> ((Label) each).getText()).toList())).contains("wrist", "prepare", "release")
+                .anyMatch(text -> text.contains("min moderate or harder"));
+    }
+}
