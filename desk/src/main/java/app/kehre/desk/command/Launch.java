@@ -47,6 +47,9 @@ final class Launch {
         Platform.runLater(() -> {
             Type.load();
             Library library = BuiltInLibrary.load();
+            if (demo) {
+                DemoFolder.fill(new LocalDisk(), Folders.data());
+            }
             Stage stage = new Stage();
             OpenPlan open = new OpenPlan(demo
                     ? DemoPlan.load(library)

@@ -67,7 +67,13 @@ final class Shots {
         FxThread.call(() -> dress(window, Theme.LIGHT));
         FxThread.call(() -> side(window, "findings"));
         shootWhenReady(window, folder.resolve("findings.png"), ".mend");
+        FxThread.call(() -> side(window, "ledger"));
+        shoot(window, folder.resolve("ledger.png"));
         FxThread.call(() -> side(window, "line"));
+        DemoFolder.fill(disk, nowhere);
+        FxThread.call(() -> go(window, Place.CLASSES));
+        shootWhenReady(window, folder.resolve("classes.png"), ".class-card");
+        remove(nowhere);
         FxThread.call(() -> go(window, Place.BRIEF));
         shoot(window, folder.resolve("brief.png"));
         FxThread.call(() -> go(window, Place.COMBINATION));
@@ -85,6 +91,14 @@ final class Shots {
             return window;
         });
         shoot(window, folder.resolve("teach.png"));
+    }
+
+    private void remove(Path data) throws DiskTrouble {
+        for (Path file : disk.list(data.resolve("classes"), PlanDocument.ENDING)) {
+            disk.remove(file);
+        }
+        disk.remove(data.resolve("classes"));
+        disk.remove(data);
     }
 
     /** The most telling line to show: the middle of the first toning part. */

@@ -16,7 +16,7 @@ record Overlay(Optional<Effort> effort, Optional<Stretch> lit) {
     static final Overlay NONE = new Overlay(Optional.empty(), Optional.empty());
 
     /** The height of the strip in which the effort runs above the blocks. */
-    static final double STRIP = 22;
+    static final double STRIP = 18;
 
     Overlay with(Effort other) {
         return new Overlay(Optional.of(other), lit);

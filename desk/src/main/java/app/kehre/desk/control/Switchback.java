@@ -120,9 +120,9 @@ public final class Switchback extends Region {
         requestLayout();
     }
 
-    /** The strip of the effort takes less room than it is high: the marks above it are few. */
+    /** The strip of the effort takes a little of the room between rows. */
     private double extra() {
-        return scene.over().effort().isPresent() ? Overlay.STRIP - 10 : 0;
+        return scene.over().effort().isPresent() ? Overlay.STRIP - 6 : 0;
     }
 
     /** Marks a moment of the class, and shows only so many rows from the one in which it lies. */

@@ -92,6 +92,8 @@ final class LedgerPane extends ScrollPane {
         Label label = Words.plain(name, strong ? "strong" : "small");
         label.setPrefWidth(NAME);
         label.setMinWidth(70);
+        label.setWrapText(true);
+        label.setMinHeight(USE_PREF_SIZE);
         label.setTooltip(new Tooltip(tip(name, area)));
         GridPane.setHgrow(label, Priority.ALWAYS);
         table.add(label, 0, row);

@@ -18,6 +18,8 @@ import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.desk.brief.BriefView;
 import app.kehre.desk.brief.BriefViewModel;
+import app.kehre.desk.classes.ClassesView;
+import app.kehre.desk.classes.ClassesViewModel;
 import app.kehre.desk.combination.CombinationView;
 import app.kehre.desk.combination.CombinationViewModel;
 import app.kehre.desk.control.NoticeBar;
@@ -54,6 +56,7 @@ public final class MainWindow {
     private final SheetViewModel sheetModel;
     private final TeachViewModel teachModel;
     private final Shelf shelf;
+    private final ClassesView classesView;
     private final BriefView briefView;
     private final CombinationViewModel combinationModel;
     private final CombinationView combinationView;
@@ -91,6 +94,9 @@ public final class MainWindow {
         teach.getStyleClass().add("go");
         teach.setOnAction(_ -> go(Place.TEACH));
         planView = new PlanView(planModel, choosing, palette, teach);
+        classesView = new ClassesView(
+                new ClassesViewModel(open, all, around.disk(), around.data().resolve("classes")),
+                palette, this::openClass);
         briefView = new BriefView(new BriefViewModel(open, planModel::setHint));
         combinationModel = new CombinationViewModel(open, all);
         combinationView = new CombinationView(combinationModel, palette, around.clock(), Clicks.find());
@@ -191,6 +197,14 @@ public final class MainWindow {
         files.open(file);
     }
 
+    /** Opens a class of the folder and goes on to plan it, after asking about unsaved changes. */
+    private void openClass(java.nio.file.Path file) {
+        files.unlessUnsaved(() -> {
+            files.open(file);
+            go(Place.PLAN);
+        });
+    }
+
     /** Finishes keeping the class for a later rescue; what is kept stays. */
     public void stopKeeping() {
         recovery.close();
@@ -209,6 +223,7 @@ public final class MainWindow {
     public void go(Place to) {
         place = to;
         Node view = switch (to) {
+            case CLASSES -> classesView;
             case BRIEF -> briefView;
             case PLAN -> planView;
             case COMBINATION -> combinationView;
@@ -226,6 +241,9 @@ public final class MainWindow {
         } else if (to == Place.TEACH) {
             teachModel.prepare(open.settled().get());
         }
+        if (to == Place.CLASSES) {
+            classesView.show();
+        }
         if (to == Place.EXERCISES) {
             planModel.selectedExercise().ifPresent(exercisesView::open);
         }
@@ -241,6 +259,7 @@ public final class MainWindow {
     /** Puts the keyboard where the work of the shown place begins. */
     void focusPlace() {
         switch (place) {
+            case CLASSES -> classesView.focusFirst();
             case BRIEF -> briefView.focusFirst();
             case PLAN -> planView.focusLines();
             case COMBINATION -> combinationView.focusScore();

@@ -5,6 +5,8 @@ import java.util.Optional;
 
 /** A place of the window, in the order of the work. */
 public enum Place {
+    /** All classes. */
+    CLASSES("Classes"),
     /** What is fixed first. */
     BRIEF("Brief"),
     /** Planning. */
@@ -29,9 +31,9 @@ public enum Place {
         return words;
     }
 
-    /** Returns the key that leads there together with Ctrl, 1 for the first. */
+    /** Returns the key that leads there together with Ctrl, 0 for the first. */
     int digit() {
-        return ordinal() + 1;
+        return ordinal();
     }
 
     /** Finds the place of a digit. */

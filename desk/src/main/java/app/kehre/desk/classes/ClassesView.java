@@ -1,0 +1,147 @@
+package app.kehre.desk.classes;
+
+import java.nio.file.Path;
+import java.time.format.DateTimeFormatter;
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import javafx.beans.property.ObjectProperty;
+import javafx.geometry.Insets;
+import javafx.geometry.VPos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.balance.Assessment;
+import app.kehre.core.brief.Brief;
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.timeline.Timeline;
+import app.kehre.desk.control.Words;
+import app.kehre.desk.look.Palette;
+
+/** The Classes place: every class of a folder with a small road, its length, its effort and what is open. */
+public final class ClassesView extends VBox {
+
+    private static final double BESIDE = 14;
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM uuuu",
+            Locale.ENGLISH);
+
+    private final ClassesViewModel model;
+    private final ObjectProperty<Palette> palette;
+    private final Consumer<Path> opener;
+    private final Label folder = Words.plain("", "soft");
+    private final FlowPane cards = new FlowPane(BESIDE, BESIDE);
+
+    /**
+     * Makes the view.
+     *
+     * @param opener opens a file
+     */
+    public ClassesView(ClassesViewModel model, ObjectProperty<Palette> palette, Consumer<Path> opener) {
+        super(10);
+        this.model = model;
+        this.palette = palette;
+        this.opener = opener;
+        getStyleClass().add("classes");
+        setPadding(new Insets(18, 22, 8, 22));
+        cards.setId("classes");
+        cards.setRowValignment(VPos.TOP);
+        ScrollPane scroll = new ScrollPane(cards);
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().add("bare");
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        folder.setId("classes-folder");
+        folder.setMinWidth(0);
+        getChildren().setAll(Words.plain("Classes", "page-title"), folder, scroll);
+        palette.addListener(_ -> {
+            if (getScene() != null) {
+                show();
+            }
+        });
+    }
+
+    /** Reads the folder anew and shows its classes. */
+    public void show() {
+        folder.setText("in the folder " + model.folder().getFileName());
+        folder.setTooltip(new Tooltip(model.folder().toString()));
+        model.ask(found -> {
+            boolean working = cards.isFocusWithin();
+            cards.getChildren().setAll(found.stream().map(this::card).toList());
+            if (found.isEmpty()) {
+                cards.getChildren().setAll(Words.wrapped(
+                        "No class lies in this folder yet. Ctrl+S saves the open one; the folder of an open file is shown here.",
+                        "soft"));
+            }
+            if (working || getScene() != null && getScene().getFocusOwner() == null) {
+                focusFirst();
+            }
+        });
+    }
+
+    /** Puts the keyboard on the first class. */
+    public void focusFirst() {
+        if (!cards.getChildren().isEmpty()) {
+            cards.getChildren().getFirst().requestFocus();
+        }
+    }
+
+    private Node card(ClassesViewModel.Found found) {
+        VBox content = new VBox(4);
+        found.assessment().ifPresentOrElse(judged -> fill(content, judged),
+                () -> content.getChildren().setAll(
+                        Words.plain(String.valueOf(found.file().getFileName()), "strong"),
+                        Words.wrapped(found.problem(), "over")));
+        Button card = new Button("", content);
+        card.getStyleClass().setAll("class-card");
+        if (model.isOpen(found.file())) {
+            card.getStyleClass().add("open");
+        }
+        card.setPrefWidth(SmallRoad.WIDTH + 26);
+        card.setDisable(found.assessment().isEmpty());
+        card.setOnAction(_ -> opener.accept(found.file()));
+        return card;
+    }
+
+    private void fill(VBox content, Assessment judged) {
+        Timeline timeline = judged.timeline();
+        Label length = Words.plain(
+                "%s, %s".formatted(Lengths.clock(timeline.fit().length()), timeline.fit().words()),
+                timeline.fit().over() ? "over" : "soft", "small");
+        Label title = Words.plain(timeline.plan().brief().title(), "strong");
+        title.setMaxWidth(SmallRoad.WIDTH);
+        content.getChildren().setAll(title, Words.plain(when(timeline.plan().brief()), "soft", "small"),
+                new SmallRoad(timeline, palette.get()), length,
+                Words.plain(
+                        "%d min moderate or harder".formatted(Math.round(judged.effort().effortMinutes())),
+                        "soft", "small"),
+                open(judged));
+    }
+
+    private static String when(Brief brief) {
+        return "%s, %s, %d people".formatted(DAY.format(brief.date()), brief.start(), brief.people());
+    }
+
+    private static Label open(Assessment judged) {
+        String words = Arrays.stream(Severity.values()).filter(severity -> judged.count(severity) > 0)
+                .map(severity -> "%d %s".formatted(judged.count(severity), words(severity)))
+                .collect(Collectors.joining(", "));
+        return Words.plain(words.isEmpty() ? "nothing open" : words,
+                judged.count(Severity.STOP) > 0 ? "over" : "soft",
+                "small");
+    }
+
+    private static String words(Severity severity) {
+        return switch (severity) {
+            case STOP -> "can hurt";
+            case MEND -> "to mend";
+            case CONSIDER -> "to consider";
+        };
+    }
+}

@@ -1,0 +1,74 @@
+package app.kehre.desk.window;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+import app.kehre.desk.FaultyDisk;
+import app.kehre.desk.Instructor;
+import app.kehre.formats.plan.DemoPlan;
+import app.kehre.formats.plan.PlanDocument;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** All classes of a folder, seen and opened. */
+class ClassesPlaceTest {
+
+    @TempDir
+    private Path folder = Path.of("");
+    private Instructor instructor;
+
+    @BeforeEach
+    void openTheWindow() throws IOException {
+        Path classes = Files.createDirectories(folder.resolve("classes"));
+        for (String name : DemoPlan.NAMES) {
+            Files.write(classes.resolve(name + PlanDocument.ENDING), DemoPlan.bytes(name));
+        }
+        Files.writeString(classes.resolve("broken" + PlanDocument.ENDING), "{}");
+        instructor = Instructor.withDemo(folder, new FaultyDisk());
+        instructor.presses(KeyCode.DIGIT0, KeyCode.CONTROL).until("the classes are read",
+                () -> instructor.canSee(".class-card"));
+    }
+
+    @AfterEach
+    void closeIt() {
+        instructor.close();
+    }
+
+    private List<String> words() {
+        return Instructor.onFx(() -> instructor.find("#classes").lookupAll(".label").stream()
+                .map(each -> ((Label) each).getText()).toList());
+    }
+
+    @Test
+    void eachSaysHowLongItIsHowHardAndWhatIsOpenAndOneThatCannotBeReadSaysWhy() {
+        assertThat(words())
+                .contains("Tuesday Evening Climb", "60:39, goes over by 0:39", "Saturday Core and Stretch")
+                .anyMatch(text -> text.matches("\\d+ min moderate or harder.*"))
+                .anyMatch(text -> text.matches("\\d+ to mend.*"))
+                .anyMatch(text -> text.startsWith("broken.kehre.json"));
+    }
+
+    @Test
+    void enterOpensTheOneWithTheKeyboardAndItsFolderIsShownFromThenOn() {
+        Instructor.onFx(() -> {
+            instructor.find("#classes").lookupAll(".class-card").stream().skip(3).findFirst().orElseThrow()
+                    .requestFocus();
+            return instructor;
+        });
+        instructor.presses(KeyCode.ENTER);
+
+        assertThat(instructor.content().place()).isEqualTo(Place.PLAN);
+        assertThat(instructor.plan().brief().title()).isEqualTo("Friday Strong and Steady");
+        instructor.presses(KeyCode.DIGIT0, KeyCode.CONTROL).until("it is marked",
+                () -> instructor.canSee(".class-card.open"));
+    }
+}
