@@ -47,11 +47,13 @@ public final class BriefView extends VBox {
     private final Label capacity = Words.plain("", "strong");
     private final VBox bounds = new VBox(2);
     private final InlineField people;
+    private final FiguresForm figures;
 
     /** Makes the view. */
     public BriefView(BriefViewModel model) {
         this.model = model;
         form = new BriefForm(model);
+        figures = new FiguresForm(model);
         people = form.text("brief-people", "People", 90, BriefText::people, BriefText::withPeople);
         capacity.setId("capacity");
         capacity.setWrapText(true);
@@ -72,7 +74,7 @@ public final class BriefView extends VBox {
         HBox columns = new HBox(34, column("Who comes", people()), column("Room and kit", room()),
                 column("Promised to the group", promised()));
         columns.getChildren().forEach(each -> HBox.setHgrow(each, Priority.ALWAYS));
-        VBox all = new VBox(14, columns, schools());
+        VBox all = new VBox(14, columns, schools(), figures());
         all.setPadding(new Insets(4, 2, 16, 0));
         ScrollPane scroll = new ScrollPane(all);
         scroll.setFitToWidth(true);
@@ -83,6 +85,14 @@ public final class BriefView extends VBox {
         setPadding(new Insets(14, 22, 8, 22));
         setSpacing(6);
         getChildren().setAll(new VBox(2, title, about), scroll);
+    }
+
+    private VBox figures() {
+        Label head = Words.plain("Figures that this class is judged by", "heading");
+        return new VBox(5, head,
+                soft("Kehre's to start with; each can be typed over for this class, empty brings"
+                        + " Kehre's back. Pointing at one says where it comes from."),
+                figures);
     }
 
     private static VBox column(String heading, List<Node> rows) {
@@ -200,6 +210,7 @@ public final class BriefView extends VBox {
     private void show() {
         Brief brief = model.brief();
         form.show(brief);
+        figures.show();
         title.setText("Brief");
         about.setText("%s \u00b7 %s, %s to %s".formatted(brief.title(), BriefText.date(brief),
                 BriefText.start(brief), BriefText.end(brief)));

@@ -4,9 +4,11 @@ import java.util.function.BiFunction;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 
+import app.kehre.core.advice.Threshold;
 import app.kehre.core.brief.Brief;
 import app.kehre.core.dose.Reading;
 import app.kehre.core.plan.Capacity;
+import app.kehre.core.plan.FigureText;
 import app.kehre.desk.control.Commit;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.TypedText;
@@ -47,6 +49,12 @@ public final class BriefViewModel {
     Commit typed(String name, BiFunction<Brief, String, Reading<Brief>> reader) {
         return new TypedText(open, () -> name, text -> reader.apply(brief(), text).map(open.plan()::with),
                 _ -> "");
+    }
+
+    /** Returns what happens with a typed figure. */
+    Commit figure(Threshold figure) {
+        return new TypedText(open, () -> "Figure: " + figure.words(),
+                text -> FigureText.with(open.plan(), figure, text), _ -> "");
     }
 
     /** Changes the brief as one step. */

@@ -78,6 +78,7 @@ public final class CombinationView extends StackPane {
         tempo = new InlineField("tempo", model.ofTempo(), this::say);
         tempo.setId("tempo");
         tempo.setPrefWidth(76);
+        tempo.setMinWidth(76);
         score = new FootScore(palette, model::select, model::addAt);
         part = new PartBar(model);
         missteps = new MisstepBox(model);

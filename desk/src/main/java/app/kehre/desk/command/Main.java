@@ -21,7 +21,8 @@ import app.kehre.formats.sheet.MissingGlyph;
                 SheetCommand.class,
                 TimelineCommand.class,
                 LibraryCommand.class, CheckCommand.class,
-                EffortCommand.class}, synopsisSubcommandLabel = "[COMMAND]", exitCodeListHeading = "Exit codes:%n", exitCodeList = {
+                EffortCommand.class,
+                PulsesCommand.class}, synopsisSubcommandLabel = "[COMMAND]", exitCodeListHeading = "Exit codes:%n", exitCodeList = {
                         "0:done", "1:a file could not be read or written",
                         "2:wrong words on the command line, or no display"})
 public final class Main implements Callable<Integer> {

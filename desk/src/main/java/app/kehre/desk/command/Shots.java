@@ -165,7 +165,7 @@ final class Shots {
     }
 
     /** Nobody is there to choose a file. */
-    private record NoFiles() implements FileChoice {
+    record NoFiles() implements FileChoice {
         @Override
         public Optional<Path> toOpen(Kind kind) {
             return Optional.empty();

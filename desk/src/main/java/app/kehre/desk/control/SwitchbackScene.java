@@ -1,11 +1,14 @@
 package app.kehre.desk.control;
 
 import java.time.Duration;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
 import app.kehre.core.plan.Circuit;
+import app.kehre.core.plan.Entry;
 import app.kehre.core.timeline.Block;
 import app.kehre.core.timeline.Mark;
 import app.kehre.core.timeline.Phase;
@@ -24,34 +27,43 @@ import app.kehre.core.timeline.Timeline;
  * @param most the most rows to show
  * @param filter the uses of the time that are shown in full colour; none for all
  * @param over what is drawn over the road
+ * @param lines of the class, by their number
  */
 record SwitchbackScene(Timeline timeline, List<Block> blocks, List<Mark> marks, int selected,
-        Optional<Duration> now, int most, Set<Tally.Use> filter, Overlay over) {
+        Optional<Duration> now, int most, Set<Tally.Use> filter, Overlay over, Map<Integer, Entry> lines) {
 
     static SwitchbackScene of(Timeline timeline) {
         return new SwitchbackScene(timeline, Block.of(timeline), timeline.marks(), 0, Optional.empty(),
-                Integer.MAX_VALUE, Set.of(), Overlay.NONE);
+                Integer.MAX_VALUE, Set.of(), Overlay.NONE, lines(timeline));
+    }
+
+    private static Map<Integer, Entry> lines(Timeline timeline) {
+        Map<Integer, Entry> lines = new HashMap<>();
+        timeline.plan().lines().forEach(line -> lines.put(line.id(), line));
+        return lines;
     }
 
     SwitchbackScene with(Timeline other) {
-        return new SwitchbackScene(other, Block.of(other), other.marks(), selected, now, most, filter, over);
+        return new SwitchbackScene(other, Block.of(other), other.marks(), selected, now, most, filter, over,
+                lines(other));
     }
 
     SwitchbackScene withSelected(int entryId) {
-        return new SwitchbackScene(timeline, blocks, marks, entryId, now, most, filter, over);
+        return new SwitchbackScene(timeline, blocks, marks, entryId, now, most, filter, over, lines);
     }
 
     SwitchbackScene following(Duration moment, int rows) {
         return new SwitchbackScene(timeline, blocks, marks, selected, Optional.of(moment), rows, filter,
-                over);
+                over, lines);
     }
 
     SwitchbackScene withFilter(Set<Tally.Use> uses) {
-        return new SwitchbackScene(timeline, blocks, marks, selected, now, most, Set.copyOf(uses), over);
+        return new SwitchbackScene(timeline, blocks, marks, selected, now, most, Set.copyOf(uses), over,
+                lines);
     }
 
     SwitchbackScene with(Overlay other) {
-        return new SwitchbackScene(timeline, blocks, marks, selected, now, most, filter, other);
+        return new SwitchbackScene(timeline, blocks, marks, selected, now, most, filter, other, lines);
     }
 
     /** Returns whether a block is the selected entry; of a build-up that is being taught, only the stage of now. */
@@ -80,7 +92,7 @@ record SwitchbackScene(Timeline timeline, List<Block> blocks, List<Mark> marks, 
             return Optional.ofNullable(timeline.scripts().get(block.entry()))
                     .map(script -> script.stages().get(block.stage() - 1).title()).orElse("");
         }
-        return timeline.plan().find(block.entry()).map(entry -> {
+        return Optional.ofNullable(lines.get(block.entry())).map(entry -> {
             if (entry instanceof Circuit) {
                 return "rest";
             }

@@ -7,7 +7,7 @@ import javafx.scene.Node;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
@@ -34,7 +34,7 @@ final class SidePane extends VBox {
         findings = new FindingsPane(model);
         ledger = new LedgerPane(model);
         getStyleClass().add("side");
-        HBox bar = new HBox(4);
+        FlowPane bar = new FlowPane(2, 0);
         bar.getStyleClass().add("side-heads");
         ToggleGroup group = new ToggleGroup();
         for (Side side : Side.values()) {

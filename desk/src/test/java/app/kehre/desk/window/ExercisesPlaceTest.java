@@ -95,7 +95,9 @@ class ExercisesPlaceTest {
         assertThat(page()).contains("also: plank, elbow plank", "2 x hold 25 s, rest 15 s",
                 "3.3 METs, Kehre's estimate, after 02022", "front of the trunk",
                 "The belly sags: knees down, or stop and start again.",
-                "as tolerated, or forearms on the wall (1 in this group)");
+                "as tolerated, or forearms on the wall");
+        search("split squat");
+        assertThat(page()).contains("lift the hips lying down (2 in this group)");
     }
 
     @Test

@@ -1,0 +1,154 @@
+package app.kehre.desk.command;
+
+import java.lang.management.ManagementFactory;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.Callable;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CountDownLatch;
+import javafx.animation.AnimationTimer;
+import javafx.application.Platform;
+import javafx.scene.control.ToggleButton;
+import javafx.stage.Stage;
+
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+
+import app.kehre.core.dose.Dose;
+import app.kehre.core.dose.DoseScale;
+import app.kehre.core.dose.Reps;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Segment;
+import app.kehre.desk.look.Type;
+import app.kehre.desk.session.OpenPlan;
+import app.kehre.desk.window.MainWindow;
+import app.kehre.desk.window.Surroundings;
+import app.kehre.formats.disk.LocalDisk;
+import app.kehre.formats.library.BuiltInLibrary;
+import app.kehre.formats.plan.DemoPlan;
+import app.kehre.formats.plan.PlanDocument;
+
+/** {@code kehre pulses}: how long the JavaFX thread is busy in a pulse while somebody types. For developers. */
+@Command(name = "pulses", hidden = true, description = {
+        "Types 500 edits into a class of 120 lines, one a pulse, and prints how long the JavaFX thread was busy."})
+final class PulsesCommand implements Callable<Integer> {
+
+    private static final int LINES = 120;
+
+    @Option(names = "--edits", defaultValue = "500", description = "How many edits (500).")
+    private int edits = 500;
+
+    @Override
+    public Integer call() throws InterruptedException {
+        System.setProperty("glass.platform", "Headless");
+        System.setProperty("prism.order", "sw");
+        CountDownLatch started = new CountDownLatch(1);
+        Platform.startup(started::countDown);
+        started.await();
+        Library library = BuiltInLibrary.load();
+        CompletableFuture<long[]> busy = new CompletableFuture<>();
+        OpenPlan open = new OpenPlan(PlanDocument.of(longClass(library), library));
+        FxThread.call(() -> show(open, library));
+        FxThread.settle();
+        FxThread.call(() -> new Typing(open, edits, busy)).start();
+        print(busy.join());
+        Platform.exit();
+        return 0;
+    }
+
+    private static Stage show(OpenPlan open, Library library) {
+        Type.load();
+        HandClock clock = HandClock.at(open.plan().brief());
+        MainWindow window = new MainWindow(open, library,
+                new Surroundings(new LocalDisk(),
+                        Path.of(System.getProperty("java.io.tmpdir"), "kehre-pulses"), clock,
+                        new Shots.NoFiles()));
+        Stage stage = new Stage();
+        stage.setScene(window.scene());
+        stage.setWidth(1280);
+        stage.setHeight(800);
+        stage.show();
+        ((ToggleButton) window.scene().getRoot().lookup("#side-findings")).fire();
+        return stage;
+    }
+
+    /** The demo class with as many short lines as make 120. */
+    private static ClassPlan longClass(Library library) {
+        ClassPlan plan = DemoPlan.load(library).plan();
+        List<Exercise> short_ = library.all().stream().filter(each -> each.suits(Role.TONING)).toList();
+        Segment toning = plan.segments().stream().filter(each -> each.role() == Role.TONING).findFirst()
+                .orElseThrow();
+        int missing = LINES - Math.toIntExact(plan.lines().count());
+        for (int i = 0; i < missing; i++) {
+            Exercise exercise = short_.get(i % short_.size());
+            plan = plan.add(toning.id(), Integer.MAX_VALUE,
+                    Item.of(plan.nextEntryId(), exercise).withDose(Reps.of(6)));
+        }
+        return plan;
+    }
+
+    private static void print(long[] nanos) {
+        long[] sorted = nanos.clone();
+        Arrays.sort(sorted);
+        System.out.printf(Locale.ROOT,
+                "JavaFX thread busy in a pulse: median %.1f ms, 99th percentile %.1f ms, most %.1f ms (%d edits)%n",
+                sorted[sorted.length / 2] / 1e6, sorted[sorted.length * 99 / 100] / 1e6,
+                sorted[sorted.length - 1] / 1e6,
+                sorted.length);
+    }
+
+    /** Types one edit in each pulse. */
+    private static final class Typing extends AnimationTimer {
+
+        private static final int WARM_UP = 200;
+        private static final int COMMIT_EVERY = 10;
+
+        private final OpenPlan open;
+        private final CompletableFuture<long[]> done;
+        private final long[] busy;
+        private final List<Item> items;
+        private int edit = -WARM_UP;
+        private long before = -1;
+
+        Typing(OpenPlan open, int edits, CompletableFuture<long[]> done) {
+            this.open = open;
+            this.done = done;
+            this.busy = new long[edits];
+            this.items = open.plan().items().filter(item -> DoseScale.of(item.dose(), 1.5).isPresent())
+                    .toList();
+        }
+
+        @Override
+        public void handle(long now) {
+            long cpu = ManagementFactory.getThreadMXBean().getCurrentThreadCpuTime();
+            if (edit > 0) {
+                busy[edit - 1] = cpu - before;
+            }
+            if (edit == busy.length) {
+                stop();
+                done.complete(busy);
+                return;
+            }
+            before = cpu;
+            type(Math.floorMod(edit, items.size()), Math.floorMod(edit, 3));
+            edit++;
+        }
+
+        private void type(int at, int how) {
+            Item item = (Item) open.plan().entry(items.get(at).id());
+            Dose dose = DoseScale.of(item.dose(), how == 0 ? 1.5 : how == 1 ? 0.7 : 1.2).orElse(item.dose());
+            ClassPlan typed = open.plan().with(item.withDose(dose));
+            if (Math.floorMod(edit, COMMIT_EVERY) == COMMIT_EVERY - 1) {
+                open.edit("Dose of " + item.name(), _ -> typed);
+            } else {
+                open.preview(typed);
+            }
+        }
+    }
+}
