@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
@@ -29,6 +30,7 @@ final class FindingsPane extends ScrollPane {
 
     private final ChoosingViewModel model;
     private final VBox content = new VBox(8);
+    private List<String> shownWords = List.of();
     private final Set<Severity> hidden = EnumSet.noneOf(Severity.class);
 
     FindingsPane(ChoosingViewModel model) {
@@ -41,8 +43,26 @@ final class FindingsPane extends ScrollPane {
         content.getStyleClass().add("findings");
     }
 
+    /**
+     * Shows what came of judging. While somebody types and the findings stay the same, so do the rows; once the plan
+     * is settled they are made anew, since each mend holds the plan that it mends.
+     */
+    void showJudged() {
+        Assessment assessment = model.assessment().get();
+        boolean settled = assessment.timeline() == model.timeline();
+        if (settled || !words(assessment).equals(shownWords)) {
+            show();
+        }
+    }
+
+    private static List<String> words(Assessment assessment) {
+        return Stream.concat(assessment.findings().stream().map(Finding::what),
+                assessment.aside().stream().map(Assessment.Aside::reason)).toList();
+    }
+
     void show() {
         Assessment assessment = model.assessment().get();
+        shownWords = words(assessment);
         List<Finding> findings = assessment.findings().stream()
                 .filter(finding -> !hidden.contains(finding.severity())).toList();
         List<Node> rows = new ArrayList<>(List.of(filters(assessment)));

@@ -94,7 +94,7 @@ final class SidePane extends VBox {
     private void showJudged() {
         countFindings();
         switch (model.side().get()) {
-            case FINDINGS -> findings.show();
+            case FINDINGS -> findings.showJudged();
             case LEDGER -> ledger.show();
             case LINE, SUGGEST, SWAP -> {
             }

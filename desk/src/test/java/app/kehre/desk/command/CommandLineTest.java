@@ -10,6 +10,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
+import java.util.List;
 
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -41,6 +42,31 @@ class CommandLineTest {
         System.setOut(new PrintStream(out, true, StandardCharsets.UTF_8));
         assertThat(Main.run(arguments)).isZero();
         return out.toString(StandardCharsets.UTF_8);
+    }
+
+    @Test
+    void aClassIsCheckedAndTheExitCodeSaysWhetherItCanHurt() throws IOException {
+        assertThat(print("check", demo().toString())).startsWith("Goes over by 0:39.")
+                .contains("mend     Push: 1:48, pull: 1:06.", "or: ");
+        out.reset();
+
+        Path bad = Files.write(folder.resolve("bad.kehre.json"), DemoPlan.bytes(DemoPlan.EVERYTHING_AT_ONCE));
+        assertThat(Main.run("check", bad.toString(), "--json")).isEqualTo(1);
+        assertThat(out.toString(StandardCharsets.UTF_8)).contains("\"check\" : \"too-little/floor\"",
+                "\"severity\" : \"stop\"", "\"startMs\" : ", "\"mends\" : ");
+        assertThat(Main.run("check", Files.writeString(folder.resolve("no.json"), "{}").toString()))
+                .isEqualTo(2);
+    }
+
+    @Test
+    void theEffortIsPrintedSecondBySecondAndClaimsNoHeartRateInToning() throws IOException {
+        List<String> rows = print("effort", demo().toString(), "--csv").lines().toList();
+
+        assertThat(rows.getFirst())
+                .startsWith("second,returning METs,returning %HRR,returning effort,regular METs");
+        assertThat(rows).hasSize(1 + 60 * 60 + 39);
+        assertThat(rows.get(1 + 12 * 60).split(",")[2]).isNotEmpty();
+        assertThat(rows.get(1 + 21 * 60).split(",")[2]).isEmpty();
     }
 
     private Path demo() throws IOException {
