@@ -6,10 +6,15 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 
+import app.kehre.core.brief.Group;
 import app.kehre.core.dose.Lengths;
+import app.kehre.core.exercise.Limit;
 
 /** What the line says at a second, in words. Estimates for planning, never a measurement of a person. */
 public final class ReadOut {
+
+    /** For whom no heart rate is a guide (figures.md, "Stand-in participants"). */
+    private static final String NO_HEART_RATE = "pregnant, or on heart-rate medicine: effort and talk test only";
 
     private ReadOut() {}
 
@@ -26,6 +31,10 @@ public final class ReadOut {
         if (at >= 0 && effort.inside()[at] >= 0) {
             lines.add(
                     "%d %% of the group inside the target".formatted(Math.round(effort.inside()[at] * 100)));
+        }
+        Group group = effort.timeline().plan().brief().group();
+        if (claimed && (group.with(Limit.PREGNANCY) > 0 || group.with(Limit.BLOOD_PRESSURE) > 0)) {
+            lines.add(NO_HEART_RATE);
         }
         return String.join("\n", lines);
     }

@@ -11,6 +11,9 @@ import app.kehre.core.advice.Threshold;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Finding;
 import app.kehre.core.balance.Mend;
+import app.kehre.core.effort.Effort;
+import app.kehre.core.effort.ReadOut;
+import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.sheet.CribSheet;
@@ -124,5 +127,17 @@ class EverythingAtOnceTest {
         ClassPlan patient = plan.with(plan.thresholds().with(Threshold.WATER, 40));
 
         assertThat(Hall.of(judge(patient), "no-water")).isEmpty();
+    }
+
+    @Test
+    void theReadOutNamesForWhomNoHeartRateIsAGuideAndClaimsNoneInToning() {
+        Effort dance = judge(Hall.hall().aerobic("march 32 eights").plan()).effort();
+        Effort pregnant = judge(Hall.hall().group(group -> group.withLimit(Limit.PREGNANCY, 1))
+                .aerobic("march 32 eights").plan()).effort();
+        Effort toning = judge(Hall.hall().toning("squat 40 reps").plan()).effort();
+
+        assertThat(ReadOut.of(dance, 60)).contains("regular", "% HRR").doesNotContain("talk test only");
+        assertThat(ReadOut.of(pregnant, 60)).endsWith("effort and talk test only");
+        assertThat(ReadOut.of(toning, 60)).contains("no heart rate is claimed").doesNotContain("% HRR");
     }
 }
