@@ -12,6 +12,10 @@ public final class Checks {
     private static final List<Check> ALL = List.of(new SlipCheck(), new PhraseCheck(), new OneLegCheck(),
             new HopCheck(), new SameLeadCheck(), new NewMovesCheck(), new TempoCheck(), new RepeatCheck());
 
+    /** What is asked of a move in a count pattern, whose phrases and novelty are the dose's and the segment's. */
+    private static final List<Check> OF_PATTERN = List.of(new SlipCheck(), new OneLegCheck(), new HopCheck(),
+            new SameLeadCheck(), new RepeatCheck());
+
     private Checks() {}
 
     /**
@@ -29,9 +33,18 @@ public final class Checks {
 
     /** What is wrong, without ways to mend it. */
     static List<Misstep> found(Combination combination, Conditions conditions) {
+        return found(ALL, combination, conditions);
+    }
+
+    /** What is wrong with a move in a count pattern, without ways to mend it. */
+    static List<Misstep> ofPattern(Combination combination, Conditions conditions) {
+        return found(OF_PATTERN, combination, conditions);
+    }
+
+    private static List<Misstep> found(List<Check> checks, Combination combination, Conditions conditions) {
         Checked checked = new Checked(combination, Dance.of(combination), conditions);
         List<Misstep> found = new ArrayList<>();
-        ALL.forEach(check -> found.addAll(check.of(checked)));
+        checks.forEach(check -> found.addAll(check.of(checked)));
         found.sort(Comparator.comparing(Misstep::count).thenComparing(Misstep::severity));
         return found;
     }

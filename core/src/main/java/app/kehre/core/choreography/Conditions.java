@@ -2,6 +2,7 @@ package app.kehre.core.choreography;
 
 import java.time.Duration;
 
+import app.kehre.core.brief.Group;
 import app.kehre.core.dose.Bpm;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.Load;
@@ -25,6 +26,12 @@ public record Conditions(Bpm bpm, int bench, Level level, TempoRange onFloor, Li
     public static Conditions of(int bpm) {
         return new Conditions(new Bpm(bpm), LOWEST + RISER, Level.REGULARS, TempoRange.LOW_IMPACT,
                 Limits.USUAL);
+    }
+
+    /** Returns the conditions of a group at a tempo, with a load. */
+    public static Conditions of(Bpm bpm, Load load, Group group) {
+        return new Conditions(bpm, height(load), Level.of(group.mix()),
+                group.older() ? TempoRange.OLDER : TempoRange.LOW_IMPACT, Limits.USUAL);
     }
 
     /** Returns the height in cm of the step in a load: with one riser when nothing is said. */

@@ -36,6 +36,12 @@ public record CountPattern(int times, List<Part> parts, Counts.Pace pace, Sides 
         parts = List.copyOf(parts);
     }
 
+    /** Returns the side that leads first. */
+    public Side firstLead() {
+        Side first = sides.order(1).getFirst();
+        return first == Side.BOTH ? Side.RIGHT : first;
+    }
+
     /** Returns the counts of one pass. */
     public int counts() {
         return parts.stream().mapToInt(Part::counts).sum();

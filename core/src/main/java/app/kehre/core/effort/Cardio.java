@@ -2,14 +2,17 @@ package app.kehre.core.effort;
 
 import java.util.EnumSet;
 import java.util.IdentityHashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 import org.jspecify.annotations.Nullable;
 
 import app.kehre.core.choreography.Conditions;
 import app.kehre.core.choreography.Part;
+import app.kehre.core.choreography.Patterned;
 import app.kehre.core.dose.AsMany;
 import app.kehre.core.dose.Bpm;
 import app.kehre.core.dose.CountPattern;
@@ -20,6 +23,7 @@ import app.kehre.core.dose.Hold;
 import app.kehre.core.dose.Interval;
 import app.kehre.core.dose.Open;
 import app.kehre.core.dose.Reps;
+import app.kehre.core.dose.Side;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Family;
 import app.kehre.core.footwork.Row;
@@ -73,10 +77,24 @@ final class Cardio {
         }
         boolean hops = levers.remove(Lever.HOP);
         double mets = counted(item.dose())
-                ? moved(item.exercise(), pace(item.dose()), item.load(), bpm, levers)
+                ? counted(item, bpm, levers)
                 : Lever.on(item.exercise().work().mets().value(), Math.min(Lever.MOST,
                         inClass(item.exercise(), BY_THE_CLOCK) * Lever.all(levers)));
         return new Demand(Demand.Kind.RHYTHMIC, mets, 0, item.manner().way(), hops);
+    }
+
+    /** A count pattern takes what the rows that it asks for take, each for its counts. */
+    private double counted(Item item, Bpm bpm, Set<Lever> levers) {
+        Optional<Patterned> patterned = item.dose() instanceof CountPattern pattern
+                ? Patterned.of(item.exercise(), pattern, Side.RIGHT)
+                : Optional.empty();
+        if (patterned.isEmpty()) {
+            return moved(item.exercise(), pace(item.dose()), item.load(), bpm, levers);
+        }
+        List<Part> parts = patterned.get().dance().parts();
+        double counts = parts.stream().mapToInt(Part::halfCounts).sum();
+        return parts.stream().mapToDouble(part -> part.halfCounts()
+                * moved(part.move(), part.pace(), item.load(), bpm, EnumSet.copyOf(levers))).sum() / counts;
     }
 
     private static boolean counted(Dose dose) {
@@ -87,7 +105,11 @@ final class Cardio {
     }
 
     private static Pace pace(Dose dose) {
-        return dose instanceof Counts counts ? counts.pace() : Pace.NORMAL;
+        return switch (dose) {
+            case Counts counts -> counts.pace();
+            case CountPattern pattern -> pattern.pace();
+            case AsMany _,Hold _,Interval _,Open _,Reps _ -> Pace.NORMAL;
+        };
     }
 
     private double moved(Exercise move, Pace pace, Load load, Bpm bpm, Set<Lever> levers) {

@@ -16,11 +16,8 @@ import app.kehre.core.brief.Brief;
 import app.kehre.core.choreography.Build;
 import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Conditions;
-import app.kehre.core.choreography.Level;
-import app.kehre.core.choreography.Limits;
 import app.kehre.core.choreography.Method;
 import app.kehre.core.choreography.Script;
-import app.kehre.core.choreography.TempoRange;
 import app.kehre.core.dose.Bpm;
 import app.kehre.core.dose.Counts;
 import app.kehre.core.exercise.Caution;
@@ -76,8 +73,7 @@ public record BuildUp(int id, String name, Build build, Load load, String note,
 
     /** Returns what the combinations are danced to, on and by whom. */
     public Conditions conditions(Bpm bpm, Brief brief) {
-        return new Conditions(bpm, Conditions.height(load), Level.of(brief.group().mix()),
-                brief.group().older() ? TempoRange.OLDER : TempoRange.LOW_IMPACT, Limits.USUAL);
+        return Conditions.of(bpm, load, brief.group());
     }
 
     /** Returns all moves, each once, the holding pattern last. */

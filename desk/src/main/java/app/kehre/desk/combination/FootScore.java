@@ -13,7 +13,7 @@ import app.kehre.core.choreography.Misstep;
 import app.kehre.desk.look.Palette;
 
 /** A combination as rows of eight counts on two lines, right foot and left foot. */
-final class FootScore extends Region {
+public final class FootScore extends Region {
 
     private final ObjectProperty<Palette> palette;
     private final Canvas canvas = new Canvas();
@@ -57,11 +57,20 @@ final class FootScore extends Region {
         }));
     }
 
+    /** Makes a score that is only read. */
+    public static FootScore toRead(ObjectProperty<Palette> palette) {
+        FootScore score = new FootScore(palette, _ -> {}, (_, _) -> {});
+        score.setFocusTraversable(false);
+        score.setMouseTransparent(true);
+        return score;
+    }
+
     private ScoreGeometry geometry() {
         return new ScoreGeometry(Math.max(300, getWidth()));
     }
 
-    void show(Combination shown, List<Misstep> found, int part) {
+    /** Shows a combination, what is wrong with it and which move is selected; -1 for none. */
+    public void show(Combination shown, List<Misstep> found, int part) {
         combination = shown;
         missteps = found;
         selected = part;

@@ -28,6 +28,7 @@ final class ScorePainter {
     private static final int EIGHT = 8 * QUARTERS;
     private static final double DOT = 7.5;
     private static final double RING = 5;
+    private static final double NARROW = 48;
     private static final double BAR_BOTTOM = ScoreGeometry.BAR + 5;
     private static final double LINES = ScoreGeometry.NUMBERS - ScoreGeometry.BAR - 17;
 
@@ -194,12 +195,13 @@ final class ScorePainter {
         }
     }
 
-    /** What the free foot does, in a word beside its ring. */
+    /** What the free foot does, in a word beside its ring, above it where the counts are narrow. */
     private void gestureWord(Act act, double x, double y) {
         pen.setFont(small);
         pen.setFill(palette.soft());
-        pen.setTextAlign(TextAlignment.LEFT);
-        pen.fillText(act.manner().words(), x + RING + 4, y - 8);
+        boolean narrow = where.cell() < NARROW;
+        pen.setTextAlign(narrow ? TextAlignment.CENTER : TextAlignment.LEFT);
+        pen.fillText(act.manner().words(), narrow ? x : x + RING + 4, narrow ? y - RING - 8 : y - 8);
     }
 
     private void paintMisstep(Misstep misstep) {

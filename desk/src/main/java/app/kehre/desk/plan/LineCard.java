@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import javafx.beans.property.ObjectProperty;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -27,6 +28,7 @@ import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Way;
 import app.kehre.core.term.Named;
 import app.kehre.desk.control.Words;
+import app.kehre.desk.look.Palette;
 
 /** What the instructor wants to know of the selected line: how it is done, its options, whom it may hurt. */
 final class LineCard extends ScrollPane {
@@ -41,9 +43,9 @@ final class LineCard extends ScrollPane {
     private final TeachingPane teaching;
     private int shown;
 
-    LineCard(PlanViewModel model) {
+    LineCard(PlanViewModel model, ObjectProperty<Palette> palette) {
         this.model = model;
-        this.teaching = new TeachingPane(model);
+        this.teaching = new TeachingPane(model, palette);
         setId("card");
         setContent(content);
         setFitToWidth(true);

@@ -64,7 +64,7 @@ public final class PlanView extends VBox {
         roadScroll = new ScrollPane(road);
         head = new SegmentHead(model);
         lines = new LineTable(model, choosing);
-        side = new SidePane(choosing);
+        side = new SidePane(choosing, palette);
         tally = new TallyBar(road::filter);
         add = new ChoiceField<>(model.choices()::addables, PlanView::choiceWords, this::take,
                 this::focusLines);

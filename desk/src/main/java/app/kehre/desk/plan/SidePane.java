@@ -3,6 +3,7 @@ package app.kehre.desk.plan;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Objects;
+import javafx.beans.property.ObjectProperty;
 import javafx.scene.Node;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
@@ -12,6 +13,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
+import app.kehre.desk.look.Palette;
 import app.kehre.desk.plan.ChoosingViewModel.Side;
 
 /** The side of the lines: the selected line, suggestions, swaps, findings. One of them is shown. */
@@ -26,9 +28,9 @@ final class SidePane extends VBox {
     private final FindingsPane findings;
     private final LedgerPane ledger;
 
-    SidePane(ChoosingViewModel model) {
+    SidePane(ChoosingViewModel model, ObjectProperty<Palette> palette) {
         this.model = model;
-        card = new LineCard(model.plan());
+        card = new LineCard(model.plan(), palette);
         suggest = new SuggestPane(model);
         swap = new SwapPane(model);
         findings = new FindingsPane(model);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import javafx.beans.property.ObjectProperty;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 
@@ -24,6 +25,7 @@ import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Way;
 import app.kehre.core.timeline.SideTotals;
 import app.kehre.desk.control.Words;
+import app.kehre.desk.look.Palette;
 
 /** The rows of the card that say how a line is taught, and change it. */
 final class TeachingPane {
@@ -33,11 +35,13 @@ final class TeachingPane {
     private final PlanViewModel model;
     private final CardForm form;
     private final DosePane dose;
+    private final PatternPane pattern;
 
-    TeachingPane(PlanViewModel model) {
+    TeachingPane(PlanViewModel model, ObjectProperty<Palette> palette) {
         this.model = model;
         this.form = new CardForm(model);
         this.dose = new DosePane(model, form);
+        this.pattern = new PatternPane(model, palette);
     }
 
     /** Returns the rows for a line. */
@@ -73,6 +77,7 @@ final class TeachingPane {
     private List<Node> ofItem(Item item) {
         Manner manner = item.manner();
         List<Node> rows = new ArrayList<>(dose.rows(item, item.dose(), item::withDose));
+        pattern.show(item).ifPresent(rows::add);
         rows.add(heading("Taught"));
         rows.add(CardForm.mark("the group knows it", "known", manner.known(),
                 set -> changeManner(item, manner.withKnown(set))));

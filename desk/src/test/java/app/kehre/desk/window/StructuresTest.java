@@ -193,6 +193,18 @@ class StructuresTest {
     }
 
     @Test
+    void aMoveInACountPatternShowsItsFeetAndWhatDoesNotGo() {
+        instructor.presses(KeyCode.L, KeyCode.CONTROL).types("repeater knee lift").presses(KeyCode.ENTER);
+        choose("#dose-kind", "pattern of counts");
+        instructor.clicks("#dose-pattern").writes("[singles 16, repeater 12]").presses(KeyCode.ENTER);
+
+        assertThat(instructor.canSee("#pattern-score")).isTrue();
+        assertThat(Instructor.onFx(() -> instructor.find("#card").lookupAll(".over").stream()
+                .map(each -> ((javafx.scene.control.Label) each).getText()).toList()))
+                .contains("repeater: once takes 8 counts, which does not go into 12.");
+    }
+
+    @Test
     void aScreenSaysWhatIsDoneInsteadAndTheHallShowsIt() {
         instructor.presses(KeyCode.L, KeyCode.CONTROL).types("balance s").presses(KeyCode.ENTER)
                 .clicks("#instead-2").writes("squats at the chair").presses(KeyCode.ENTER);

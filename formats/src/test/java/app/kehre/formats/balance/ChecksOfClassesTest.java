@@ -133,6 +133,10 @@ class ChecksOfClassesTest {
 
     static Stream<Arguments> floorAndMusic() {
         return Stream.of(
+                arguments("pattern/part", hall().aerobic("knee-up [singles 16, repeater 8, doubles 8] @step"),
+                        hall().aerobic("knee-up [singles 16, repeater 16] @step")),
+                arguments("pattern/legs", hall().aerobic("knee-up [singles 24, repeater 8] @step"),
+                        hall().aerobic("knee-up [singles 24, repeater 8], each side @step")),
                 arguments("combination", dancing("basic-step R x2; knee-up L"), dancing(
                         "basic-step R x2; knee-up R; knee-up L; v-step R x2; repeater-knee R")),
                 arguments("floor-changes",
