@@ -338,6 +338,9 @@ public final class Instructor implements AutoCloseable {
     /** Lets everything that was asked for be done and drawn. */
     public void settle() {
         FxThread.settle();
+        while (!onFx(window.content()::judged)) {
+            FxThread.settle();
+        }
     }
 
     /** Runs something on the JavaFX thread and returns what came of it. */

@@ -5,16 +5,23 @@ import app.kehre.core.term.Named;
 /** How serious a finding is, the most serious first. */
 public enum Severity implements Named {
     /** Can hurt, or cannot work. */
-    STOP("stop"),
+    STOP("stop", "can hurt"),
     /** The class will suffer. */
-    MEND("mend"),
+    MEND("mend", "to mend"),
     /** Taste and school. */
-    CONSIDER("consider");
+    CONSIDER("consider", "to consider");
 
     private final String words;
+    private final String said;
 
-    Severity(String words) {
+    Severity(String words, String said) {
         this.words = words;
+        this.said = said;
+    }
+
+    /** Returns how an instructor would say it: "to mend". */
+    public String said() {
+        return said;
     }
 
     @Override

@@ -9,6 +9,7 @@ import app.kehre.core.effort.Effort;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.SetAside;
+import app.kehre.core.timeline.SideTotals;
 import app.kehre.core.timeline.SlotFit;
 import app.kehre.core.timeline.Timeline;
 
@@ -17,11 +18,13 @@ import app.kehre.core.timeline.Timeline;
  *
  * @param timeline its seconds
  * @param effort how hard it is
+ * @param sides what each side of the body does
  * @param ledger what is prepared, loaded and released
  * @param findings what should be looked at, the most serious first
  * @param aside what the instructor set aside, with the reason
  */
-public record Assessment(Timeline timeline, Effort effort, Ledger ledger, List<Finding> findings,
+public record Assessment(Timeline timeline, Effort effort, List<SideTotals> sides, Ledger ledger,
+        List<Finding> findings,
         List<Aside> aside) {
 
     private static final int IN_THE_VERDICT = 2;
@@ -35,6 +38,7 @@ public record Assessment(Timeline timeline, Effort effort, Ledger ledger, List<F
     public record Aside(Finding finding, String reason) {}
 
     public Assessment {
+        sides = List.copyOf(sides);
         findings = List.copyOf(findings);
         aside = List.copyOf(aside);
     }
@@ -53,7 +57,7 @@ public record Assessment(Timeline timeline, Effort effort, Ledger ledger, List<F
             timeline.plan().aside().stream().filter(finding::isAside).findFirst().ifPresentOrElse(
                     found -> aside.add(new Aside(finding, found.reason())), () -> open.add(finding));
         }
-        return new Assessment(timeline, judged.effort(), judged.ledger(), open, aside);
+        return new Assessment(timeline, judged.effort(), judged.sides(), judged.ledger(), open, aside);
     }
 
     /** Returns the keys of all checks, never changed. */

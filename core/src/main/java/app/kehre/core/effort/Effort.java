@@ -128,12 +128,13 @@ public record Effort(Timeline timeline, List<Piece> pieces, List<Line> lines, Li
 
     /** Returns the minutes of somebody in each band, in tenths rounded by who shows them. */
     public Map<Band, Double> minutes(Line line) {
+        int[] seconds = new int[Band.values().length];
+        for (float share : line.shares()) {
+            seconds[Band.of(share).ordinal()]++;
+        }
         Map<Band, Double> minutes = new EnumMap<>(Band.class);
         for (Band band : Band.values()) {
-            minutes.put(band, 0.0);
-        }
-        for (float share : line.shares()) {
-            minutes.merge(Band.of(share), 1 / 60.0, Double::sum);
+            minutes.put(band, seconds[band.ordinal()] / 60.0);
         }
         return minutes;
     }

@@ -13,12 +13,12 @@ import app.kehre.core.timeline.Stretch;
 public record Piece(Stretch stretch, int segment, int entry, Demand demand) {
 
     /** Returns the first second whose middle lies in it. */
-    int from() {
+    public int from() {
         return second(stretch.start().toNanos());
     }
 
     /** Returns the second after the last one whose middle lies in it. */
-    int to() {
+    public int to() {
         return second(stretch.end().toNanos());
     }
 

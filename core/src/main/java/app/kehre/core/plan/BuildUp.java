@@ -18,6 +18,7 @@ import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Conditions;
 import app.kehre.core.choreography.Method;
 import app.kehre.core.choreography.Script;
+import app.kehre.core.choreography.Scripts;
 import app.kehre.core.dose.Bpm;
 import app.kehre.core.dose.Counts;
 import app.kehre.core.exercise.Caution;
@@ -68,7 +69,7 @@ public record BuildUp(int id, String name, Build build, Load load, String note,
 
     /** Returns the script at a tempo. */
     public Script script(Bpm bpm) {
-        return Script.of(build, bpm);
+        return Scripts.of(build, bpm);
     }
 
     /** Returns what the combinations are danced to, on and by whom. */

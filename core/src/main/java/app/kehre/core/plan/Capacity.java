@@ -40,6 +40,11 @@ public record Capacity(List<Bound> bounds) {
 
     /** Returns the capacity of a class in its room. */
     public static Capacity of(ClassPlan plan) {
+        return of(plan, KitNeed.of(plan));
+    }
+
+    /** Returns the capacity of a class of which the needs are known. */
+    public static Capacity of(ClassPlan plan, List<KitNeed> needs) {
         List<Bound> bounds = new ArrayList<>();
         Room room = plan.brief().room();
         int each = plan.items().mapToInt(item -> floor(item.exercise())).max().orElse(0);
@@ -47,15 +52,15 @@ public record Capacity(List<Bound> bounds) {
             bounds.add(new Bound("floor", room.floor() / each,
                     "%d m\u00b2, %d m\u00b2 each".formatted(room.floor(), each)));
         }
-        needs(plan).forEach((kit, most) -> room.count(kit).ifPresent(pieces -> bounds.add(
+        most(needs).forEach((kit, most) -> room.count(kit).ifPresent(pieces -> bounds.add(
                 new Bound(kit.noun(2), pieces / most, "%d, %d each".formatted(pieces, most)))));
         bounds.sort(Comparator.comparingInt(Bound::people));
         return new Capacity(bounds);
     }
 
-    private static Map<Equipment, Integer> needs(ClassPlan plan) {
+    private static Map<Equipment, Integer> most(List<KitNeed> needs) {
         Map<Equipment, Integer> most = new EnumMap<>(Equipment.class);
-        KitNeed.of(plan).stream().filter(need -> need.perPerson() > 0)
+        needs.stream().filter(need -> need.perPerson() > 0)
                 .forEach(need -> most.merge(need.kit(), need.perPerson(), Math::max));
         return most;
     }

@@ -3,6 +3,7 @@ package app.kehre.core.timeline;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -61,9 +62,12 @@ public record SideTotals(String exercise, List<Integer> entries, Sum right, Sum 
                         byExercise.computeIfAbsent(item.exercise().id(), _ -> new ArrayList<>()).add(item);
                     }
                 });
+        Map<Integer, List<Span>> working = new HashMap<>();
+        timeline.spans().stream().filter(span -> span.phase() == Phase.WORK || span.phase() == Phase.HOLD)
+                .forEach(span -> working.computeIfAbsent(span.entry(), _ -> new ArrayList<>()).add(span));
         List<SideTotals> totals = new ArrayList<>();
         byExercise.values().stream().filter(items -> items.stream().anyMatch(SideTotals::oneSided))
-                .forEach(items -> totals.add(of(timeline, items)));
+                .forEach(items -> totals.add(of(working, items)));
         return totals;
     }
 
@@ -81,17 +85,14 @@ public record SideTotals(String exercise, List<Integer> entries, Sum right, Sum 
                         .anyMatch(dose -> dose.sides() != Sides.TOGETHER);
     }
 
-    private static SideTotals of(Timeline timeline, List<Item> items) {
+    private static SideTotals of(Map<Integer, List<Span>> working, List<Item> items) {
         Map<Side, Sum> sums = new EnumMap<>(Map.of(Side.RIGHT, Sum.NOTHING, Side.LEFT, Sum.NOTHING));
-        Map<Integer, Item> byId = new LinkedHashMap<>();
-        items.forEach(item -> byId.put(item.id(), item));
-        for (Span span : timeline.spans()) {
-            Item item = byId.get(span.entry());
-            if (item != null && (span.phase() == Phase.WORK || span.phase() == Phase.HOLD)) {
+        for (Item item : items) {
+            for (Span span : working.getOrDefault(item.id(), List.of())) {
                 add(sums, span, item.inRound(Math.max(1, span.round())).dose());
             }
         }
-        return new SideTotals(items.getFirst().name(), List.copyOf(byId.keySet()),
+        return new SideTotals(items.getFirst().name(), items.stream().map(Item::id).toList(),
                 sums.getOrDefault(Side.RIGHT, Sum.NOTHING), sums.getOrDefault(Side.LEFT, Sum.NOTHING));
     }
 

@@ -28,6 +28,7 @@ import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
 import app.kehre.core.plan.Capacity;
 import app.kehre.desk.control.InlineField;
+import app.kehre.desk.control.WhenSeen;
 import app.kehre.desk.control.Words;
 
 /** The Brief place. */
@@ -59,7 +60,8 @@ public final class BriefView extends VBox {
         capacity.setWrapText(true);
         capacity.setMinHeight(USE_PREF_SIZE);
         lay();
-        model.open().shown().addListener(_ -> show());
+        WhenSeen showing = new WhenSeen(this, this::show);
+        model.open().shown().addListener(_ -> showing.run());
         show();
     }
 

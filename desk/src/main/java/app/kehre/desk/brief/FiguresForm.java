@@ -3,7 +3,6 @@ package app.kehre.desk.brief;
 import java.util.EnumMap;
 import java.util.Map;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 
@@ -11,6 +10,7 @@ import app.kehre.core.advice.Threshold;
 import app.kehre.core.plan.FigureText;
 import app.kehre.desk.control.InlineField;
 import app.kehre.desk.control.Words;
+import app.kehre.desk.look.Tips;
 
 /** The figures against which the class is judged: Kehre's, until one is typed over. */
 final class FiguresForm extends FlowPane {
@@ -37,7 +37,7 @@ final class FiguresForm extends FlowPane {
         field.setPrefWidth(FIELD);
         field.setMinWidth(FIELD);
         Label label = Words.plain("%s  %s".formatted(figure.unit(), figure.words()), "soft");
-        label.setTooltip(new Tooltip(FigureText.about(figure)));
+        Tips.say(label, FigureText.about(figure));
         label.setMinWidth(0);
         fields.put(figure, field);
         words.put(figure, label);

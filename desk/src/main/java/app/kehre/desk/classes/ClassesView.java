@@ -13,7 +13,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -25,6 +24,7 @@ import app.kehre.core.dose.Lengths;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.control.Words;
 import app.kehre.desk.look.Palette;
+import app.kehre.desk.look.Tips;
 
 /** The Classes place: every class of a folder with a small road, its length, its effort and what is open. */
 public final class ClassesView extends VBox {
@@ -70,7 +70,7 @@ public final class ClassesView extends VBox {
     /** Reads the folder anew and shows its classes. */
     public void show() {
         folder.setText("in the folder " + model.folder().getFileName());
-        folder.setTooltip(new Tooltip(model.folder().toString()));
+        Tips.say(folder, model.folder().toString());
         model.ask(found -> {
             boolean working = cards.isFocusWithin();
             cards.getChildren().setAll(found.stream().map(this::card).toList());
@@ -130,18 +130,10 @@ public final class ClassesView extends VBox {
 
     private static Label open(Assessment judged) {
         String words = Arrays.stream(Severity.values()).filter(severity -> judged.count(severity) > 0)
-                .map(severity -> "%d %s".formatted(judged.count(severity), words(severity)))
+                .map(severity -> "%d %s".formatted(judged.count(severity), severity.said()))
                 .collect(Collectors.joining(", "));
         return Words.plain(words.isEmpty() ? "nothing open" : words,
                 judged.count(Severity.STOP) > 0 ? "over" : "soft",
                 "small");
-    }
-
-    private static String words(Severity severity) {
-        return switch (severity) {
-            case STOP -> "can hurt";
-            case MEND -> "to mend";
-            case CONSIDER -> "to consider";
-        };
     }
 }

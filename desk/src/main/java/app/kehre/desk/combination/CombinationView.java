@@ -13,7 +13,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
@@ -32,8 +31,10 @@ import app.kehre.core.dose.Lengths;
 import app.kehre.core.dose.Reading;
 import app.kehre.core.plan.Segment;
 import app.kehre.desk.control.InlineField;
+import app.kehre.desk.control.WhenSeen;
 import app.kehre.desk.control.Words;
 import app.kehre.desk.look.Palette;
+import app.kehre.desk.look.Tips;
 import app.kehre.desk.look.Type;
 import app.kehre.desk.sound.Click;
 import app.kehre.formats.font.Weight;
@@ -92,10 +93,11 @@ public final class CombinationView extends StackPane {
         getStyleClass().add("combination");
         page = page();
         layEmpty();
-        model.open().settled().addListener(_ -> show());
-        model.which().addListener(_ -> show());
-        model.entry().addListener(_ -> show());
-        model.part().addListener(_ -> show());
+        WhenSeen showing = new WhenSeen(this, this::show);
+        model.open().settled().addListener(_ -> showing.run());
+        model.which().addListener(_ -> showing.run());
+        model.entry().addListener(_ -> showing.run());
+        model.part().addListener(_ -> showing.run());
         player.playing().addListener((_, _, on) -> play.setText(on ? "Stop" : "Play at tempo"));
         addEventFilter(KeyEvent.KEY_PRESSED, this::onKey);
         show();
@@ -144,7 +146,7 @@ public final class CombinationView extends StackPane {
     }
 
     private static Button tipped(Button button, String tip) {
-        button.setTooltip(new Tooltip(tip));
+        Tips.say(button, tip);
         button.setFocusTraversable(true);
         return button;
     }
@@ -215,7 +217,7 @@ public final class CombinationView extends StackPane {
         for (int i = 0; i < all.size(); i++) {
             int at = i;
             ToggleButton tab = new ToggleButton(Type.fit(all.get(i).name(), "", TAB_FONT, LONGEST_TAB));
-            tab.setTooltip(new Tooltip(all.get(i).name()));
+            Tips.say(tab, all.get(i).name());
             tab.setId("combination-" + (i + 1));
             tab.getStyleClass().add("tab");
             tab.setSelected(i == model.which().get());

@@ -9,7 +9,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -28,6 +27,7 @@ import app.kehre.core.exercise.Role;
 import app.kehre.desk.control.InlineField;
 import app.kehre.desk.control.Words;
 import app.kehre.desk.look.Palette;
+import app.kehre.desk.look.Tips;
 
 /** The build-up as a ladder of stages that can be held longer, held shorter or dropped. */
 final class LadderPane extends VBox {
@@ -115,7 +115,7 @@ final class LadderPane extends VBox {
         title.setMinWidth(0);
         title.setTextOverrun(javafx.scene.control.OverrunStyle.CENTER_ELLIPSIS);
         title.setMaxWidth(Double.MAX_VALUE);
-        title.setTooltip(new Tooltip(stage.title() + ": " + BuildUpWords.phrases(stage)));
+        Tips.say(title, stage.title() + ": " + BuildUpWords.phrases(stage));
         HBox.setHgrow(title, Priority.ALWAYS);
         Region bar = new Region();
         double share = (double) stage.phrases() / Math.max(1, script.stages().stream()
@@ -136,8 +136,8 @@ final class LadderPane extends VBox {
         said.setMinWidth(0);
         said.setMaxWidth(Double.MAX_VALUE);
         said.setTextOverrun(javafx.scene.control.OverrunStyle.CENTER_ELLIPSIS);
-        cue.ifPresent(each -> said.setTooltip(new Tooltip("%s. %d counts ahead: %s, you lead %s"
-                .formatted(each.words(), each.ahead(), each.sign(), each.own().word()))));
+        cue.ifPresent(each -> Tips.say(said, "%s. %d counts ahead: %s, you lead %s"
+                .formatted(each.words(), each.ahead(), each.sign(), each.own().word())));
         HBox.setHgrow(said, Priority.ALWAYS);
         HBox below = new HBox(2, said);
         below.setAlignment(Pos.CENTER_LEFT);
@@ -172,7 +172,7 @@ final class LadderPane extends VBox {
     private static Button small(String id, String text, String tip, Runnable action) {
         Button button = Words.button(id, text, action);
         button.getStyleClass().addAll("flat", "small");
-        button.setTooltip(new Tooltip(tip));
+        Tips.say(button, tip);
         button.setAccessibleText(tip);
         return button;
     }

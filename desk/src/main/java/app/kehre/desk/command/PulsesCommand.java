@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CountDownLatch;
+import java.util.stream.IntStream;
 import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.scene.control.ToggleButton;
@@ -46,7 +47,9 @@ final class PulsesCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws InterruptedException {
-        System.setProperty("glass.platform", "Headless");
+        if (System.getenv("DISPLAY") == null) {
+            System.setProperty("glass.platform", "Headless");
+        }
         System.setProperty("prism.order", "sw");
         CountDownLatch started = new CountDownLatch(1);
         Platform.startup(started::countDown);
@@ -94,13 +97,21 @@ final class PulsesCommand implements Callable<Integer> {
     }
 
     private static void print(long[] nanos) {
+        print("all", nanos);
+        print("while typing", IntStream.range(0, nanos.length).filter(at -> !Typing.settles(at))
+                .mapToLong(at -> nanos[at]).toArray());
+        print("settling what was typed",
+                IntStream.range(0, nanos.length).filter(Typing::settles).mapToLong(at -> nanos[at])
+                        .toArray());
+    }
+
+    private static void print(String what, long[] nanos) {
         long[] sorted = nanos.clone();
         Arrays.sort(sorted);
         System.out.printf(Locale.ROOT,
-                "JavaFX thread busy in a pulse: median %.1f ms, 99th percentile %.1f ms, most %.1f ms (%d edits)%n",
-                sorted[sorted.length / 2] / 1e6, sorted[sorted.length * 99 / 100] / 1e6,
-                sorted[sorted.length - 1] / 1e6,
-                sorted.length);
+                "JavaFX thread busy in a pulse, %s: median %.1f ms, 99th percentile %.1f ms, most %.1f ms (%d edits)%n",
+                what, sorted[sorted.length / 2] / 1e6, sorted[sorted.length * 99 / 100] / 1e6,
+                sorted[sorted.length - 1] / 1e6, sorted.length);
     }
 
     /** Types one edit in each pulse. */
@@ -140,11 +151,15 @@ final class PulsesCommand implements Callable<Integer> {
             edit++;
         }
 
+        static boolean settles(int edit) {
+            return Math.floorMod(edit, COMMIT_EVERY) == COMMIT_EVERY - 1;
+        }
+
         private void type(int at, int how) {
             Item item = (Item) open.plan().entry(items.get(at).id());
             Dose dose = DoseScale.of(item.dose(), how == 0 ? 1.5 : how == 1 ? 0.7 : 1.2).orElse(item.dose());
             ClassPlan typed = open.plan().with(item.withDose(dose));
-            if (Math.floorMod(edit, COMMIT_EVERY) == COMMIT_EVERY - 1) {
+            if (settles(edit)) {
                 open.edit("Dose of " + item.name(), _ -> typed);
             } else {
                 open.preview(typed);

@@ -1,13 +1,15 @@
 package app.kehre.desk.control;
 
-import java.time.Duration;
-import java.util.Optional;
+import java.util.Arrays;
 import javafx.scene.canvas.GraphicsContext;
 
+import app.kehre.core.dose.Lengths;
 import app.kehre.core.effort.Demand;
 import app.kehre.core.effort.Effort;
 import app.kehre.core.effort.Piece;
 import app.kehre.core.effort.Scale;
+import app.kehre.core.effort.Target;
+import app.kehre.core.timeline.Stretch;
 import app.kehre.desk.look.Palette;
 
 /** Draws the effort line in its target band above the blocks of a road; hatched where no heart rate is claimed. */
@@ -19,6 +21,8 @@ final class EffortPainter {
     private static final double GAP = 3;
     private static final int STEP = 4;
     private static final double HATCH = 5;
+    private static final int POINTS = 7;
+    private static final double DASH = 6;
 
     private final GraphicsContext pen;
     private final Palette palette;
@@ -36,10 +40,10 @@ final class EffortPainter {
             int to = Math.min(effort.main().seconds() - 1, from + (int) SwitchbackGeometry.ROW.toSeconds());
             if (to > from) {
                 paintBand(effort, row, from, to);
-                paintHatching(effort, row, from, to);
                 paintLine(effort, row, from, to);
             }
         }
+        paintHatching(effort, firstRow, lastRow);
     }
 
     private double y(double effort, int row) {
@@ -47,55 +51,86 @@ final class EffortPainter {
         return where.blockTop(row) - GAP - part * (where.strip() - GAP);
     }
 
-    private double x(int second, int row) {
-        return where.x(Duration.ofSeconds(second), row);
+    private double x(double second, int row) {
+        return where.x(second, row);
     }
 
+    /** The target of each segment as a band with dashed edges. */
     private void paintBand(Effort effort, int row, int from, int to) {
-        for (int second = from; second < to; second += STEP) {
-            Optional<double[]> edges = effort.target(second);
-            if (edges.isPresent()) {
-                double low = y(Scale.effort(edges.get()[0]), row);
-                double high = y(Scale.effort(edges.get()[1]), row);
-                double left = x(second, row);
-                double wide = x(Math.min(to, second + STEP), row) - left;
-                pen.setFill(palette.line().deriveColor(0, 1, 1, 0.45));
-                pen.fillRect(left, high, wide, low - high);
-                boolean dash = second / STEP % 2 == 0;
-                if (dash) {
-                    pen.setFill(palette.soft());
-                    pen.fillRect(left, high - 0.5, wide, 1);
-                    pen.fillRect(left, low - 0.5, wide, 1);
+        effort.targets().forEach((segment, target) -> {
+            Stretch stretch = effort.timeline().ofSegment(segment);
+            double start = Lengths.seconds(stretch.start());
+            double length = Math.max(1, Lengths.seconds(stretch.end()) - start);
+            double left = Math.max(start, from);
+            double right = Math.min(start + length, to);
+            if (right > left) {
+                paintBand(target, new double[]{(left - start) / length, (right - start) / length}, row,
+                        new double[]{x(left, row), x(right, row)});
+            }
+        });
+    }
+
+    private void paintBand(Target target, double[] parts, int row, double[] edges) {
+        double[] across = new double[2 * POINTS];
+        double[] down = new double[2 * POINTS];
+        for (int i = 0; i < POINTS; i++) {
+            double on = (double) i / (POINTS - 1);
+            double part = parts[0] + on * (parts[1] - parts[0]);
+            across[i] = edges[0] + on * (edges[1] - edges[0]);
+            down[i] = y(Scale.effort(target.high(part)), row);
+            across[2 * POINTS - 1 - i] = across[i];
+            down[2 * POINTS - 1 - i] = y(Scale.effort(target.low(part)), row);
+        }
+        pen.setFill(palette.line().deriveColor(0, 1, 1, 0.45));
+        pen.fillPolygon(across, down, 2 * POINTS);
+        pen.setStroke(palette.soft());
+        pen.setLineWidth(1);
+        pen.setLineDashes(DASH, DASH);
+        pen.strokePolyline(across, down, POINTS);
+        pen.strokePolyline(Arrays.copyOfRange(across, POINTS, 2 * POINTS),
+                Arrays.copyOfRange(down, POINTS, 2 * POINTS), POINTS);
+        pen.setLineDashes();
+    }
+
+    /** One path for all of it: a stroke costs as much as many lines of it. */
+    private void paintHatching(Effort effort, int firstRow, int lastRow) {
+        pen.setStroke(palette.soft());
+        pen.setLineWidth(0.8);
+        pen.beginPath();
+        double apart = HATCH / (x(1, 0) - x(0, 0));
+        for (Piece piece : effort.pieces()) {
+            if (piece.demand().kind() == Demand.Kind.STRENGTH) {
+                int to = Math.min(effort.main().seconds() - 1, piece.to());
+                for (double at = Math.ceil(piece.from() / apart) * apart; at < to; at += apart) {
+                    int row = (int) (at / SwitchbackGeometry.ROW.toSeconds());
+                    if (row >= firstRow && row <= lastRow) {
+                        hatch(effort, at, row);
+                    }
                 }
             }
         }
+        pen.stroke();
     }
 
-    private void paintHatching(Effort effort, int row, int from, int to) {
-        pen.setStroke(palette.soft());
-        pen.setLineWidth(0.8);
+    private void hatch(Effort effort, double at, int row) {
         double bottom = where.blockTop(row) - GAP + 1;
-        for (double x = x(from, row); x < x(to, row); x += HATCH) {
-            int second = from
-                    + (int) ((x - x(from, row)) / Math.max(1, x(to, row) - x(from, row)) * (to - from));
-            boolean unclaimed = effort.pieceAt(second).map(Piece::demand).map(Demand::kind)
-                    .filter(kind -> kind == Demand.Kind.STRENGTH).isPresent();
-            if (unclaimed) {
-                double top = y(effort.main().effort(second), row) + 2;
-                pen.strokeLine(x, Math.min(bottom, top + 5), x + 3, top);
-            }
-        }
+        double top = y(effort.main().effort((int) at), row) + 2;
+        double x = x(at, row);
+        pen.moveTo(x, Math.min(bottom, top + 5));
+        pen.lineTo(x + 3, top);
     }
 
     private void paintLine(Effort effort, int row, int from, int to) {
+        int points = (to - from) / STEP + 1;
+        double[] across = new double[points + 1];
+        double[] down = new double[points + 1];
+        for (int i = 0; i <= points; i++) {
+            int second = i == points ? to : from + i * STEP;
+            across[i] = x(second, row);
+            down[i] = y(effort.main().effort(second), row);
+        }
         pen.setStroke(palette.ink());
         pen.setLineWidth(1.8);
-        pen.beginPath();
-        pen.moveTo(x(from, row), y(effort.main().effort(from), row));
-        for (int second = from + STEP; second < to; second += STEP) {
-            pen.lineTo(x(second, row), y(effort.main().effort(second), row));
-        }
-        pen.lineTo(x(to, row), y(effort.main().effort(to), row));
-        pen.stroke();
+        pen.strokePolyline(across, down, points + 1);
     }
 }

@@ -131,7 +131,10 @@ public final class InlineField extends TextField {
     /** A text that has no room is shortened in its middle until somebody edits it. */
     private void showSettled() {
         double room = getWidth() - PADDING + 2;
-        setText(isFocused() || room <= 0 ? settled : Type.fit(settled, "", getFont(), room));
+        String fitted = isFocused() || room <= 0 ? settled : Type.fit(settled, "", getFont(), room);
+        if (!fitted.equals(getText())) {
+            setText(fitted);
+        }
     }
 
     private void finish() {

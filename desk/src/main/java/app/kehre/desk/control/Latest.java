@@ -1,9 +1,11 @@
 package app.kehre.desk.control;
 
+import java.time.Duration;
 import java.util.List;
 import java.util.concurrent.Executor;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.locks.LockSupport;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.function.Function;
@@ -44,10 +46,18 @@ public final class Latest {
         });
     }
 
-    /** Asks for something of each thing, and shows it one after the other, unless something else was asked for by then. */
-    public <Q, T> void askEach(List<Q> things, Function<Q, T> work, BiConsumer<Integer, T> show) {
+    /**
+     * Asks for something of each thing, and shows it one after the other, unless something else was asked for by then.
+     *
+     * @param pause how long to wait before the work begins, since something else may be asked for at once
+     */
+    public <Q, T> void askEach(List<Q> things, Duration pause, Function<Q, T> work,
+            BiConsumer<Integer, T> show) {
         int question = asked.incrementAndGet();
         beside.execute(() -> {
+            if (question == asked.get()) {
+                LockSupport.parkNanos(pause.toNanos());
+            }
             for (int i = 0; i < things.size() && question == asked.get(); i++) {
                 int at = i;
                 T answer = work.apply(things.get(i));

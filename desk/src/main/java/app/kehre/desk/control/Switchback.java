@@ -41,6 +41,8 @@ public final class Switchback extends Region {
     private final Canvas canvas = new Canvas();
     private final Tooltip tip = new Tooltip();
     private SwitchbackScene scene;
+    private double seenFrom;
+    private double seenTo = Double.MAX_VALUE;
 
     /**
      * Makes a road.
@@ -108,6 +110,15 @@ public final class Switchback extends Region {
         requestLayout();
     }
 
+    /** Draws only the rows that can be seen, from one height to another in this control, in pixels. */
+    public void see(double from, double to) {
+        if (from != seenFrom || to != seenTo) {
+            seenFrom = from;
+            seenTo = to;
+            requestLayout();
+        }
+    }
+
     /** Draws the predicted effort above the blocks. */
     public void show(Effort effort) {
         scene = scene.with(scene.over().with(effort));
@@ -144,20 +155,30 @@ public final class Switchback extends Region {
     @Override
     protected void layoutChildren() {
         Insets insets = insets();
-        double width = Math.max(1, getWidth() - insets.getLeft() - insets.getRight());
-        double height = Math.max(1, getHeight() - insets.getTop() - insets.getBottom());
-        canvas.relocate(insets.getLeft(), insets.getTop());
-        canvas.setWidth(width);
-        canvas.setHeight(height);
+        SwitchbackGeometry whole = geometry();
+        int lastRow = scene.firstRow() + scene.rows() - 1;
+        int first = row(whole, seenFrom, -1, lastRow);
+        int last = row(whole, seenTo, 1, lastRow);
+        canvas.relocate(insets.getLeft(), insets.getTop() + whole.top(first) * scale);
+        canvas.setWidth(whole.width() * scale);
+        canvas.setHeight((last - first + 1) * whole.row() * scale);
         canvas.getGraphicsContext2D().setTransform(scale, 0, 0, scale, 0, 0);
-        new SwitchbackPainter(canvas.getGraphicsContext2D(), palette.get(), geometry()).paint(scene,
+        new SwitchbackPainter(canvas.getGraphicsContext2D(), palette.get(), whole.from(first), last).paint(
+                scene,
                 isFocused());
     }
 
+    /** The row at a height, with one more beyond it. */
+    private int row(SwitchbackGeometry whole, double height, int more, int lastRow) {
+        double rows = Math.min((height - insets().getTop()) / scale / whole.row(), lastRow);
+        return Math.clamp((long) Math.floor(rows) + scene.firstRow() + more, scene.firstRow(), lastRow);
+    }
+
     private SwitchbackGeometry geometry() {
-        double row = Math.min(HIGHEST_ROW + extra(), canvas.getHeight() / scale / Math.max(1, scene.rows()));
-        return new SwitchbackGeometry(canvas.getWidth() / scale, row, scene.firstRow(),
-                scene.over().strip());
+        double width = Math.max(1, getWidth() - insets().getLeft() - insets().getRight());
+        double height = Math.max(1, getHeight() - insets().getTop() - insets().getBottom());
+        double row = Math.min(HIGHEST_ROW + extra(), height / scale / Math.max(1, scene.rows()));
+        return new SwitchbackGeometry(width / scale, row, scene.firstRow(), scene.over().strip());
     }
 
     private Insets insets() {

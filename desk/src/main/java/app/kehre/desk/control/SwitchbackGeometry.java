@@ -19,6 +19,8 @@ record SwitchbackGeometry(double width, double row, int firstRow, double strip) 
 
     /** The length of a row. */
     static final Duration ROW = Duration.ofMinutes(10);
+    private static final double SECONDS = 600;
+    private static final double NANOS = 1e9;
     /** Room for the minutes on the left and the hairpin beside them. */
     static final double LEFT = 62;
     /** Room for the hairpin on the right. */
@@ -30,7 +32,12 @@ record SwitchbackGeometry(double width, double row, int firstRow, double strip) 
     record Piece(int row, double x, double width, boolean first) {}
 
     static int rowOf(Duration moment) {
-        return (int) (moment.toNanos() / ROW.toNanos());
+        return (int) (moment.getSeconds() / (long) SECONDS);
+    }
+
+    /** Returns the same drawing from another row on. */
+    SwitchbackGeometry from(int other) {
+        return new SwitchbackGeometry(width, row, other, strip);
     }
 
     double roadWidth() {
@@ -38,7 +45,12 @@ record SwitchbackGeometry(double width, double row, int firstRow, double strip) 
     }
 
     double x(Duration moment, int inRow) {
-        return LEFT + roadWidth() * moment.minus(ROW.multipliedBy(inRow)).toNanos() / ROW.toNanos();
+        return x(moment.toNanos() / NANOS, inRow);
+    }
+
+    /** Returns where a moment lies, in seconds from the start of the class. */
+    double x(double seconds, int inRow) {
+        return LEFT + roadWidth() * (seconds / SECONDS - inRow);
     }
 
     double top(int inRow) {
@@ -53,12 +65,12 @@ record SwitchbackGeometry(double width, double row, int firstRow, double strip) 
         List<Piece> pieces = new ArrayList<>();
         int from = rowOf(stretch.start());
         int to = rowOf(stretch.end().minusNanos(1));
+        double start = x(stretch.start(), 0) - LEFT;
+        double end = x(stretch.end(), 0) - LEFT;
         for (int i = from; i <= to; i++) {
-            Duration rowStart = ROW.multipliedBy(i);
-            Duration rowEnd = rowStart.plus(ROW);
-            Duration start = stretch.start().compareTo(rowStart) > 0 ? stretch.start() : rowStart;
-            Duration end = stretch.end().compareTo(rowEnd) < 0 ? stretch.end() : rowEnd;
-            pieces.add(new Piece(i, x(start, i), x(end, i) - x(start, i), i == from));
+            double left = Math.max(0, start - roadWidth() * i);
+            double right = Math.min(roadWidth(), end - roadWidth() * i);
+            pieces.add(new Piece(i, LEFT + left, right - left, i == from));
         }
         return pieces;
     }

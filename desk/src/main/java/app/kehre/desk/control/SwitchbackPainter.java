@@ -1,6 +1,5 @@
 package app.kehre.desk.control;
 
-import java.time.Duration;
 import java.util.Comparator;
 import java.util.List;
 import javafx.geometry.VPos;
@@ -10,13 +9,11 @@ import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
 
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.Block;
-import app.kehre.core.timeline.Mark;
 import app.kehre.core.timeline.Span;
 import app.kehre.core.timeline.Stretch;
 import app.kehre.desk.look.Palette;
@@ -34,40 +31,42 @@ final class SwitchbackPainter {
     private final GraphicsContext pen;
     private final Palette palette;
     private final SwitchbackGeometry where;
+    private final int first;
+    private final int last;
     private final Font name = Type.of(Weight.MEDIUM, 12);
-    private final Font small = Type.of(Weight.REGULAR, 11);
     private final Font minutes = Type.of(Weight.REGULAR, 12.5);
 
-    SwitchbackPainter(GraphicsContext pen, Palette palette, SwitchbackGeometry where) {
+    /** Makes a painter of the rows from the first one of the geometry to a last one. */
+    SwitchbackPainter(GraphicsContext pen, Palette palette, SwitchbackGeometry where, int last) {
         this.pen = pen;
         this.palette = palette;
         this.where = where;
+        this.first = where.firstRow();
+        this.last = last;
     }
 
     void paint(SwitchbackScene scene, boolean focused) {
         pen.clearRect(0, 0, pen.getCanvas().getWidth(), pen.getCanvas().getHeight());
         pen.setTextBaseline(VPos.CENTER);
-        int last = scene.firstRow() + scene.rows() - 1;
-        for (int row = scene.firstRow(); row <= last; row++) {
+        for (int row = first; row <= last; row++) {
             paintRow(row);
-            if (row < last) {
+            if (row < scene.firstRow() + scene.rows() - 1) {
                 paintHairpin(row);
             }
         }
-        for (Block block : scene.blocks()) {
-            paintGround(scene, block, last);
+        List<Block> seen = scene.blocks().stream().filter(this::seen).toList();
+        for (Block block : seen) {
+            paintGround(scene, block);
         }
-        paintUses(scene, last);
-        for (Block block : scene.blocks()) {
-            paintBlock(scene, block, last, focused);
+        paintUses(scene);
+        for (Block block : seen) {
+            paintBlock(scene, block, focused);
         }
-        paintCircuits(scene, last);
+        paintCircuits(scene);
         scene.over().effort().ifPresent(
-                effort -> new EffortPainter(pen, palette, where).paint(effort, scene.firstRow(), last));
-        scene.over().lit().ifPresent(stretch -> paintLit(stretch, scene, last));
-        paintMarks(scene, last);
-        paintSlotEnd(scene, last);
-        scene.now().ifPresent(this::paintNow);
+                effort -> new EffortPainter(pen, palette, where).paint(effort, first, last));
+        scene.over().lit().ifPresent(stretch -> paintLit(stretch));
+        new MarkPainter(pen, palette, where, last).paint(scene);
     }
 
     private void paintRow(int row) {
@@ -104,14 +103,19 @@ final class SwitchbackPainter {
         pen.stroke();
     }
 
-    private void paintBlock(SwitchbackScene scene, Block block, int last, boolean focused) {
+    private boolean seen(Block block) {
+        return SwitchbackGeometry.rowOf(block.stretch().start()) <= last
+                && SwitchbackGeometry.rowOf(block.stretch().end()) >= first;
+    }
+
+    private void paintBlock(SwitchbackScene scene, Block block, boolean focused) {
         ClassPlan plan = scene.timeline().plan();
         Role role = plan.findSegment(block.segment()).map(Segment::role).orElse(Role.PAUSE);
         String text = scene.label(block);
         Palette.Tint tint = palette.tint(role);
         boolean selected = scene.selects(block);
         List<SwitchbackGeometry.Piece> pieces = where.pieces(block.stretch()).stream()
-                .filter(piece -> piece.row() >= scene.firstRow() && piece.row() <= last).toList();
+                .filter(piece -> piece.row() >= first && piece.row() <= last).toList();
         for (SwitchbackGeometry.Piece piece : pieces) {
             double x = piece.x() + GAP / 2;
             double y = where.blockTop(piece.row());
@@ -126,12 +130,12 @@ final class SwitchbackPainter {
                 .ifPresent(widest -> paintName(widest, text, block.side().letter(), tint.ink()));
     }
 
-    private void paintGround(SwitchbackScene scene, Block block, int last) {
+    private void paintGround(SwitchbackScene scene, Block block) {
         Role role = scene.timeline().plan().findSegment(block.segment()).map(Segment::role)
                 .orElse(Role.PAUSE);
         pen.setFill(palette.tint(role).ground());
         for (SwitchbackGeometry.Piece piece : where.pieces(block.stretch())) {
-            if (piece.row() >= scene.firstRow() && piece.row() <= last) {
+            if (piece.row() >= first && piece.row() <= last) {
                 pen.fillRoundRect(piece.x() + GAP / 2, where.blockTop(piece.row()),
                         Math.max(1, piece.width() - GAP), SwitchbackGeometry.BLOCK, 5, 5);
             }
@@ -139,21 +143,21 @@ final class SwitchbackPainter {
     }
 
     /** Explaining, changing over and rests are paler than work; what is explained over it is a line on top. */
-    private void paintUses(SwitchbackScene scene, int last) {
+    private void paintUses(SwitchbackScene scene) {
         for (Span span : scene.timeline().spans()) {
             double paled = scene.paled(span);
             if (paled > 0) {
                 pen.setFill(palette.paper().deriveColor(0, 1, 1, paled));
-                fill(span.stretch(), scene, last, 0, SwitchbackGeometry.BLOCK);
+                fill(span.stretch(), 0, SwitchbackGeometry.BLOCK);
             }
         }
         pen.setFill(palette.ink().deriveColor(0, 1, 1, 0.55));
-        scene.timeline().over().forEach(over -> fill(over.stretch(), scene, last, 0, OVER));
+        scene.timeline().over().forEach(over -> fill(over.stretch(), 0, OVER));
     }
 
-    private void fill(Stretch stretch, SwitchbackScene scene, int last, double from, double height) {
+    private void fill(Stretch stretch, double from, double height) {
         for (SwitchbackGeometry.Piece piece : where.pieces(stretch)) {
-            if (piece.row() >= scene.firstRow() && piece.row() <= last) {
+            if (piece.row() >= first && piece.row() <= last) {
                 pen.fillRect(piece.x() + GAP / 2, where.blockTop(piece.row()) + from,
                         Math.max(0.5, piece.width() - GAP), height);
             }
@@ -161,11 +165,11 @@ final class SwitchbackPainter {
     }
 
     /** A line around what a finding is about. */
-    private void paintLit(Stretch stretch, SwitchbackScene scene, int last) {
+    private void paintLit(Stretch stretch) {
         pen.setStroke(palette.mark());
         pen.setLineWidth(2.5);
         for (SwitchbackGeometry.Piece piece : where.pieces(stretch)) {
-            if (piece.row() >= scene.firstRow() && piece.row() <= last) {
+            if (piece.row() >= first && piece.row() <= last) {
                 double top = where.blockTop(piece.row()) - where.strip();
                 pen.strokeRoundRect(piece.x(), top, Math.max(4, piece.width()),
                         where.strip() + SwitchbackGeometry.BLOCK, 6, 6);
@@ -174,13 +178,13 @@ final class SwitchbackPainter {
     }
 
     /** A bracket under all rounds of a circuit. */
-    private void paintCircuits(SwitchbackScene scene, int last) {
+    private void paintCircuits(SwitchbackScene scene) {
         scene.timeline().plan().entries().forEach(entry -> {
             if (entry instanceof Circuit circuit) {
                 pen.setFill(palette.soft());
                 Stretch whole = scene.timeline().ofEntry(circuit.id());
                 if (!whole.length().isZero()) {
-                    fill(whole, scene, last, SwitchbackGeometry.BLOCK + 1.5, 2);
+                    fill(whole, SwitchbackGeometry.BLOCK + 1.5, 2);
                 }
             }
         });
@@ -200,95 +204,5 @@ final class SwitchbackPainter {
             pen.fillText(fitted, piece.x() + (narrow ? 3.5 : 6),
                     where.blockTop(piece.row()) + SwitchbackGeometry.BLOCK / 2 + 0.5);
         }
-    }
-
-    private void paintMarks(SwitchbackScene scene, int last) {
-        double until = 0;
-        int inRow = -1;
-        for (Mark mark : scene.marks()) {
-            int row = SwitchbackGeometry.rowOf(mark.at());
-            if (row < scene.firstRow() || row > last) {
-                continue;
-            }
-            if (mark.kind() == Mark.Kind.FIRST) {
-                paintFirst(mark.at(), row);
-                continue;
-            }
-            double x = where.x(mark.at(), row);
-            double from = row == inRow ? Math.max(x, until + 6) : x;
-            until = paintMark(mark, x, from, where.blockTop(row) + SwitchbackGeometry.BLOCK + 9);
-            inRow = row;
-        }
-    }
-
-    /** A small corner where an exercise is used for the first time. */
-    private void paintFirst(Duration at, int row) {
-        double x = where.x(at, row) + GAP / 2;
-        double top = where.blockTop(row);
-        pen.setFill(palette.mark());
-        pen.fillPolygon(new double[]{x, x + 6, x}, new double[]{top, top, top + 6}, 3);
-    }
-
-    private double paintMark(Mark mark, double x, double from, double y) {
-        pen.setFill(palette.soft());
-        if (from == x) {
-            double point = mark.kind() == Mark.Kind.DOWN ? y + 3 : y - 4;
-            double flat = mark.kind() == Mark.Kind.DOWN ? y - 3 : y + 2;
-            pen.fillPolygon(new double[]{x + 1, x + 4.5, x + 8}, new double[]{flat, point, flat}, 3);
-        }
-        double end = SwitchbackGeometry.LEFT + where.roadWidth();
-        double wide = Type.width(mark.words(), small);
-        double textAt = from == x ? x + 12 : from;
-        if (from == x && textAt + wide > end) {
-            textAt = x - 4 - wide;
-        }
-        pen.setFont(small);
-        pen.setTextAlign(TextAlignment.LEFT);
-        pen.fillText(mark.words(), textAt, y);
-        return Math.max(x + 8, textAt + wide);
-    }
-
-    private void paintSlotEnd(SwitchbackScene scene, int last) {
-        Duration slot = scene.timeline().plan().brief().slot();
-        Duration total = scene.timeline().total();
-        int row = SwitchbackGeometry.rowOf(slot.minusNanos(1));
-        if (row < scene.firstRow() || row > last) {
-            return;
-        }
-        double x = where.x(slot, row);
-        double top = where.blockTop(row);
-        boolean over = total.compareTo(slot) > 0;
-        pen.setStroke(over ? palette.mark() : palette.ink());
-        pen.setLineWidth(2);
-        pen.strokeLine(x, top - 6, x, top + SwitchbackGeometry.BLOCK + 6);
-        pen.setFill(over ? palette.mark() : palette.ink());
-        pen.setFont(small);
-        pen.setTextAlign(TextAlignment.RIGHT);
-        pen.fillText("slot ends " + Lengths.clock(slot), x - 4, top + SwitchbackGeometry.BLOCK + 9);
-        pen.setTextAlign(TextAlignment.LEFT);
-        if (over) {
-            paintOverrun(new Stretch(slot, total), last);
-        }
-    }
-
-    private void paintOverrun(Stretch overrun, int last) {
-        pen.setStroke(palette.mark());
-        pen.setLineWidth(1.2);
-        for (SwitchbackGeometry.Piece piece : where.pieces(overrun)) {
-            if (piece.row() <= last) {
-                double top = where.blockTop(piece.row()) + SwitchbackGeometry.BLOCK;
-                for (double x = piece.x() + 6; x <= piece.x() + piece.width(); x += 5) {
-                    pen.strokeLine(x - 5, top + 8, x, top + 2);
-                }
-            }
-        }
-    }
-
-    private void paintNow(Duration moment) {
-        int row = SwitchbackGeometry.rowOf(moment);
-        double x = where.x(moment, row);
-        double top = where.blockTop(row);
-        pen.setFill(palette.mark());
-        pen.fillPolygon(new double[]{x - 7, x + 7, x}, new double[]{top - 12, top - 12, top - 2}, 3);
     }
 }

@@ -16,9 +16,8 @@ public final class Words {
 
     /** Returns a text that breaks into lines where its width ends. */
     public static Label wrapped(String text, String... styles) {
-        Label label = plain(text, styles);
-        label.setWrapText(true);
-        label.setMinHeight(Region.USE_PREF_SIZE);
+        Label label = new WrappedLabel(text);
+        label.getStyleClass().addAll(styles);
         return label;
     }
 

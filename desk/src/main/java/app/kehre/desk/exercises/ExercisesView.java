@@ -24,6 +24,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 import app.kehre.core.exercise.Exercise;
+import app.kehre.desk.control.WhenSeen;
 import app.kehre.desk.control.Words;
 import app.kehre.formats.library.ExerciseTable;
 
@@ -132,7 +133,8 @@ public final class ExercisesView extends VBox {
         model.typed().addListener(_ -> showFromFirst());
         model.filter().addListener(_ -> showFromFirst());
         model.shelf().library().addListener(_ -> show());
-        model.open().settled().addListener(_ -> show());
+        WhenSeen seen = new WhenSeen(this, this::show);
+        model.open().settled().addListener(_ -> seen.run());
         model.edited().addListener(_ -> showRight());
         list.getSelectionModel().selectedItemProperty().addListener((_, _, exercise) -> {
             if (exercise != null && !showing) {

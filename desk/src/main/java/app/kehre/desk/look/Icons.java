@@ -1,7 +1,6 @@
 package app.kehre.desk.look;
 
 import javafx.scene.control.Button;
-import javafx.scene.control.Tooltip;
 
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -15,7 +14,7 @@ public final class Icons {
     public static Button button(Feather sign, String tip, Runnable action) {
         Button button = new Button();
         button.setGraphic(new FontIcon(sign));
-        button.setTooltip(new Tooltip(tip));
+        Tips.say(button, tip);
         button.setAccessibleText(tip);
         button.getStyleClass().add("sign-button");
         button.setOnAction(_ -> action.run());

@@ -2,6 +2,7 @@ package app.kehre.desk.look;
 
 import java.io.ByteArrayInputStream;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.Objects;
 import javafx.scene.text.Font;
@@ -13,6 +14,16 @@ import app.kehre.formats.font.Weight;
 public final class Type {
 
     private static final Map<Weight, String> NAMES = new EnumMap<>(Weight.class);
+
+    /** Texts are measured again and again while a class is drawn. */
+    private static final Map<Measured, Double> WIDTHS = new HashMap<>();
+    private static final int KEPT = 4096;
+
+    private static final Map<Fit, String> FITS = new HashMap<>();
+
+    private record Measured(String text, Font font) {}
+
+    private record Fit(String text, String end, Font font, int width) {}
 
     private Type() {}
 
@@ -31,11 +42,21 @@ public final class Type {
         return new Font(Objects.requireNonNull(NAMES.get(weight), "Type.load() comes first"), size);
     }
 
-    /** Returns how wide a text is in a font, in pixels. */
+    /** Returns how wide a text is in a font, in pixels. To be called on the JavaFX thread. */
     public static double width(String text, Font font) {
+        Measured asked = new Measured(text, font);
+        Double known = WIDTHS.get(asked);
+        if (known != null) {
+            return known;
+        }
+        if (WIDTHS.size() >= KEPT) {
+            WIDTHS.clear();
+        }
         Text measured = new Text(text);
         measured.setFont(font);
-        return measured.getLayoutBounds().getWidth();
+        double width = measured.getLayoutBounds().getWidth();
+        WIDTHS.put(asked, width);
+        return width;
     }
 
     /**
@@ -43,6 +64,19 @@ public final class Type {
      * readable, and empty where not even three letters fit.
      */
     public static String fit(String text, String end, Font font, double width) {
+        Fit asked = new Fit(text, end, font, (int) width);
+        String known = FITS.get(asked);
+        if (known == null) {
+            if (FITS.size() >= KEPT) {
+                FITS.clear();
+            }
+            known = cutTo(text, end, font, asked.width);
+            FITS.put(asked, known);
+        }
+        return known;
+    }
+
+    private static String cutTo(String text, String end, Font font, double width) {
         String whole = end.isEmpty() ? text : text + " " + end;
         if (width(whole, font) <= width) {
             return whole;

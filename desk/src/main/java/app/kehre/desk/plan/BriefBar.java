@@ -1,9 +1,9 @@
 package app.kehre.desk.plan;
 
 import java.util.function.BiFunction;
+import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -12,11 +12,15 @@ import app.kehre.core.brief.Brief;
 import app.kehre.core.brief.BriefText;
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.dose.Reading;
+import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.control.InlineField;
+import app.kehre.desk.look.Tips;
 
 /** The brief, and how the class stands to its slot. */
 final class BriefBar extends HBox {
+
+    private static final PseudoClass OVER = PseudoClass.getPseudoClass("over");
 
     private final InlineField title;
     private final InlineField date;
@@ -32,7 +36,6 @@ final class BriefBar extends HBox {
     BriefBar(PlanViewModel model) {
         title = field(model, "title", "Title", BriefText::withTitle).shrinkable(120, 120, 2000);
         title.getStyleClass().add("title");
-        title.setTooltip(new Tooltip());
         date = field(model, "date", "Day", BriefText::withDate).fitted(60, 160);
         start = field(model, "start", "Start", BriefText::withStart).fitted(40, 80);
         slot = field(model, "slot", "Slot", BriefText::withSlot).fitted(40, 90);
@@ -61,17 +64,21 @@ final class BriefBar extends HBox {
     void show(Timeline timeline) {
         Brief brief = timeline.plan().brief();
         title.show(brief.title());
-        title.getTooltip().setText(brief.title());
+        Tips.say(title, brief.title());
         date.show(BriefText.date(brief));
         start.show(BriefText.start(brief));
         end.setText("to " + BriefText.end(brief));
         slot.show(BriefText.slot(brief));
         people.show(BriefText.people(brief));
-        menus.show(timeline.plan());
         length.setText(Lengths.clock(timeline.fit().length()));
         of.setText("of " + Lengths.clock(timeline.fit().slot()));
         spare.setText(timeline.fit().words());
-        spare.getStyleClass().setAll("label", timeline.fit().over() ? "over" : "soft");
+        spare.pseudoClassStateChanged(OVER, timeline.fit().over());
+    }
+
+    /** Shows the menus of a plan as it stands: what they offer does not depend on what is only being typed. */
+    void showMenus(ClassPlan plan) {
+        menus.show(plan);
     }
 
     private static InlineField field(PlanViewModel model, String id, String name,

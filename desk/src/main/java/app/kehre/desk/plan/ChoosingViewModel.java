@@ -1,5 +1,6 @@
 package app.kehre.desk.plan;
 
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
@@ -54,6 +55,8 @@ public final class ChoosingViewModel {
         }
     }
 
+    private static final Duration KEYS_REST = Duration.ofMillis(40);
+
     private final PlanViewModel plan;
     private final Supplier<Library> library;
     private final ObjectProperty<Side> side = new SimpleObjectProperty<>(Side.LINE);
@@ -73,6 +76,11 @@ public final class ChoosingViewModel {
     /** Returns the class as it is judged. */
     ReadOnlyObjectProperty<Assessment> assessment() {
         return judging.assessment();
+    }
+
+    /** Returns whether the class that is shown has been judged. */
+    public boolean judged() {
+        return judging.done();
     }
 
     ObjectProperty<Side> side() {
@@ -123,15 +131,23 @@ public final class ChoosingViewModel {
      */
     record Way(Mend mend, Effect effect) {}
 
-    /** Asks for the ways to mend findings, with their effects; told one finding after the other. */
+    /**
+     * Asks for the ways to mend findings, with their effects; told one finding after the other. While somebody types,
+     * only once the keys rest for a moment.
+     */
     void askMends(List<Finding> findings, BiConsumer<Integer, List<Way>> show) {
         Assessment now = judging.assessment().get();
         Library all = library.get();
-        mends.askEach(findings, finding -> finding.mends().stream()
+        boolean typing = plan.open().shown().get() != plan.open().settled().get();
+        mends.askEach(findings, typing ? KEYS_REST : Duration.ZERO, finding -> finding.mends().stream()
                 .map(mend -> new Way(mend, Effect.of(now, mend, all))).toList(), show);
     }
 
+    /** Mends a finding; one of a class that is no longer shown would take back what was done since, so it waits. */
     void mend(Finding finding, Mend mend) {
+        if (!judged()) {
+            return;
+        }
         int entry = plan.entry().get();
         plan.changePlan(mend.words(), _ -> mend.mended());
         plan.select(plan.plan().find(entry).isPresent() ? entry : finding.entry());

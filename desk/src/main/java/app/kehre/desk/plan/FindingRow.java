@@ -2,6 +2,7 @@ package app.kehre.desk.plan;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -9,51 +10,75 @@ import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.VBox;
 
-import app.kehre.core.advice.Severity;
+import org.jspecify.annotations.Nullable;
+
 import app.kehre.core.balance.Finding;
-import app.kehre.core.balance.Mend;
 import app.kehre.core.plan.SetAside;
+import app.kehre.desk.control.MeasuredBox;
 import app.kehre.desk.control.Words;
+import app.kehre.desk.look.Tips;
 
-/** A finding: what, where, why, a button for each way to mend it with its effect, and a way to set it aside. */
+/**
+ * A finding: what, where, why, a button for each way to mend it with its effect, and a way to set it aside. The row
+ * stays while the findings change.
+ */
 final class FindingRow extends HBox {
 
     private final ChoosingViewModel model;
-    private final Finding finding;
+    private final Region sign = new Region();
+    private final Label what = Words.wrapped("", "medium");
+    private final Label severity = Words.wrapped("", "soft");
+    private final Label why = Words.wrapped("", "soft");
     private final FlowPane mends = new FlowPane(5, 5);
     private final TextField reason = new TextField();
+    private @Nullable Finding finding;
 
-    FindingRow(ChoosingViewModel model, Finding finding) {
+    FindingRow(ChoosingViewModel model) {
         super(8);
         this.model = model;
-        this.finding = finding;
-        Region sign = new Region();
-        sign.getStyleClass().addAll("finding-sign", "severity-" + finding.severity().words());
+        setMinHeight(USE_PREF_SIZE);
         mends.setMinWidth(0);
-        Label why = Words.wrapped("%s (%s)".formatted(finding.why(), finding.source().words()), "soft");
         hide(why);
         hide(reason);
         reason.setPromptText("Why does it stay? Enter sets it aside.");
         reason.getStyleClass().add("aside-reason");
         reason.setOnAction(_ -> setAside());
-        HBox links = new HBox(8, Words.wrapped(words(finding.severity()), "soft"),
-                link("Show", () -> model.jump(finding.place())), link("Why", () -> toggle(why)),
-                asideLink());
+        HBox links = new HBox(8, severity, link("Show", () -> withFinding(each -> model.jump(each.place()))),
+                link("Why", () -> toggle(why)), asideLink());
         links.setAlignment(Pos.CENTER_LEFT);
-        VBox words = new VBox(3, Words.wrapped(finding.what(), "medium"), mends, links, why, reason);
-        words.setMinWidth(0);
+        MeasuredBox words = new MeasuredBox(3, what, mends, links, why, reason);
         HBox.setHgrow(words, Priority.ALWAYS);
         getChildren().setAll(sign, words);
         getStyleClass().add("finding");
-        setOnMouseEntered(_ -> model.light(finding));
+        setOnMouseEntered(_ -> withFinding(model::light));
         setOnMouseExited(_ -> model.lit().set(Optional.empty()));
+    }
+
+    /** Shows a finding; the ways to mend it are hidden until they have been worked out anew. */
+    void show(Finding now) {
+        Finding before = finding;
+        finding = now;
+        mends.getChildren().forEach(each -> each.setVisible(false));
+        if (before == null || !now.same(before)) {
+            hide(why);
+            hide(reason);
+            reason.clear();
+        }
+        if (before == null || before.severity() != now.severity()) {
+            sign.getStyleClass().setAll("finding-sign", "severity-" + now.severity().words());
+            severity.setText(now.severity().said());
+        }
+        what.setText(now.what());
+        why.setText("%s (%s)".formatted(now.why(), now.source().words()));
+    }
+
+    private void withFinding(Consumer<Finding> use) {
+        Optional.ofNullable(finding).ifPresent(use);
     }
 
     private Hyperlink asideLink() {
@@ -67,14 +92,6 @@ final class FindingRow extends HBox {
         link.setMinWidth(USE_PREF_SIZE);
         link.setOnAction(_ -> action.run());
         return link;
-    }
-
-    static String words(Severity severity) {
-        return switch (severity) {
-            case STOP -> "can hurt";
-            case MEND -> "to mend";
-            case CONSIDER -> "to consider";
-        };
     }
 
     private static void hide(Node node) {
@@ -97,23 +114,43 @@ final class FindingRow extends HBox {
     private void setAside() {
         String typed = reason.getText().strip();
         if (!typed.isEmpty()) {
-            model.setAside(finding, typed.substring(0, Math.min(typed.length(), SetAside.LONGEST)));
+            withFinding(each -> model.setAside(each,
+                    typed.substring(0, Math.min(typed.length(), SetAside.LONGEST))));
         }
     }
 
     void showWays(List<ChoosingViewModel.Way> ways) {
-        mends.getChildren().setAll(ways.stream().map(this::button).toList());
+        List<Node> buttons = mends.getChildren();
+        if (buttons.size() > ways.size()) {
+            buttons.subList(ways.size(), buttons.size()).clear();
+        }
+        for (int i = 0; i < ways.size(); i++) {
+            if (i == buttons.size()) {
+                buttons.add(new WayButton());
+            }
+            ((WayButton) buttons.get(i)).show(ways.get(i));
+        }
     }
 
-    private Button button(ChoosingViewModel.Way way) {
-        Mend mend = way.mend();
-        Button button = new Button(mend.words(), Words.plain(way.effect().words(), "soft", "small"));
-        button.setContentDisplay(ContentDisplay.RIGHT);
-        button.getStyleClass().add("mend");
-        button.maxWidthProperty().bind(mends.widthProperty());
-        button.setTooltip(new Tooltip(tip(way)));
-        button.setOnAction(_ -> model.mend(finding, mend));
-        return button;
+    /** A way to mend it, with its effect. */
+    private final class WayButton extends Button {
+
+        private final Label effect = Words.plain("", "soft", "small");
+
+        WayButton() {
+            setGraphic(effect);
+            setContentDisplay(ContentDisplay.RIGHT);
+            getStyleClass().add("mend");
+            maxWidthProperty().bind(mends.widthProperty());
+        }
+
+        void show(ChoosingViewModel.Way way) {
+            setText(way.mend().words());
+            effect.setText(way.effect().words());
+            Tips.say(this, tip(way));
+            setOnAction(_ -> withFinding(each -> model.mend(each, way.mend())));
+            setVisible(true);
+        }
     }
 
     private static String tip(ChoosingViewModel.Way way) {

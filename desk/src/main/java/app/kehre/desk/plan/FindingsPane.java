@@ -1,17 +1,19 @@
 package app.kehre.desk.plan;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
@@ -20,6 +22,7 @@ import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Finding;
 import app.kehre.core.choosing.GroupFit;
 import app.kehre.desk.control.Words;
+import app.kehre.desk.look.Tips;
 
 /** What should be looked at: what, where, why, and a button for each way to mend it. */
 final class FindingsPane extends ScrollPane {
@@ -30,6 +33,16 @@ final class FindingsPane extends ScrollPane {
 
     private final ChoosingViewModel model;
     private final VBox content = new VBox(8);
+    private final HBox bar = new HBox(4);
+    private final Map<Severity, ToggleButton> filters = new EnumMap<>(Severity.class);
+    private final Button fit;
+    private final Label more = Words.wrapped("", "soft");
+    private final Label allWell = Words.wrapped(ALL_WELL, "soft");
+    private final List<FindingRow> rows;
+    private final VBox aside = new VBox(8);
+    private List<String> asideWords = List.of();
+    private final VBox list = new VBox(8);
+    private final VBox proposals = new VBox(8);
     private List<String> shownWords = List.of();
     private final Set<Severity> hidden = EnumSet.noneOf(Severity.class);
 
@@ -41,11 +54,23 @@ final class FindingsPane extends ScrollPane {
         setHbarPolicy(ScrollBarPolicy.NEVER);
         getStyleClass().add("card-scroll");
         content.getStyleClass().add("findings");
+        for (Severity severity : Severity.values()) {
+            filters.put(severity, filter(severity));
+        }
+        bar.getChildren().setAll(filters.values());
+        rows = Stream.generate(() -> new FindingRow(model)).limit(SHOWN).toList();
+        fit = Words.button("fit-group", "Make the plan fit this group\u2026",
+                () -> model.askProposals(this::showProposals));
+        list.getChildren().addAll(bar, allWell, fit);
+        list.getChildren().addAll(rows);
+        list.getChildren().addAll(more, aside);
+        there(proposals, false);
+        content.getChildren().setAll(list, proposals);
     }
 
     /**
      * Shows what came of judging. While somebody types and the findings stay the same, so do the rows; once the plan
-     * is settled they are made anew, since each mend holds the plan that it mends.
+     * is settled their mends are worked out anew, since each holds the plan that it mends.
      */
     void showJudged() {
         Assessment assessment = model.assessment().get();
@@ -65,49 +90,55 @@ final class FindingsPane extends ScrollPane {
         shownWords = words(assessment);
         List<Finding> findings = assessment.findings().stream()
                 .filter(finding -> !hidden.contains(finding.severity())).toList();
-        List<Node> rows = new ArrayList<>(List.of(filters(assessment)));
-        if (assessment.findings().isEmpty()) {
-            rows.add(Words.wrapped(ALL_WELL, "soft"));
-        }
-        if (assessment.findings().stream().anyMatch(finding -> finding.check().startsWith("caution"))) {
-            Button fit = Words.button("fit-group", "Make the plan fit this group\u2026",
-                    () -> model.askProposals(this::showProposals));
-            rows.add(fit);
-        }
         List<Finding> shown = findings.stream().limit(SHOWN).toList();
-        List<FindingRow> all = shown.stream().map(finding -> new FindingRow(model, finding)).toList();
-        rows.addAll(all);
-        if (findings.size() > SHOWN) {
-            rows.add(Words.wrapped("And %d more.".formatted(findings.size() - SHOWN), "soft"));
+        filters.forEach((severity, button) -> button
+                .setText("%s %d".formatted(severity.said(), assessment.count(severity))));
+        there(allWell, assessment.findings().isEmpty());
+        there(fit, assessment.findings().stream().anyMatch(each -> each.check().startsWith("caution")));
+        for (int i = 0; i < rows.size(); i++) {
+            there(rows.get(i), i < shown.size());
+            if (i < shown.size()) {
+                rows.get(i).show(shown.get(i));
+            }
         }
-        assessment.aside().forEach(aside -> rows.add(aside(aside)));
-        boolean working = isFocusWithin();
-        content.getChildren().setAll(rows);
-        if (working) {
-            requestFocus();
+        there(more, findings.size() > SHOWN);
+        more.setText("And %d more.".formatted(findings.size() - SHOWN));
+        showAside(assessment.aside());
+        if (proposals.isVisible()) {
+            there(proposals, false);
+            there(list, true);
         }
-        model.askMends(shown, (at, ways) -> all.get(at).showWays(ways));
+        model.askMends(shown, (at, ways) -> rows.get(at).showWays(ways));
     }
 
-    private HBox filters(Assessment assessment) {
-        HBox bar = new HBox(4);
-        for (Severity severity : Severity.values()) {
-            ToggleButton button = new ToggleButton(
-                    "%s %d".formatted(FindingRow.words(severity), assessment.count(severity)));
-            button.setId("show-" + severity.words());
-            button.getStyleClass().setAll("use");
-            button.setSelected(!hidden.contains(severity));
-            button.setMinWidth(USE_PREF_SIZE);
-            button.setTooltip(new Tooltip("Show or hide them"));
-            button.setOnAction(_ -> {
-                if (!hidden.remove(severity)) {
-                    hidden.add(severity);
-                }
-                show();
-            });
-            bar.getChildren().add(button);
+    /** Nodes come and go by being seen or not, since putting them into the window anew is slow. */
+    private static void there(Node node, boolean so) {
+        node.setVisible(so);
+        node.setManaged(so);
+    }
+
+    private void showAside(List<Assessment.Aside> now) {
+        List<String> words = now.stream().map(each -> each.finding().what() + each.reason()).toList();
+        if (!words.equals(asideWords)) {
+            asideWords = words;
+            aside.getChildren().setAll(now.stream().map(this::aside).toList());
         }
-        return bar;
+    }
+
+    private ToggleButton filter(Severity severity) {
+        ToggleButton button = new ToggleButton();
+        button.setId("show-" + severity.words());
+        button.getStyleClass().setAll("use");
+        button.setSelected(true);
+        button.setMinWidth(USE_PREF_SIZE);
+        Tips.say(button, "Show or hide them");
+        button.setOnAction(_ -> {
+            if (!hidden.remove(severity)) {
+                hidden.add(severity);
+            }
+            show();
+        });
+        return button;
     }
 
     private Node aside(Assessment.Aside aside) {
@@ -119,8 +150,8 @@ final class FindingsPane extends ScrollPane {
         return row;
     }
 
-    private void showProposals(List<GroupFit.Proposal> proposals) {
-        List<CheckBox> boxes = proposals.stream().map(proposal -> {
+    private void showProposals(List<GroupFit.Proposal> found) {
+        List<CheckBox> boxes = found.stream().map(proposal -> {
             CheckBox box = new CheckBox("%s: %s".formatted(model.nameOf(proposal.entry()), proposal.words()));
             box.setSelected(true);
             box.setWrapText(true);
@@ -139,14 +170,16 @@ final class FindingsPane extends ScrollPane {
                 .map(box -> (GroupFit.Proposal) box.getUserData()).toList()));
         Button back = new Button("Back");
         back.setOnAction(_ -> show());
-        List<Node> rows = new ArrayList<>(List.of(
+        List<Node> nodes = new ArrayList<>(List.of(
                 Words.wrapped(
                         "Where at least half of the group have a limit, all do something else; where fewer do, only"
                                 + " they. Untick what you do not want.",
                         "soft"),
                 new HBox(6, accept, back)));
-        rows.addAll(boxes);
-        content.getChildren().setAll(rows);
+        nodes.addAll(boxes);
+        proposals.getChildren().setAll(nodes);
+        there(list, false);
+        there(proposals, true);
         accept.requestFocus();
         setVvalue(0);
     }

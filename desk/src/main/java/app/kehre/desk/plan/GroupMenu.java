@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import javafx.css.PseudoClass;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
@@ -27,7 +28,10 @@ final class GroupMenu {
 
     private static final double SQUEEZED = 70;
 
+    private static final PseudoClass TOO_MANY = PseudoClass.getPseudoClass("too-many");
+
     private final PlanViewModel model;
+    private List<Object> shown = List.of();
     private final MenuButton group = button("group-menu");
     private final MenuButton cut = button("cut-menu");
 
@@ -45,26 +49,39 @@ final class GroupMenu {
     }
 
     void show(ClassPlan plan) {
-        Capacity capacity = Capacity.of(plan);
+        List<KitNeed> needs = KitNeed.of(plan);
+        Capacity capacity = Capacity.of(plan, needs);
+        Set<Equipment> kit = kitToPlace(needs);
         group.setText(GroupText.words(plan.brief())
                 + (capacity.people().isPresent() ? " \u00b7 room for " + capacity.people().getAsInt() : ""));
-        group.getStyleClass().remove("too-many");
-        if (capacity.tooSmallFor(plan.brief().people())) {
-            group.getStyleClass().add("too-many");
+        group.pseudoClassStateChanged(TOO_MANY, capacity.tooSmallFor(plan.brief().people()));
+        List<Object> like = new ArrayList<>(List.of(plan.brief().room(), kit));
+        plan.segments().forEach(
+                each -> like.addAll(List.of(each.id(), each.name(), each.leftOut(), each.standsAlone())));
+        if (!like.equals(shown)) {
+            shown = like;
+            fill(plan, kit);
+            showCut(plan);
         }
+    }
+
+    private static Set<Equipment> kitToPlace(List<KitNeed> needs) {
+        Set<Equipment> kit = new LinkedHashSet<>();
+        needs.stream().filter(need -> need.kit().usualPlace() != KitPlace.FIXED)
+                .forEach(need -> kit.add(need.kit()));
+        return kit;
+    }
+
+    private void fill(ClassPlan plan, Set<Equipment> kit) {
         List<MenuItem> items = new ArrayList<>();
         MenuItem times = new MenuItem("How long explaining and changing over take\u2026");
         times.setOnAction(_ -> model.showTimes().set(true));
         items.add(times);
-        Set<Equipment> kit = new LinkedHashSet<>();
-        KitNeed.of(plan).stream().filter(need -> need.kit().usualPlace() != KitPlace.FIXED)
-                .forEach(need -> kit.add(need.kit()));
         if (!kit.isEmpty()) {
             items.add(new SeparatorMenuItem());
         }
         kit.forEach(each -> items.add(places(plan, each)));
         group.getItems().setAll(items);
-        showCut(plan);
     }
 
     private Menu places(ClassPlan plan, Equipment kit) {

@@ -10,13 +10,13 @@ import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.control.Latest;
 import app.kehre.desk.session.OpenPlan;
 
-/** Judges the open class after each edit; what is only being typed is judged beside the JavaFX thread. */
+/** Judges the open class after each edit and while somebody types, beside the JavaFX thread. */
 final class Judging {
 
     private final OpenPlan open;
     private final Supplier<Library> library;
     private final ReadOnlyObjectWrapper<Assessment> assessment;
-    private final Latest typed = new Latest("judging");
+    private final Latest asked = new Latest("judging");
 
     Judging(OpenPlan open, Supplier<Library> library) {
         this.open = open;
@@ -25,24 +25,24 @@ final class Judging {
         open.shown().addListener((_, _, shown) -> judge(shown));
     }
 
-    /** Returns the class as it is judged, with what is being typed a moment later. */
+    /** Returns the class as it was judged last, which is a moment behind what is shown. */
     ReadOnlyObjectProperty<Assessment> assessment() {
         return assessment.getReadOnlyProperty();
     }
 
     /** Judges again, since the library has changed. */
     void again() {
-        typed.drop();
+        asked.drop();
         assessment.set(Assessment.of(open.shown().get(), library.get()));
+    }
+
+    /** Returns whether the class that is shown, or one just like it, has been judged. */
+    boolean done() {
+        return assessment.get().timeline().equals(open.shown().get());
     }
 
     private void judge(Timeline shown) {
         Library all = library.get();
-        if (shown == open.settled().get()) {
-            typed.drop();
-            assessment.set(Assessment.of(shown, all));
-        } else {
-            typed.ask(() -> Assessment.of(shown, all), assessment::set);
-        }
+        asked.ask(() -> Assessment.of(shown, all), assessment::set);
     }
 }

@@ -1,14 +1,14 @@
 package app.kehre.desk.plan;
 
 import java.time.Duration;
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.List;
+import java.util.EnumMap;
+import java.util.Map;
 import java.util.Set;
-import javafx.scene.Node;
+import java.util.stream.Collectors;
+import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -21,15 +21,21 @@ import app.kehre.core.effort.ReadOut;
 import app.kehre.core.exercise.Joint;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.desk.control.Words;
+import app.kehre.desk.look.Tips;
 
 /** What is prepared, loaded and released, by muscle group and joint; gaps are named in words. */
 final class LedgerPane extends ScrollPane {
 
+    private static final PseudoClass OVER = PseudoClass.getPseudoClass("over");
     private static final double BAR = 46;
     private static final double NAME = 110;
 
     private final ChoosingViewModel model;
     private final VBox content = new VBox(6);
+    private final Label minutes = Words.wrapped("", "soft");
+    private final Label ratios = Words.wrapped("", "soft");
+    private final Map<Muscle, Line> muscles = new EnumMap<>(Muscle.class);
+    private final Map<Joint, Line> joints = new EnumMap<>(Joint.class);
 
     LedgerPane(ChoosingViewModel model) {
         this.model = model;
@@ -39,30 +45,37 @@ final class LedgerPane extends ScrollPane {
         setHbarPolicy(ScrollBarPolicy.NEVER);
         getStyleClass().add("card-scroll");
         content.getStyleClass().add("ledger");
+        content.getChildren().setAll(minutes, ratios, table());
+    }
+
+    private GridPane table() {
+        GridPane table = new GridPane(8, 3);
+        String[] heads = {"", "prepare", "load", "release"};
+        for (int column = 0; column < heads.length; column++) {
+            table.add(Words.plain(heads[column], "soft", "small"), column, 0);
+        }
+        int row = 1;
+        for (Muscle muscle : Muscle.values()) {
+            muscles.put(muscle, new Line(table, row++));
+        }
+        for (Joint joint : Joint.values()) {
+            joints.put(joint, new Line(table, row++));
+        }
+        return table;
     }
 
     void show() {
         Assessment assessment = model.assessment().get();
         Ledger ledger = assessment.ledger();
         Set<Muscle> promised = assessment.timeline().plan().brief().goal().areas();
-        GridPane table = new GridPane(8, 3);
-        head(table);
         double most = Arrays.stream(Muscle.values()).mapToDouble(each -> ledger.of(each).load()).max()
                 .orElse(1);
-        int row = 1;
-        for (Muscle muscle : Muscle.values()) {
-            line(table, row++, muscle.words() + (promised.contains(muscle) ? " (promised)" : ""),
-                    ledger.of(muscle),
-                    most, promised.contains(muscle));
-        }
-        for (Joint joint : Joint.values()) {
-            line(table, row++, joint.words(), ledger.of(joint), joints(ledger), false);
-        }
-        List<Node> rows = new ArrayList<>();
-        rows.add(Words.wrapped(ReadOut.minutes(assessment.effort()) + ", " + energy(assessment), "soft"));
-        assessment.ledger().ratios().forEach(ratio -> rows.add(Words.wrapped(words(ratio), "soft")));
-        rows.add(table);
-        content.getChildren().setAll(rows);
+        double mostOfJoints = joints(ledger);
+        muscles.forEach((muscle, line) -> line.show(muscle.words(), ledger.of(muscle), most,
+                promised.contains(muscle)));
+        joints.forEach((joint, line) -> line.show(joint.words(), ledger.of(joint), mostOfJoints, false));
+        minutes.setText(ReadOut.minutes(assessment.effort()) + ", " + energy(assessment));
+        ratios.setText(ledger.ratios().stream().map(LedgerPane::words).collect(Collectors.joining("\n")));
     }
 
     private static double joints(Ledger ledger) {
@@ -80,46 +93,62 @@ final class LedgerPane extends ScrollPane {
                 clock(ratio.second()));
     }
 
-    private static void head(GridPane table) {
-        String[] heads = {"", "prepare", "load", "release"};
-        for (int column = 0; column < heads.length; column++) {
-            table.add(Words.plain(heads[column], "soft", "small"), column, 0);
+    /** An area of the body: its name and what is prepared, loaded and released. */
+    private static final class Line {
+
+        private final Label name = Words.plain("");
+        private final Cell prepare = new Cell();
+        private final Cell load = new Cell();
+        private final Cell release = new Cell();
+
+        Line(GridPane table, int row) {
+            name.setPrefWidth(NAME);
+            name.setMinWidth(70);
+            name.setWrapText(true);
+            name.setMinHeight(USE_PREF_SIZE);
+            GridPane.setHgrow(name, Priority.ALWAYS);
+            table.addRow(row, name, prepare, load, release);
+        }
+
+        void show(String area, Ledger.Row sums, double most, boolean promised) {
+            name.setText(promised ? area + " (promised)" : area);
+            name.getStyleClass().setAll("label", promised ? "strong" : "small");
+            Tips.say(name, tip(area, sums));
+            prepare.show(sums.prepare(), most, "");
+            load.show(sums.load(), most, "");
+            release.show(sums.release(), most, sums.load() > most / 3 ? "nothing" : "");
         }
     }
 
-    private static void line(GridPane table, int row, String name, Ledger.Row area, double most,
-            boolean strong) {
-        Label label = Words.plain(name, strong ? "strong" : "small");
-        label.setPrefWidth(NAME);
-        label.setMinWidth(70);
-        label.setWrapText(true);
-        label.setMinHeight(USE_PREF_SIZE);
-        label.setTooltip(new Tooltip(tip(name, area)));
-        GridPane.setHgrow(label, Priority.ALWAYS);
-        table.add(label, 0, row);
-        table.add(cell(area.prepare(), most), 1, row);
-        table.add(cell(area.load(), most), 2, row);
-        boolean gap = area.load() > most / 3 && area.release() == 0;
-        table.add(gap ? Words.plain("nothing", "over", "small") : cell(area.release(), most), 3, row);
+    /** A time in figures and as a bar. */
+    private static final class Cell extends VBox {
+
+        private final Label time = Words.plain("", "small", "figures");
+        private final Region bar = new Region();
+
+        Cell() {
+            super(0);
+            bar.getStyleClass().add("ledger-bar");
+            getChildren().setAll(time, bar);
+            setPrefWidth(BAR);
+            setMinWidth(BAR);
+        }
+
+        /** Shows a time; without any, words for a gap. */
+        void show(double seconds, double most, String gap) {
+            double width = most == 0 ? 0 : Math.min(1, seconds / most) * BAR;
+            bar.setMinSize(width, 3);
+            bar.setMaxSize(width, 3);
+            boolean missing = seconds == 0 && !gap.isEmpty();
+            time.setText(missing ? gap : seconds < 1 ? "" : clock(seconds));
+            time.pseudoClassStateChanged(OVER, missing);
+        }
     }
 
     private static String tip(String name, Ledger.Row area) {
         return "%s: %s of load in %d sets, %d reps by share; right %s, left %s".formatted(name,
                 clock(area.load()),
                 area.sets(), Math.round(area.reps()), clock(area.right()), clock(area.left()));
-    }
-
-    private static Node cell(double seconds, double most) {
-        Region bar = new Region();
-        bar.getStyleClass().add("ledger-bar");
-        double width = most == 0 ? 0 : Math.min(1, seconds / most) * BAR;
-        bar.setMinSize(width, 3);
-        bar.setMaxSize(width, 3);
-        Label time = Words.plain(seconds < 1 ? "" : clock(seconds), "small", "figures");
-        VBox cell = new VBox(0, time, bar);
-        cell.setPrefWidth(BAR);
-        cell.setMinWidth(BAR);
-        return cell;
     }
 
     private static String clock(double seconds) {

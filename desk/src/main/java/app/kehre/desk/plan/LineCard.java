@@ -10,7 +10,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -29,6 +28,7 @@ import app.kehre.core.plan.Way;
 import app.kehre.core.term.Named;
 import app.kehre.desk.control.Words;
 import app.kehre.desk.look.Palette;
+import app.kehre.desk.look.Tips;
 
 /** What the instructor wants to know of the selected line: how it is done, its options, whom it may hurt. */
 final class LineCard extends ScrollPane {
@@ -104,7 +104,7 @@ final class LineCard extends ScrollPane {
         word.setId("option-" + way.words());
         word.getStyleClass().setAll("use", "option-word");
         word.setSelected(item.manner().way() == way);
-        word.setTooltip(new Tooltip("Make this the base"));
+        Tips.say(word, "Make this the base");
         word.setOnAction(_ -> {
             word.setSelected(true);
             model.change("Base of " + item.name(), item.withManner(item.manner().withWay(way)));

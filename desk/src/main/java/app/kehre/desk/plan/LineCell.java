@@ -6,7 +6,6 @@ import java.util.function.BiFunction;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.css.PseudoClass;
-import javafx.scene.Node;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -21,14 +20,14 @@ final class LineCell extends RowCell {
     /**
      * What a column shows and how it is edited.
      *
-     * @param show the node that shows it
+     * @param show what is shown
      * @param text the text that is edited
      * @param commit what happens with the typed text
      * @param hint told what the typed text means
      * @param onTab called with the row and 1 or -1 when the next or previous column should be edited
      * @param complete texts that the typed one could become
      */
-    record Column(Function<Row, Node> show, Function<Row, String> text, Function<Row, Commit> commit,
+    record Column(Function<Row, Shown> show, Function<Row, String> text, Function<Row, Commit> commit,
             Consumer<String> hint, BiConsumer<Row, Integer> onTab,
             BiFunction<Row, String, List<String>> complete) {}
 
@@ -141,7 +140,7 @@ final class LineCell extends RowCell {
     }
 
     @Override
-    Node show(Row row) {
+    Shown show(Row row) {
         return column.show().apply(row);
     }
 }

@@ -7,7 +7,6 @@ import java.util.function.Function;
 import java.util.function.IntSupplier;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectWrapper;
-import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.SelectionMode;
 import javafx.scene.control.TableColumn;
@@ -43,16 +42,17 @@ final class LineTable extends TableView<Row> {
         setEditable(true);
         setFixedCellSize(33);
         setColumnResizePolicy(CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
-        TableColumn<Row, Row> start = plain("start", 54, row -> label(row.start(), "soft"));
-        name = plain("exercise", 164, row -> label(row.entry().name(), "line-name"));
+        TableColumn<Row, Row> start = plain("start", 54, row -> new RowCell.Shown(row.start(), "soft"));
+        name = plain("exercise", 164, row -> new RowCell.Shown(row.entry().name(), "line-name"));
         name.setEditable(true);
         name.setCellFactory(_ -> new NameCell(model));
-        dose = edited("dose", 272, row -> label(row.dose(), "line-dose"), EntryText::dose, "Dose",
+        dose = edited("dose", 272, row -> new RowCell.Shown(row.dose(), "line-dose"), EntryText::dose, "Dose",
                 EntryText::withDose);
-        load = edited("load", 106, row -> label(row.load(), "line-load"), EntryText::load, "Load",
+        load = edited("load", 106, row -> new RowCell.Shown(row.load(), "line-load"), EntryText::load, "Load",
                 EntryText::withLoad);
-        note = edited("note", 150, LineTable::noteNode, Entry::note, "Note", EntryText::withNote);
-        TableColumn<Row, Row> length = plain("length", 56, row -> label(row.length(), "line-length"));
+        note = edited("note", 150, LineTable::note, Entry::note, "Note", EntryText::withNote);
+        TableColumn<Row, Row> length = plain("length", 56,
+                row -> new RowCell.Shown(row.length(), "line-length"));
         length.getStyleClass().add("right");
         getColumns().setAll(List.of(start, name, dose, load, note, length));
         for (TableColumn<Row, ?> fixed : List.of(start, length)) {
@@ -136,7 +136,7 @@ final class LineTable extends TableView<Row> {
         return getSelectionModel().getSelectedItems().stream().map(row -> row.entry().id()).toList();
     }
 
-    private TableColumn<Row, Row> plain(String title, double width, Function<Row, Node> show) {
+    private TableColumn<Row, Row> plain(String title, double width, Function<Row, RowCell.Shown> show) {
         TableColumn<Row, Row> column = new TableColumn<>(title);
         column.setPrefWidth(width);
         column.setMinWidth(Math.min(width, 60));
@@ -150,7 +150,7 @@ final class LineTable extends TableView<Row> {
         return column;
     }
 
-    private TableColumn<Row, Row> edited(String title, double width, Function<Row, Node> show,
+    private TableColumn<Row, Row> edited(String title, double width, Function<Row, RowCell.Shown> show,
             Function<Entry, String> text, String step, BiFunction<Entry, String, Reading<Entry>> reader) {
         TableColumn<Row, Row> column = plain(title, width, show);
         column.setEditable(true);
@@ -189,16 +189,9 @@ final class LineTable extends TableView<Row> {
                 : List.of();
     }
 
-    private static Node label(String text, String style) {
-        Label label = new Label(text);
-        label.getStyleClass().add(style);
-        return label;
-    }
-
-    private static Node noteNode(Row row) {
+    private static RowCell.Shown note(Row row) {
         boolean own = !row.entry().note().isEmpty();
-        Label note = new Label(own ? row.entry().note() : row.options());
-        note.getStyleClass().addAll("line-note", own ? "own" : "soft");
-        return note;
+        return new RowCell.Shown(own ? row.entry().note() : row.options(),
+                own ? "line-note own" : "line-note soft");
     }
 }

@@ -1,7 +1,5 @@
 package app.kehre.desk.plan;
 
-import javafx.scene.Node;
-import javafx.scene.control.Label;
 import javafx.scene.control.OverrunStyle;
 
 import org.jspecify.annotations.Nullable;
@@ -20,6 +18,7 @@ final class NameCell extends RowCell {
 
     NameCell(PlanViewModel model) {
         this.model = model;
+        label.setTextOverrun(OverrunStyle.CENTER_ELLIPSIS);
     }
 
     @Override
@@ -59,11 +58,8 @@ final class NameCell extends RowCell {
     }
 
     @Override
-    Node show(Row row) {
-        Label name = new Label(row.entry().name());
-        name.getStyleClass().add("line-name");
-        name.setTextOverrun(OverrunStyle.CENTER_ELLIPSIS);
-        return name;
+    Shown show(Row row) {
+        return new Shown(row.entry().name(), "line-name");
     }
 
     @Override

@@ -7,7 +7,6 @@ import javafx.geometry.Insets;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
@@ -23,6 +22,7 @@ import app.kehre.desk.control.ChoiceField;
 import app.kehre.desk.control.Switchback;
 import app.kehre.desk.control.Words;
 import app.kehre.desk.look.Palette;
+import app.kehre.desk.look.Tips;
 
 /** The Plan place. */
 public final class PlanView extends VBox {
@@ -90,6 +90,9 @@ public final class PlanView extends VBox {
         roadScroll.prefHeightProperty().bind(Bindings.createDoubleBinding(() -> road.prefHeight(-1) + 2,
                 model.open().settled()));
         road.heightProperty().addListener(_ -> revealSelected());
+        road.heightProperty().addListener(_ -> seeRoad());
+        roadScroll.vvalueProperty().addListener(_ -> seeRoad());
+        roadScroll.viewportBoundsProperty().addListener(_ -> seeRoad());
 
         add.setId("add");
         add.getStyleClass().add("add-field");
@@ -112,7 +115,7 @@ public final class PlanView extends VBox {
     }
 
     private void bind() {
-        model.open().settled().addListener((_, _, _) -> showSettled());
+        model.open().settled().addListener((_, _, _) -> showLines());
         model.open().shown().addListener((_, _, shown) -> showTimes(shown));
         model.segment().addListener((_, _, _) -> showSettled());
         model.entry().addListener((_, _, _) -> {
@@ -177,8 +180,9 @@ public final class PlanView extends VBox {
 
     private void showJudged(Assessment judged) {
         road.show(judged.effort());
+        tally.showSides(judged.sides());
         verdict.setText(judged.verdict());
-        verdict.setTooltip(new Tooltip(ReadOut.minutes(judged.effort())));
+        Tips.say(verdict, () -> ReadOut.minutes(judged.effort()));
     }
 
     private void showAll() {
@@ -199,7 +203,13 @@ public final class PlanView extends VBox {
         segments.show(model.timeline(), palette.get());
         tally.show(model.timeline(), model.selectedSegment());
         head.show(model.timeline());
+        showLines();
+    }
+
+    /** What stays as it is while somebody types; the times come after it, with every class that is shown. */
+    private void showLines() {
         lines.show();
+        brief.showMenus(model.plan());
         add.setDisable(model.selectedSegment().isEmpty());
         showPrompt();
         showSelected();
@@ -219,6 +229,13 @@ public final class PlanView extends VBox {
             double half = roadScroll.getViewportBounds().getHeight() / 2;
             roadScroll.setVvalue(Math.clamp((middle - half) / hidden, 0, 1));
         }
+    }
+
+    /** The road draws only what the scrolled page shows of it. */
+    private void seeRoad() {
+        double viewport = roadScroll.getViewportBounds().getHeight();
+        double from = roadScroll.getVvalue() * Math.max(0, road.getHeight() - viewport);
+        road.see(from, from + viewport);
     }
 
     private void showPrompt() {

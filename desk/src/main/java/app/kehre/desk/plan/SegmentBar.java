@@ -1,12 +1,14 @@
 package app.kehre.desk.plan;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.OverrunStyle;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.VBox;
@@ -16,6 +18,7 @@ import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.SlotFit;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.look.Palette;
+import app.kehre.desk.look.Tips;
 
 /** The segments side by side, as wide as they are long, each with its minutes against its target. */
 final class SegmentBar extends Pane {
@@ -23,9 +26,10 @@ final class SegmentBar extends Pane {
     private static final double NARROWEST = 82;
     private static final double HEIGHT = 44;
     private static final double GAP = 2;
+    private static final PseudoClass WELL_OFF = PseudoClass.getPseudoClass("well-off");
 
     private final PlanViewModel model;
-    private Palette palette = Palette.LIGHT;
+    private List<Object> shown = List.of();
 
     SegmentBar(PlanViewModel model) {
         this.model = model;
@@ -35,52 +39,67 @@ final class SegmentBar extends Pane {
         setMinWidth(0);
     }
 
-    void show(Timeline timeline, Palette theme) {
-        palette = theme;
-        ToggleGroup group = new ToggleGroup();
-        getChildren().setAll(timeline.plan().segments().stream()
-                .map(segment -> button(timeline, segment, group)).toList());
+    /** Shows the segments; their buttons stay as long as their names, roles and order do. */
+    void show(Timeline timeline, Palette palette) {
+        List<Object> like = new ArrayList<>(List.of(palette));
+        timeline.plan().segments().forEach(each -> like.addAll(List.of(each.id(), each.name(), each.role())));
+        if (!like.equals(shown)) {
+            shown = like;
+            ToggleGroup group = new ToggleGroup();
+            getChildren().setAll(timeline.plan().segments().stream()
+                    .map(segment -> new Tab(segment, palette, group)).toList());
+        }
+        tabs().forEach(tab -> tab.show(timeline, timeline.plan().segment(tab.segment)));
         requestLayout();
     }
 
-    private ToggleButton button(Timeline timeline, Segment segment, ToggleGroup group) {
-        Label name = new Label(segment.name());
-        name.getStyleClass().add("segment-name");
-        name.setTextOverrun(OverrunStyle.CENTER_ELLIPSIS);
-        Label length = new Label(segment.leftOut()
-                ? "left out"
-                : Lengths.clock(timeline.ofSegment(segment.id()).shown()));
-        length.getStyleClass().add("segment-length");
-        length.setMinWidth(USE_PREF_SIZE);
-        HBox times = new HBox(4, length);
-        times.setAlignment(Pos.BASELINE_LEFT);
-        timeline.fit(segment).ifPresent(fit -> addTarget(times, length, fit));
-        ToggleButton button = new ToggleButton("", new VBox(name, times));
-        button.setId("segment-" + segment.id());
-        button.setOpacity(segment.leftOut() ? 0.45 : 1);
-        button.getStyleClass().setAll("segment");
-        button.setStyle("-k-tint: %s;".formatted(Palette.web(palette.tint(segment.role()).ground())));
-        button.setAlignment(Pos.TOP_LEFT);
-        button.setToggleGroup(group);
-        button.setSelected(segment.id() == model.segment().get());
-        button.setOnAction(_ -> {
-            button.setSelected(true);
-            model.selectSegment(segment.id());
-        });
-        LineDrag.accept(button, id -> model.moveToSegment(id, segment.id()));
-        button.setTooltip(new Tooltip(tip(timeline, segment)));
-        button.setAccessibleText(tip(timeline, segment));
-        button.setUserData(timeline.ofSegment(segment.id()).length().toMillis());
-        return button;
+    private List<Tab> tabs() {
+        return getChildren().stream().map(Tab.class::cast).toList();
     }
 
-    private static void addTarget(HBox times, Label length, SlotFit fit) {
-        Label target = new Label("of " + Lengths.clock(fit.slot()));
-        target.getStyleClass().add("soft");
-        target.setTextOverrun(OverrunStyle.CLIP);
-        times.getChildren().add(target);
-        if (fit.wellOff()) {
-            length.getStyleClass().add("well-off");
+    /** A segment: its name, its length and its target. */
+    private final class Tab extends ToggleButton {
+
+        private final int segment;
+        private final Label length = new Label();
+        private final Label target = new Label();
+        private long millis;
+
+        Tab(Segment of, Palette palette, ToggleGroup group) {
+            segment = of.id();
+            Label name = new Label(of.name());
+            name.getStyleClass().add("segment-name");
+            name.setTextOverrun(OverrunStyle.CENTER_ELLIPSIS);
+            length.getStyleClass().add("segment-length");
+            length.setMinWidth(USE_PREF_SIZE);
+            target.getStyleClass().add("soft");
+            target.setTextOverrun(OverrunStyle.CLIP);
+            HBox times = new HBox(4, length, target);
+            times.setAlignment(Pos.BASELINE_LEFT);
+            setGraphic(new VBox(name, times));
+            setId("segment-" + segment);
+            getStyleClass().setAll("segment");
+            setStyle("-k-tint: %s;".formatted(Palette.web(palette.tint(of.role()).ground())));
+            setAlignment(Pos.TOP_LEFT);
+            setToggleGroup(group);
+            setOnAction(_ -> {
+                setSelected(true);
+                model.selectSegment(segment);
+            });
+            LineDrag.accept(this, id -> model.moveToSegment(id, segment));
+        }
+
+        void show(Timeline timeline, Segment now) {
+            Optional<SlotFit> fit = timeline.fit(now);
+            length.setText(now.leftOut() ? "left out" : Lengths.clock(timeline.ofSegment(segment).shown()));
+            length.pseudoClassStateChanged(WELL_OFF, fit.map(SlotFit::wellOff).orElse(false));
+            target.setText(fit.map(each -> "of " + Lengths.clock(each.slot())).orElse(""));
+            setOpacity(now.leftOut() ? 0.45 : 1);
+            setSelected(segment == model.segment().get());
+            millis = timeline.ofSegment(segment).length().toMillis();
+            String tip = tip(timeline, now);
+            Tips.say(this, tip);
+            setAccessibleText(tip);
         }
     }
 
@@ -94,14 +113,14 @@ final class SegmentBar extends Pane {
 
     @Override
     protected void layoutChildren() {
-        List<ToggleButton> buttons = getChildren().stream().map(ToggleButton.class::cast).toList();
+        List<Tab> buttons = tabs();
         double room = getWidth() - GAP * Math.max(0, buttons.size() - 1);
         double least = Math.min(NARROWEST, room / Math.max(1, buttons.size()));
         double spare = Math.max(0, room - least * buttons.size());
-        double total = Math.max(1, buttons.stream().mapToLong(each -> (Long) each.getUserData()).sum());
+        double total = Math.max(1, buttons.stream().mapToLong(each -> each.millis).sum());
         double x = 0;
-        for (ToggleButton button : buttons) {
-            double width = least + spare * (Long) button.getUserData() / total;
+        for (Tab button : buttons) {
+            double width = least + spare * button.millis / total;
             button.resizeRelocate(x, 0, width, getHeight());
             x += width + GAP;
         }

@@ -9,7 +9,6 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -25,6 +24,7 @@ import app.kehre.core.plan.SegmentText;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.control.InlineField;
 import app.kehre.desk.look.Icons;
+import app.kehre.desk.look.Tips;
 
 /** The selected segment: name, role, target, tempo, and what can be done with it as a whole. */
 final class SegmentHead extends HBox {
@@ -67,7 +67,7 @@ final class SegmentHead extends HBox {
         add.setMinWidth(USE_PREF_SIZE);
         alone.setId("stands-alone");
         alone.setMinWidth(USE_PREF_SIZE);
-        alone.setTooltip(new Tooltip("Belongs to a shorter cut of the class"));
+        Tips.say(alone, "Belongs to a shorter cut of the class");
         alone.setOnAction(_ -> model.changePlan("Cut mark of " + name.getText(), plan -> plan.with(
                 plan.segment(model.segment().get()).withStandsAlone(alone.isSelected()))));
     }

@@ -7,13 +7,13 @@ import javafx.beans.property.ObjectProperty;
 import javafx.scene.Node;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 import app.kehre.desk.look.Palette;
+import app.kehre.desk.look.Tips;
 import app.kehre.desk.plan.ChoosingViewModel.Side;
 
 /** The side of the lines: the selected line, suggestions, swaps, findings. One of them is shown. */
@@ -57,7 +57,7 @@ final class SidePane extends VBox {
         head.getStyleClass().setAll("side-head");
         head.setToggleGroup(group);
         head.setMinWidth(USE_PREF_SIZE);
-        head.setTooltip(new Tooltip("Alt+" + (side.ordinal() + 1)));
+        Tips.say(head, "Alt+" + (side.ordinal() + 1));
         head.setOnAction(_ -> {
             head.setSelected(true);
             model.side().set(side);
@@ -87,8 +87,11 @@ final class SidePane extends VBox {
             case LINE -> card.show(model.plan().selectedEntry());
             case SUGGEST -> suggest.show();
             case SWAP -> swap.show();
-            case FINDINGS -> findings.show();
-            case LEDGER -> ledger.show();
+            case FINDINGS, LEDGER -> {
+                if (model.judged()) {
+                    showJudged();
+                }
+            }
         }
     }
 

@@ -10,7 +10,6 @@ import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -20,6 +19,7 @@ import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.SideTotals;
 import app.kehre.core.timeline.Tally;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.desk.look.Tips;
 
 /** Where the time of the class goes; pressing a use shows only that on the road. */
 final class TallyBar extends HBox {
@@ -39,7 +39,7 @@ final class TallyBar extends HBox {
             ToggleButton button = new ToggleButton();
             button.setId("use-" + use.words());
             button.getStyleClass().setAll("use");
-            button.setTooltip(new Tooltip("Show only " + use.words() + " on the road"));
+            Tips.say(button, "Show only " + use.words() + " on the road");
             button.setMinWidth(USE_PREF_SIZE);
             button.setOnAction(_ -> pressed());
             buttons.put(use, button);
@@ -64,18 +64,21 @@ final class TallyBar extends HBox {
         buttons.forEach((use, button) -> button
                 .setText("%s %s".formatted(use.words(), Lengths.clock(tally.of(use)))));
         String words = tally.explainedOf(timeline.fit().length());
-        List<String> differ = SideTotals.of(timeline).stream().filter(each -> !each.even())
-                .map(SideTotals::words).toList();
-        uneven.setText(differ.isEmpty()
-                ? ""
-                : differ.getFirst()
-                        + (differ.size() == 1 ? "" : " and %d more".formatted(differ.size() - 1)));
-        uneven.setTooltip(new Tooltip(String.join("\n", differ)));
         segment.setText(selected.flatMap(each -> timeline.plan().findSegment(each.id()))
                 .map(each -> words(timeline, each)).orElse(""));
         over.setText(tally.lost().isZero()
                 ? words
                 : words + (words.isEmpty() ? "" : " \u00b7 ") + "work lost " + Lengths.clock(tally.lost()));
+    }
+
+    /** Names the exercises of which one side does more than the other. */
+    void showSides(List<SideTotals> sides) {
+        List<String> differ = sides.stream().filter(each -> !each.even()).map(SideTotals::words).toList();
+        uneven.setText(differ.isEmpty()
+                ? ""
+                : differ.getFirst()
+                        + (differ.size() == 1 ? "" : " and %d more".formatted(differ.size() - 1)));
+        Tips.say(uneven, String.join("\n", differ));
     }
 
     private static String words(Timeline timeline, Segment selected) {

@@ -9,6 +9,7 @@ import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ScheduledFuture;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 
 import org.jspecify.annotations.Nullable;
 
@@ -46,10 +47,14 @@ public final class Recovery implements AutoCloseable {
         this.own = folder.resolve(name(ProcessHandle.current()));
     }
 
-    /** Has the newest state written shortly; what was asked for before and is not yet written is dropped. */
-    public synchronized void keep(byte[] document) {
+    /**
+     * Has the newest state written shortly; what was asked for before and is not yet written is dropped.
+     *
+     * @param document its bytes, asked for beside the calling thread
+     */
+    public synchronized void keep(Supplier<byte[]> document) {
         cancel();
-        pending = writer.schedule(() -> attempt(() -> disk.replace(own, document)), DELAY.toMillis(),
+        pending = writer.schedule(() -> attempt(() -> disk.replace(own, document.get())), DELAY.toMillis(),
                 TimeUnit.MILLISECONDS);
     }
 

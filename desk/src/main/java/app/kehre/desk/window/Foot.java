@@ -6,13 +6,13 @@ import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 
 import org.kordamp.ikonli.feather.Feather;
 
 import app.kehre.desk.look.Icons;
+import app.kehre.desk.look.Tips;
 import app.kehre.desk.session.OpenPlan;
 
 /** The line at the foot: what the typed text means, where the class is saved, and undo by name. */
@@ -60,7 +60,10 @@ final class Foot extends HBox {
     private void show() {
         boolean hinting = !hint.get().isEmpty();
         words.setText(hinting ? hint.get() : said.isEmpty() ? saved() : said);
-        words.getStyleClass().setAll("label", hinting ? "medium" : "soft");
+        String style = hinting ? "medium" : "soft";
+        if (!words.getStyleClass().contains(style)) {
+            words.getStyleClass().setAll("label", style);
+        }
         show(undo, "Undo", open.undoName().get());
         show(redo, "Redo", open.redoName().get());
     }
@@ -86,7 +89,7 @@ final class Foot extends HBox {
         Button button = Icons.labelled(sign, "", action);
         button.setId(id);
         button.getStyleClass().add("flat");
-        button.setTooltip(new Tooltip(keys));
+        Tips.say(button, keys);
         button.setMaxWidth(330);
         return button;
     }

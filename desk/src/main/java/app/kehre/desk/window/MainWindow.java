@@ -179,6 +179,11 @@ public final class MainWindow {
         return planModel;
     }
 
+    /** Returns whether the class that is shown has been judged. */
+    public boolean judged() {
+        return choosing.judged();
+    }
+
     /** Returns the class being taught. */
     public TeachViewModel teaching() {
         return teachModel;
@@ -279,7 +284,7 @@ public final class MainWindow {
 
     private void keep() {
         if (open.unsaved().get()) {
-            recovery.keep(open.document().bytes());
+            recovery.keep(open.document()::bytes);
         } else {
             recovery.forget();
         }

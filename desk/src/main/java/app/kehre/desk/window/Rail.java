@@ -13,7 +13,6 @@ import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -21,6 +20,7 @@ import javafx.scene.layout.VBox;
 import javafx.scene.shape.StrokeLineCap;
 
 import app.kehre.desk.look.Palette;
+import app.kehre.desk.look.Tips;
 
 /** The places along a winding road, and below them what can be done with the whole class. */
 final class Rail extends VBox {
@@ -48,7 +48,7 @@ final class Rail extends VBox {
             button.setId("place-" + place.digit());
             button.getStyleClass().setAll("place");
             button.setToggleGroup(group);
-            button.setTooltip(new Tooltip("Ctrl+" + place.digit()));
+            Tips.say(button, "Ctrl+" + place.digit());
             button.setLayoutX(36);
             button.setLayoutY(y(place) - 14);
             button.setOnAction(_ -> {

@@ -87,8 +87,9 @@ class SessionTest {
     void onlyTheNewestOfManyQuickEditsIsWritten() throws DiskTrouble {
         Disk disk = mock(Disk.class);
         try (Recovery recovery = new Recovery(folder, disk, _ -> {})) {
-            for (byte edit = 1; edit <= 50; edit++) {
-                recovery.keep(new byte[]{edit});
+            for (int edit = 1; edit <= 50; edit++) {
+                byte[] state = {(byte) edit};
+                recovery.keep(() -> state);
             }
             verify(disk, timeout(900)).replace(any(), org.mockito.AdditionalMatchers.aryEq(new byte[]{50}));
             verifyNoMoreInteractions(disk);
@@ -100,7 +101,7 @@ class SessionTest {
         LocalDisk disk = new LocalDisk();
         List<DiskTrouble> troubles = new ArrayList<>();
         try (Recovery recovery = new Recovery(folder, disk, troubles::add)) {
-            recovery.keep(new byte[]{1});
+            recovery.keep(() -> new byte[]{1});
             disk.replace(folder.resolve("1-1.recovery.json"), new byte[]{2});
             disk.replace(folder.resolve("notes.txt"), new byte[]{3});
             Thread.sleep(Recovery.DELAY.toMillis() * 2);

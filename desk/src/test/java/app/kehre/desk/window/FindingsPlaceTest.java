@@ -1,6 +1,7 @@
 package app.kehre.desk.window;
 
 import java.nio.file.Path;
+import javafx.scene.Node;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
@@ -42,7 +43,8 @@ class FindingsPlaceTest {
     }
 
     private long rows() {
-        return Instructor.onFx(() -> (long) instructor.find("#findings").lookupAll(".finding").size());
+        return Instructor.onFx(() -> instructor.find("#findings").lookupAll(".finding").stream()
+                .filter(Node::isVisible).count());
     }
 
     @Test
