@@ -12,6 +12,9 @@ import java.util.Optional;
  */
 public record Thresholds(Map<Threshold, Integer> changed) {
 
+    private static final int HALF_HOUR = 30;
+    private static final int LONG = 45;
+
     /** Kehre's throughout. */
     public static final Thresholds USUAL = new Thresholds(Map.of());
 
@@ -62,5 +65,15 @@ public record Thresholds(Map<Threshold, Integer> changed) {
         others.putAll(changed);
         others.put(threshold, value);
         return new Thresholds(others);
+    }
+
+    /** Returns how long a warm-up, or a cool-down with the stretch, must be at the least in a slot. */
+    public Duration edge(Duration slot) {
+        Threshold least = slot.toMinutes() >= LONG
+                ? Threshold.EDGE_LONG
+                : slot.toMinutes() >= HALF_HOUR ? Threshold.EDGE_HALF_HOUR : Threshold.EDGE_LEAST;
+        Duration share = slot.multipliedBy(of(Threshold.EDGE_SHARE)).dividedBy(100);
+        Duration minutes = minutes(least);
+        return minutes.compareTo(share) > 0 ? minutes : share;
     }
 }

@@ -7,7 +7,6 @@ import java.util.function.Predicate;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
-import app.kehre.core.advice.Threshold;
 import app.kehre.core.brief.Question;
 import app.kehre.core.brief.School;
 import app.kehre.core.dose.Lengths;
@@ -18,9 +17,6 @@ import app.kehre.core.timeline.Timeline;
 
 /** The warm-up, or the cool-down with the stretch, is too short for the slot. */
 final class EdgeCheck implements Check {
-
-    private static final int HALF_HOUR = 30;
-    private static final int LONG = 45;
 
     private final boolean before;
 
@@ -48,7 +44,7 @@ final class EdgeCheck implements Check {
     @Override
     public List<Finding> of(Judged judged) {
         boolean ramps = before && judged.brief().schools().of(Question.WARM_UP) == School.RAMP;
-        Duration needed = needed(judged);
+        Duration needed = judged.figures().edge(judged.brief().slot());
         Duration is = judged.length(roles());
         if (ramps || is.compareTo(needed) >= 0 || judged.uses().isEmpty()) {
             return List.of();
@@ -66,16 +62,6 @@ final class EdgeCheck implements Check {
                                 ? "Joints and heart are not ready before."
                                 : "The line must come down before people stop."),
                 SourceKind.PUBLISHED, () -> mends(judged, needed)));
-    }
-
-    private static Duration needed(Judged judged) {
-        Duration slot = judged.brief().slot();
-        Threshold least = slot.toMinutes() >= LONG
-                ? Threshold.EDGE_LONG
-                : slot.toMinutes() >= HALF_HOUR ? Threshold.EDGE_HALF_HOUR : Threshold.EDGE_LEAST;
-        Duration share = slot.multipliedBy(judged.figures().of(Threshold.EDGE_SHARE)).dividedBy(100);
-        Duration minutes = judged.figures().minutes(least);
-        return minutes.compareTo(share) > 0 ? minutes : share;
     }
 
     private List<Mend> mends(Judged judged, Duration needed) {

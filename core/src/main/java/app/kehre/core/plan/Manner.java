@@ -14,9 +14,10 @@ import app.kehre.core.dose.Range;
  * @param way which option is asked for
  * @param layer what is put on top: bigger, with arms, with a hop; at most {@value #LONGEST_LAYER} characters
  * @param holdingEights eights of a holding pattern before it, over which it is explained, 0 to 16
+ * @param locked whether its dose stays as it is when Kehre makes the class fit
  */
 public record Manner(boolean known, Explaining explaining, Optional<Duration> changeover, Way way,
-        String layer, int holdingEights) {
+        String layer, int holdingEights, boolean locked) {
 
     /** The longest layer, in characters. */
     public static final int LONGEST_LAYER = 60;
@@ -26,7 +27,7 @@ public record Manner(boolean known, Explaining explaining, Optional<Duration> ch
     public static final Range HOLDING = Range.of("the eights of a holding pattern", 0, 16);
     /** The usual way. */
     public static final Manner USUAL = new Manner(false, Explaining.USUAL, Optional.empty(), Way.STANDARD,
-            "", 0);
+            "", 0, false);
 
     public Manner {
         changeover.ifPresent(CHANGEOVER::check);
@@ -39,31 +40,36 @@ public record Manner(boolean known, Explaining explaining, Optional<Duration> ch
 
     /** Returns the same, known or not. */
     public Manner withKnown(boolean other) {
-        return new Manner(other, explaining, changeover, way, layer, holdingEights);
+        return new Manner(other, explaining, changeover, way, layer, holdingEights, locked);
     }
 
     /** Returns the same with another way to explain. */
     public Manner withExplaining(Explaining other) {
-        return new Manner(known, other, changeover, way, layer, holdingEights);
+        return new Manner(known, other, changeover, way, layer, holdingEights, locked);
     }
 
     /** Returns the same with another changeover. */
     public Manner withChangeover(Optional<Duration> other) {
-        return new Manner(known, explaining, other, way, layer, holdingEights);
+        return new Manner(known, explaining, other, way, layer, holdingEights, locked);
     }
 
     /** Returns the same with another option. */
     public Manner withWay(Way other) {
-        return new Manner(known, explaining, changeover, other, layer, holdingEights);
+        return new Manner(known, explaining, changeover, other, layer, holdingEights, locked);
     }
 
     /** Returns the same with another layer. */
     public Manner withLayer(String other) {
-        return new Manner(known, explaining, changeover, way, other, holdingEights);
+        return new Manner(known, explaining, changeover, way, other, holdingEights, locked);
     }
 
     /** Returns the same with another holding pattern. */
     public Manner withHoldingEights(int other) {
-        return new Manner(known, explaining, changeover, way, layer, other);
+        return new Manner(known, explaining, changeover, way, layer, other, locked);
+    }
+
+    /** Returns the same, locked or not. */
+    public Manner withLocked(boolean other) {
+        return new Manner(known, explaining, changeover, way, layer, holdingEights, other);
     }
 }

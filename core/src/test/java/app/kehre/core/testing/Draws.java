@@ -181,7 +181,7 @@ public final class Draws {
                 seconds(0, 90).optional()).as(Explaining::new);
         Arbitrary<Manner> manners = Combinators.combine(Arbitraries.of(true, false), explaining,
                 seconds(0, 60).optional(0.2), Arbitraries.of(Way.class), Arbitraries.of("", "with arms"),
-                Arbitraries.integers().between(0, 4)).as(Manner::new);
+                Arbitraries.integers().between(0, 4), Arbitraries.of(false, true)).as(Manner::new);
         Arbitrary<RoundChange> changes = Combinators.combine(doses().optional(), loads().optional(0.3),
                 Arbitraries.of(Way.class).optional(0.2), Arbitraries.of("", "with a hop"),
                 Arbitraries.of(false, false, true), explaining.optional(0.2)).as(RoundChange::new);

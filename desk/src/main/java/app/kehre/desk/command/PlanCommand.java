@@ -16,7 +16,7 @@ import app.kehre.formats.plan.PlanDocument;
 /** What the commands share that say 2 for a plan that cannot be read. */
 final class PlanCommand {
 
-    private static final int UNREADABLE = 2;
+    static final int UNREADABLE = 2;
 
     private PlanCommand() {}
 

@@ -33,8 +33,8 @@ import app.kehre.desk.look.Palette;
  */
 public final class Switchback extends Region {
 
-    private static final double LOWEST_ROW = 46;
-    private static final double HIGHEST_ROW = 54;
+    private static final double LOWEST_ROW = 50;
+    private static final double HIGHEST_ROW = 56;
 
     private final double scale;
     private final ObjectProperty<Palette> palette = new SimpleObjectProperty<>(Palette.LIGHT);

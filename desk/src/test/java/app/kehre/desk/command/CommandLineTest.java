@@ -59,6 +59,17 @@ class CommandLineTest {
     }
 
     @Test
+    void aClassIsFittedToAnotherSlotOrRefusedWithTheReason() throws IOException {
+        Path out55 = folder.resolve("out.kehre.json");
+        assertThat(print("fit", demo().toString(), "--slot", "55", "-o", out55.toString()))
+                .startsWith("60:39, asked for 55:00: the least weighted change.")
+                .contains("* way 1: ", "ends at 5", " instead of ", "  way 2: ");
+        out.reset();
+        assertThat(print("check", out55.toString())).startsWith("Fits.");
+        assertThat(Main.run("fit", demo().toString(), "--slot", "10")).isEqualTo(1);
+    }
+
+    @Test
     void theEffortIsPrintedSecondBySecondAndClaimsNoHeartRateInToning() throws IOException {
         List<String> rows = print("effort", demo().toString(), "--csv").lines().toList();
 

@@ -160,8 +160,10 @@ final class EntryReader {
         Way way = way(fields).orElse(Way.STANDARD);
         String layer = fields.text("layer", "");
         int holding = fields.has("holdingEights") ? fields.whole("holdingEights", Manner.HOLDING) : 0;
+        boolean locked = fields.flag("locked");
         return fields.built("layer",
-                () -> new Manner(known, explaining, changeover, way, layer, holding)).orElse(Manner.USUAL);
+                () -> new Manner(known, explaining, changeover, way, layer, holding, locked))
+                .orElse(Manner.USUAL);
     }
 
     private static Map<Integer, RoundChange> changes(Fields fields) {

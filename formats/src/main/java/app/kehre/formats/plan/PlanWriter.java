@@ -97,6 +97,7 @@ final class PlanWriter {
         if (manner.holdingEights() > 0) {
             node.put("holdingEights", manner.holdingEights());
         }
+        mark(node, "locked", manner.locked());
         if (!item.rounds().isEmpty()) {
             ObjectNode rounds = node.putObject("rounds");
             new TreeMap<>(item.rounds())

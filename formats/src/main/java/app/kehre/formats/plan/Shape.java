@@ -19,7 +19,8 @@ import tools.jackson.databind.node.ObjectNode;
 record Shape(Set<String> known, Map<String, Shape> inner) {
 
     private static final Shape ITEM = new Shape(Set.of("id", "exercise", "dose", "load", "note", "known",
-            "explain", "explainFor", "changeover", "option", "layer", "holdingEights", "rounds", "instead"),
+            "explain", "explainFor", "changeover", "option", "layer", "holdingEights", "locked", "rounds",
+            "instead"),
             Map.of());
     private static final Shape ENTRY = new Shape(with(ITEM.known, "buildUp", "method", "time", "hold",
             "facingAway", "combinations", "stages", "pause", "name", "length", "keepMoving",

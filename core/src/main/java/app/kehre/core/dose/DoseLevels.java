@@ -1,0 +1,108 @@
+package app.kehre.core.dose;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.TreeSet;
+
+/** The doses that could stand for one: a little less, a little more, between the least and the most that make sense. */
+public final class DoseLevels {
+
+    private static final int EACH_WAY = 4;
+    private static final int PHRASE = 4;
+    private static final int SECONDS = 5;
+    /** How far a dose may go where nothing is known about it. Kehre's estimate. */
+    private static final double LEAST = 0.5;
+    private static final double MOST = 1.5;
+
+    private DoseLevels() {}
+
+    /**
+     * A dose that could stand for another.
+     *
+     * @param dose what it would be
+     * @param change its change as a share of what it was; below zero for less
+     */
+    public record Level(Dose dose, double change) {}
+
+    /**
+     * Returns the other levels of a dose, the smallest first, at most four each way. Sides stay as they are, sides in
+     * turn stay even, and what fills whole phrases goes on filling them.
+     *
+     * @param least the least that makes sense; one of another kind says nothing
+     * @param most the most that makes sense
+     */
+    public static List<Level> of(Dose dose, Dose least, Dose most) {
+        int now = amount(dose);
+        if (now == 0) {
+            return List.of();
+        }
+        int step = step(dose, now);
+        int low = Math.min(now, bound(dose, least, Math.max(1, (int) Math.round(now * LEAST))));
+        int high = Math.max(now, bound(dose, most, (int) Math.round(now * MOST)));
+        TreeSet<Integer> amounts = new TreeSet<>();
+        addSpread(amounts, now, low, -step);
+        addSpread(amounts, now, high, step);
+        List<Level> levels = new ArrayList<>();
+        for (int amount : amounts) {
+            double factor = (double) amount / now;
+            DoseScale.of(dose, factor).ifPresent(level -> levels.add(new Level(level, factor - 1)));
+        }
+        return levels;
+    }
+
+    /** Adds amounts in steps of one size from what it is to a bound, so wide apart that they are few enough. */
+    private static void addSpread(TreeSet<Integer> amounts, int now, int bound, int step) {
+        int steps = Math.abs(bound - now) / Math.abs(step);
+        int apart = Math.max(1, Math.ceilDiv(steps, EACH_WAY));
+        for (int i = apart; i <= steps; i += apart) {
+            amounts.add(now + i * step);
+        }
+    }
+
+    private static int step(Dose dose, int now) {
+        return switch (dose) {
+            case Counts _ -> now % PHRASE == 0 ? PHRASE : now % 2 == 0 ? 2 : 1;
+            case Reps reps -> reps.sides() == Sides.ALTERNATING && now % 2 == 0 ? 2 : 1;
+            case Hold _,Interval _,AsMany _,CountPattern _,Open _ -> 1;
+        };
+    }
+
+    private static int bound(Dose dose, Dose other, int otherwise) {
+        boolean tells = other.getClass() == dose.getClass() && unit(other).equals(unit(dose))
+                && amount(other) > 0
+                && sets(other) == sets(dose);
+        return tells ? amount(other) : otherwise;
+    }
+
+    private static int sets(Dose dose) {
+        return dose instanceof Reps reps ? reps.stages().size() : 1;
+    }
+
+    /** What is counted: reps, eights, fives of seconds, breaths. Nothing for a dose that has no levels. */
+    private static int amount(Dose dose) {
+        return switch (dose) {
+            case Reps reps -> reps.stages().stream().mapToInt(DoseLevels::number).filter(number -> number > 0)
+                    .findFirst().orElse(0);
+            case Counts counts -> counts.counts() / Counts.EIGHT;
+            case Hold hold -> switch (hold.held().amount()) {
+                case Amount.OfTime(Duration length) -> Math.toIntExact(length.toSeconds() / SECONDS);
+                case Amount.OfBreaths(int breaths) -> breaths;
+                case Amount.OfCounts(int counts) -> counts / Counts.EIGHT;
+            };
+            case Interval interval -> Math.toIntExact(interval.work().toSeconds() / SECONDS);
+            case AsMany _,CountPattern _,Open _ -> 0;
+        };
+    }
+
+    private static int number(Stage stage) {
+        return switch (stage) {
+            case Stage.Moves moves -> moves.number();
+            case Stage.Held _ -> 0;
+        };
+    }
+
+    private static String unit(Dose dose) {
+        return dose instanceof Hold hold ? hold.held().amount().getClass().getSimpleName() : "";
+    }
+}

@@ -1,0 +1,246 @@
+package app.kehre.core.fitting;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
+
+import org.jspecify.annotations.Nullable;
+
+import app.kehre.core.choreography.Build;
+import app.kehre.core.choreography.Combination;
+import app.kehre.core.choreography.Script;
+import app.kehre.core.dose.Dose;
+import app.kehre.core.dose.DoseLevels;
+import app.kehre.core.dose.DoseNotation;
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.dose.Sides;
+import app.kehre.core.exercise.Dosing;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.BuildUp;
+import app.kehre.core.plan.Circuit;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Pause;
+import app.kehre.core.plan.Screen;
+import app.kehre.core.plan.Segment;
+import app.kehre.core.timeline.DoseLength;
+import app.kehre.core.timeline.Timeline;
+
+/** Finds what in a class can be made shorter or longer. */
+final class Adjustables {
+
+    private static final int MOST_ROUNDS_OFF = 2;
+    private static final int REST_STEP = 5;
+    private static final int MOST_REST_STEPS = 4;
+    private static final int MOST_PHRASES_OFF = 6;
+
+    private final Timeline timeline;
+    private final ClassPlan plan;
+    private final Predicate<Segment> wanted;
+
+    Adjustables(Timeline timeline, Predicate<Segment> wanted) {
+        this.timeline = timeline;
+        this.plan = timeline.plan();
+        this.wanted = wanted;
+    }
+
+    List<Adjustable> all() {
+        List<Adjustable> found = new ArrayList<>();
+        for (Segment segment : plan.segments()) {
+            if (!segment.leftOut() && wanted.test(segment)) {
+                Map<String, List<Item>> pairs = new LinkedHashMap<>();
+                for (Entry entry : segment.entries()) {
+                    add(segment, entry, pairs, found);
+                }
+                pairs.values().forEach(pair -> found.add(ofItems(segment, pair, 1)));
+            }
+        }
+        found.removeIf(each -> each.options().isEmpty());
+        return found;
+    }
+
+    private void add(Segment segment, Entry entry, Map<String, List<Item>> pairs, List<Adjustable> found) {
+        switch (entry) {
+            case Item item -> {
+                boolean half = !item.dose().sides().servesBoth() && item.dose().sides() != Sides.TOGETHER;
+                if (half) {
+                    pairs.computeIfAbsent(item.exercise().id(), _ -> new ArrayList<>()).add(item);
+                } else {
+                    found.add(ofItems(segment, List.of(item), 1));
+                }
+            }
+            case Circuit circuit -> {
+                circuit.items()
+                        .forEach(item -> found.add(ofItems(segment, List.of(item), rounds(circuit, item))));
+                found.add(ofCircuit(segment, circuit));
+            }
+            case BuildUp build -> found.add(ofBuildUp(segment, build));
+            case Pause _,Screen _ -> {
+            }
+        }
+    }
+
+    private static int rounds(Circuit circuit, Item item) {
+        return Math.toIntExact(IntStream.rangeClosed(1, circuit.rounds())
+                .filter(round -> !item.outIn(round) && item.change(round).dose().isEmpty()).count());
+    }
+
+    /** Items that are changed alike: one, or the two sides of one exercise. */
+    private Adjustable ofItems(Segment segment, List<Item> items, int times) {
+        Item first = items.getFirst();
+        if (items.stream().anyMatch(item -> item.manner().locked())) {
+            return new Adjustable(List.of());
+        }
+        Dosing dosing = first.exercise().dosing();
+        List<Adjustable.Option> options = new ArrayList<>();
+        for (DoseLevels.Level level : DoseLevels.of(first.dose(), dosing.least(), dosing.most())) {
+            Duration adds = length(segment, level.dose()).minus(length(segment, first.dose()))
+                    .multipliedBy((long) times * items.size());
+            options.add(new Adjustable.Option(
+                    new Change(first.id(), "%s: %s instead of %s".formatted(first.name(),
+                            DoseNotation.print(level.dose()), DoseNotation.print(first.dose())),
+                            Change.Kind.DOSE,
+                            plan -> withDose(plan, items, level.dose())),
+                    adds,
+                    Math.abs(level.change()), weight(segment, first, adds)));
+        }
+        if (times == 1 && droppable(segment)) {
+            options.add(out(segment, items));
+        }
+        return new Adjustable(options);
+    }
+
+    private static ClassPlan withDose(ClassPlan plan, List<Item> items, Dose dose) {
+        ClassPlan changed = plan;
+        for (Item item : items) {
+            if (changed.find(item.id()).orElse(null) instanceof Item now) {
+                changed = changed.with(now.withDose(dose.withSides(now.dose().sides())));
+            }
+        }
+        return changed;
+    }
+
+    private Duration length(Segment segment, Dose dose) {
+        return DoseLength.of(dose, segment, plan.times());
+    }
+
+    /** Warm-ups and the last line of a segment stay; what is left out takes its changeover and explaining with it. */
+    private boolean droppable(Segment segment) {
+        boolean few = segment.entries().stream().filter(Item.class::isInstance).count() < 3;
+        return !few && segment.role() != Role.WARM_UP && segment.role() != Role.COOL_DOWN;
+    }
+
+    private Adjustable.Option out(Segment segment, List<Item> items) {
+        UnaryOperator<ClassPlan> made = plan -> {
+            ClassPlan without = plan;
+            for (Item item : items) {
+                without = without.find(item.id()).isPresent() ? without.remove(item.id()) : without;
+            }
+            return without;
+        };
+        Duration adds = Timeline.of(made.apply(plan)).total().minus(timeline.total());
+        Item first = items.getFirst();
+        return new Adjustable.Option(new Change(first.id(), "without " + first.name(), Change.Kind.OUT, made),
+                adds,
+                segment.role() == Role.STRETCH ? 1 : Weights.MAIN, weight(segment, first, adds));
+    }
+
+    private Adjustable ofCircuit(Segment segment, Circuit circuit) {
+        List<Adjustable.Option> options = new ArrayList<>();
+        if (circuit.items().stream().anyMatch(item -> item.manner().locked())) {
+            return new Adjustable(options);
+        }
+        for (int off = -MOST_ROUNDS_OFF; off <= MOST_ROUNDS_OFF; off++) {
+            int rounds = circuit.rounds() + off;
+            if (off != 0 && rounds >= 1 && (off < 0 || rounds <= 2 * circuit.rounds())) {
+                options.add(option(segment, circuit, Change.Kind.ROUNDS,
+                        "%s: %s instead of %d".formatted(circuit.name(), counted(rounds, "round"),
+                                circuit.rounds()),
+                        circuit.withRounds(rounds, circuit.rest(), Math.min(circuit.soloFrom(), rounds)),
+                        Math.abs(off)));
+            }
+        }
+        for (int off = -MOST_REST_STEPS; off <= MOST_REST_STEPS / 2; off++) {
+            Duration rest = circuit.rest().plusSeconds((long) REST_STEP * off);
+            if (off != 0 && circuit.rounds() > 1 && circuit.rest().isPositive()
+                    && rest.toSeconds() >= REST_STEP) {
+                options.add(option(segment, circuit, Change.Kind.RESTS,
+                        "%s: %s between rounds instead of %s".formatted(circuit.name(),
+                                Lengths.notation(rest),
+                                Lengths.notation(circuit.rest())),
+                        circuit.withRounds(circuit.rounds(), rest, circuit.soloFrom()),
+                        Math.abs(off)));
+            }
+        }
+        return new Adjustable(options);
+    }
+
+    private Adjustable ofBuildUp(Segment segment, BuildUp build) {
+        List<Adjustable.Option> options = new ArrayList<>();
+        Duration phrase = segment.bpm().at(2L * Combination.PHRASE);
+        int now = Script.phrasesIn(build.build().time(), segment.bpm());
+        int least = build.script(segment.bpm()).least();
+        for (int off = -MOST_PHRASES_OFF; off <= MOST_PHRASES_OFF; off++) {
+            int phrases = now + off;
+            Duration time = phrase.multipliedBy(phrases).plusMillis(1);
+            if (off != 0 && phrases >= Math.max(1, least) && Build.TIME.problem(time).isEmpty()) {
+                Duration whole = Duration.ofSeconds(Math.ceilDiv(time.toMillis(), 1000));
+                options.add(option(segment, build, Change.Kind.PHRASES,
+                        "%s: %s instead of %d".formatted(build.name(), counted(phrases, "phrase"), now),
+                        build.with(build.build().withTime(whole)), Math.abs(off)));
+            }
+        }
+        return new Adjustable(options);
+    }
+
+    private Adjustable.Option option(Segment segment, Entry old, Change.Kind kind, String words,
+            Entry changed,
+            double size) {
+        UnaryOperator<ClassPlan> made = plan -> plan.find(old.id()).isPresent()
+                ? plan.with(merged(plan, changed))
+                : plan;
+        Duration adds = Timeline.of(made.apply(plan)).total().minus(timeline.total());
+        return new Adjustable.Option(new Change(old.id(), words, kind, made), adds, size,
+                weight(segment, null, adds));
+    }
+
+    /** A circuit keeps the items that it has by now: their doses may be changed as well. */
+    private static Entry merged(ClassPlan plan, Entry changed) {
+        return changed instanceof Circuit circuit && plan.entry(circuit.id()) instanceof Circuit now
+                ? circuit.withItems(now.items())
+                : changed;
+    }
+
+    private static String counted(int number, String noun) {
+        return number == 1 ? "1 " + noun : "%d %ss".formatted(number, noun);
+    }
+
+    private double weight(Segment segment, @Nullable Item item, Duration adds) {
+        double weight = 1;
+        if (item != null && item.exercise().main().stream().anyMatch(plan.brief().goal().areas()::contains)) {
+            weight *= Weights.DEAR;
+        }
+        if (!segment.target().isZero()) {
+            boolean over = timeline.ofSegment(segment.id()).shown().compareTo(segment.target()) > 0;
+            weight *= over == adds.isNegative() ? Weights.TOWARDS : Weights.AWAY;
+        }
+        return adds.isNegative() ? weight * shortening(segment) : weight;
+    }
+
+    /** What comes first and last is shortened less readily, and hardly at all where it is short already. */
+    private double shortening(Segment segment) {
+        Duration least = plan.thresholds().edge(plan.brief().slot());
+        Duration length = timeline.ofSegment(segment.id()).shown();
+        return switch (segment.role()) {
+            case WARM_UP, COOL_DOWN, STRETCH ->
+                length.compareTo(least) <= 0 ? Weights.TOO_SHORT : Weights.DEAR;
+            case AEROBIC, TONING, CORE, TALK, PAUSE -> 1;
+        };
+    }
+}

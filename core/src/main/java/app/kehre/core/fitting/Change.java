@@ -1,0 +1,45 @@
+package app.kehre.core.fitting;
+
+import java.util.List;
+import java.util.function.UnaryOperator;
+
+import app.kehre.core.plan.ClassPlan;
+
+/**
+ * One difference that a proposal would make. It can be taken by itself.
+ *
+ * @param entry the line that it is about
+ * @param words what is done: "Squat: 10 reps instead of 14"
+ * @param kind what kind of change it is
+ * @param made makes it in a plan
+ */
+public record Change(int entry, String words, Kind kind, UnaryOperator<ClassPlan> made) {
+
+    /** What kinds of changes there are. */
+    public enum Kind {
+        /** The dose of a line. */
+        DOSE,
+        /** The rounds of a circuit. */
+        ROUNDS,
+        /** The rests of a circuit. */
+        RESTS,
+        /** The phrases of a build-up. */
+        PHRASES,
+        /** A line is left out. */
+        OUT;
+
+        /** Returns whether it changes how a circuit or a build-up goes as a whole. */
+        boolean structural() {
+            return this == ROUNDS || this == RESTS || this == PHRASES;
+        }
+    }
+
+    /** Makes changes one after the other. */
+    public static ClassPlan all(ClassPlan plan, List<Change> changes) {
+        ClassPlan changed = plan;
+        for (Change change : changes) {
+            changed = change.made.apply(changed);
+        }
+        return changed;
+    }
+}

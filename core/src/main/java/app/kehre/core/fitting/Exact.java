@@ -1,0 +1,117 @@
+package app.kehre.core.fitting;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+
+/**
+ * Chooses one option of each choice so that their lengths add up to a sum within bounds at the least cost. A dynamic
+ * program over the sums: its result is the optimum.
+ */
+final class Exact {
+
+    /** Options of one choice: what each adds, in ticks, and what it costs; none may be empty. */
+    record Choice(int[] adds, int[] costs) {}
+
+    private static final int NEVER = Integer.MAX_VALUE / 2;
+
+    private final List<Choice> choices;
+    private final int least;
+    private final int most;
+    private final int[] lowRest;
+    private final int[] highRest;
+
+    private Exact(List<Choice> choices, int least, int most) {
+        this.choices = choices;
+        this.least = least;
+        this.most = most;
+        this.lowRest = new int[choices.size() + 1];
+        this.highRest = new int[choices.size() + 1];
+        for (int i = choices.size() - 1; i >= 0; i--) {
+            lowRest[i] = lowRest[i + 1] + Arrays.stream(choices.get(i).adds).min().orElseThrow();
+            highRest[i] = highRest[i + 1] + Arrays.stream(choices.get(i).adds).max().orElseThrow();
+        }
+    }
+
+    /**
+     * Returns which option of each choice to take, by their place; of equal costs the sum nearest to the upper bound.
+     * Nothing when no sum lies within the bounds.
+     */
+    static Optional<int[]> solve(List<Choice> choices, int least, int most) {
+        return new Exact(choices, least, most).solve();
+    }
+
+    /** The sums after some choices from which the rest can still come within the bounds: from low to high. */
+    private int low(int after, int reached) {
+        return Math.max(reached, least - highRest[after]);
+    }
+
+    private int high(int after, int reached) {
+        return Math.min(reached, most - lowRest[after]);
+    }
+
+    private Optional<int[]> solve() {
+        int count = choices.size();
+        int[] lows = new int[count + 1];
+        byte[][] taken = new byte[count][];
+        int[] costs = {0};
+        int reachedLow = 0;
+        int reachedHigh = 0;
+        for (int i = 0; i < count; i++) {
+            reachedLow += lowRest[i] - lowRest[i + 1];
+            reachedHigh += highRest[i] - highRest[i + 1];
+            int low = low(i + 1, reachedLow);
+            int high = high(i + 1, reachedHigh);
+            if (high < low) {
+                return Optional.empty();
+            }
+            lows[i + 1] = low;
+            taken[i] = new byte[high - low + 1];
+            costs = step(choices.get(i), costs, lows[i], low, taken[i]);
+        }
+        OptionalInt sum = best(costs, lows[count]);
+        return sum.isEmpty() ? Optional.empty() : Optional.of(back(sum.getAsInt(), lows, taken));
+    }
+
+    private static int[] step(Choice choice, int[] before, int lowBefore, int low, byte[] taken) {
+        int[] after = new int[taken.length];
+        Arrays.fill(after, NEVER);
+        for (int option = 0; option < choice.adds.length; option++) {
+            int shift = lowBefore + choice.adds[option] - low;
+            int cost = choice.costs[option];
+            int from = Math.max(0, -shift);
+            int to = Math.min(before.length, after.length - shift);
+            for (int at = from; at < to; at++) {
+                int with = before[at] + cost;
+                if (with < after[at + shift]) {
+                    after[at + shift] = with;
+                    taken[at + shift] = (byte) option;
+                }
+            }
+        }
+        return after;
+    }
+
+    private OptionalInt best(int[] costs, int low) {
+        int cheapest = NEVER;
+        int best = 0;
+        for (int sum = Math.max(least, low); sum <= most && sum - low < costs.length; sum++) {
+            if (costs[sum - low] < NEVER && costs[sum - low] <= cheapest) {
+                cheapest = costs[sum - low];
+                best = sum;
+            }
+        }
+        return cheapest == NEVER ? OptionalInt.empty() : OptionalInt.of(best);
+    }
+
+    private int[] back(int sum, int[] lows, byte[][] taken) {
+        int[] options = new int[choices.size()];
+        int at = sum;
+        for (int i = choices.size() - 1; i >= 0; i--) {
+            options[i] = taken[i][at - lows[i + 1]];
+            at -= choices.get(i).adds[options[i]];
+        }
+        return options;
+    }
+}

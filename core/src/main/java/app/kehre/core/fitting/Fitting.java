@@ -1,0 +1,200 @@
+package app.kehre.core.fitting;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Item;
+import app.kehre.core.timeline.Timeline;
+
+/**
+ * Makes a class end at its slot, or under it by less than the smallest step that is left, at the least weighted change.
+ * What is proposed is laid out in time again by the compiler; a sum of the solver is never shown.
+ */
+public final class Fitting {
+
+    private static final long TICK = 100_000_000L;
+    private static final int TRIES = 8;
+    /** No class that is fitted ends earlier than this before its slot, in ticks. */
+    private static final int WIDEST = 150;
+    private static final int WAYS = 3;
+
+    private final Timeline before;
+    private final Asked asked;
+    private final List<Adjustable> adjustables;
+
+    /**
+     * What is asked for.
+     *
+     * @param length how long the class, or the segment, shall be at the most
+     * @param segment the segment that shall be so long, by its number; nothing for the class
+     */
+    public record Asked(Duration length, Optional<Integer> segment) {}
+
+    /**
+     * A way to make it fit.
+     *
+     * @param words what is special about it
+     * @param changes what it does
+     * @param timeline the class as it would be
+     */
+    public record Way(String words, List<Change> changes, Timeline timeline) {
+        public Way {
+            changes = List.copyOf(changes);
+        }
+    }
+
+    /**
+     * What came of it.
+     *
+     * @param ways at most three, the least weighted change first
+     * @param reason why there is none; empty when there are ways
+     */
+    public record Found(List<Way> ways, String reason) {
+        public Found {
+            ways = List.copyOf(ways);
+        }
+    }
+
+    private Fitting(Timeline before, Asked asked) {
+        this.before = before;
+        this.asked = asked;
+        this.adjustables = new Adjustables(before,
+                segment -> asked.segment().isEmpty() || asked.segment().get() == segment.id()).all();
+    }
+
+    /** Fits a class. */
+    public static Found of(ClassPlan plan, Asked asked) {
+        return new Fitting(Timeline.of(plan), asked).found();
+    }
+
+    private Found found() {
+        List<Way> ways = new ArrayList<>();
+        for (Weights weights : List.of(Weights.USUAL, Weights.FEWER_ROUNDS, Weights.SHORTER_RESTS,
+                Weights.FEWER_LINES)) {
+            way(weights).filter(way -> ways.stream()
+                    .noneMatch(other -> other.timeline().plan().equals(way.timeline().plan())))
+                    .ifPresent(ways::add);
+        }
+        return ways.isEmpty()
+                ? new Found(List.of(), reason())
+                : new Found(ways.stream().limit(WAYS).toList(), "");
+    }
+
+    private Duration length(Timeline timeline) {
+        return asked.segment().map(id -> timeline.ofSegment(id).length()).orElse(timeline.total());
+    }
+
+    /** The solver's sum is off where changeovers come and go, so its bounds are moved by what it was off. */
+    private Optional<Way> way(Weights weights) {
+        List<Exact.Choice> choices = adjustables.stream().map(each -> choice(each, weights)).toList();
+        long missing = asked.length().minus(length(before)).toNanos();
+        for (int window = smallestStep(choices);; window = Math.min(2 * window, WIDEST)) {
+            Optional<Way> way = way(choices, missing, window);
+            if (way.isPresent() || window == WIDEST) {
+                return way;
+            }
+        }
+    }
+
+    private Optional<Way> way(List<Exact.Choice> choices, long missing, int window) {
+        long aim = Math.floorDiv(missing, TICK);
+        for (int attempt = 0; attempt < TRIES; attempt++) {
+            Optional<int[]> options = Exact.solve(choices, Math.toIntExact(aim - window + 1),
+                    Math.toIntExact(aim));
+            if (options.isEmpty()) {
+                return Optional.empty();
+            }
+            Way way = made(options.get());
+            Duration left = asked.length().minus(length(way.timeline()));
+            if (!left.isNegative() && left.toNanos() < window * TICK) {
+                return Optional.of(way);
+            }
+            long off = left.isNegative() ? left.toNanos() - TICK : left.toNanos() - (window - 1) * TICK;
+            aim += Math.floorDiv(off, TICK);
+        }
+        return Optional.empty();
+    }
+
+    private static Exact.Choice choice(Adjustable adjustable, Weights weights) {
+        List<Adjustable.Option> options = adjustable.options();
+        int[] adds = new int[options.size() + 1];
+        int[] costs = new int[options.size() + 1];
+        for (int i = 0; i < options.size(); i++) {
+            adds[i + 1] = Math.toIntExact(Math.round(options.get(i).adds().toNanos() / (double) TICK));
+            costs[i + 1] = weights.cost(options.get(i));
+        }
+        return new Exact.Choice(adds, costs);
+    }
+
+    private static int smallestStep(List<Exact.Choice> choices) {
+        return choices.stream().flatMapToInt(each -> Arrays.stream(each.adds())).map(Math::abs)
+                .filter(adds -> adds > 0).min().stream().map(step -> Math.min(step, WIDEST)).findFirst()
+                .orElse(1);
+    }
+
+    private Way made(int[] options) {
+        List<Change> changes = new ArrayList<>();
+        for (int i = 0; i < options.length; i++) {
+            if (options[i] > 0) {
+                changes.add(adjustables.get(i).options().get(options[i] - 1).change());
+            }
+        }
+        return new Way(words(changes), changes, Timeline.of(Change.all(before.plan(), changes)));
+    }
+
+    /** What is special about a way: a change of a circuit or a build-up in its own words, the others counted. */
+    private static String words(List<Change> changes) {
+        List<String> words = new ArrayList<>();
+        changes.stream().filter(change -> change.kind().structural()).limit(1).map(Change::words)
+                .forEach(words::add);
+        long more = changes.stream().filter(change -> change.kind().structural()).count() - 1;
+        add(words, Math.max(0, more), "more like it", "more like it");
+        add(words, count(changes, Change.Kind.OUT), "line fewer", "lines fewer");
+        add(words, count(changes, Change.Kind.DOSE), "dose changed", "doses changed");
+        return words.isEmpty() ? "as it is" : String.join(", ", words);
+    }
+
+    private static long count(List<Change> changes, Change.Kind kind) {
+        return changes.stream().filter(change -> change.kind() == kind).count();
+    }
+
+    private static void add(List<String> words, long count, String one, String several) {
+        if (count > 0) {
+            words.add("%d %s".formatted(count, count == 1 ? one : several));
+        }
+    }
+
+    private String reason() {
+        Duration least = Duration.ZERO;
+        Duration most = Duration.ZERO;
+        for (Adjustable each : adjustables) {
+            least = least.plus(each.options().stream().map(Adjustable.Option::adds).min(Duration::compareTo)
+                    .filter(Duration::isNegative).orElse(Duration.ZERO));
+            most = most.plus(each.options().stream().map(Adjustable.Option::adds).max(Duration::compareTo)
+                    .filter(Duration::isPositive).orElse(Duration.ZERO));
+        }
+        Duration over = length(before).plus(least).minus(asked.length());
+        String what = asked.segment().map(id -> before.plan().segment(id).name()).orElse("the class");
+        if (over.isPositive()) {
+            return "Even at the least doses %s is %s too long%s.".formatted(what, Lengths.clock(over),
+                    locked());
+        }
+        Duration under = asked.length().minus(length(before).plus(most));
+        return under.isPositive()
+                ? "Even at the most doses %s is %s too short%s.".formatted(what, Lengths.clock(under),
+                        locked())
+                : "No change of doses, rounds and lines comes near enough to %s.".formatted(
+                        Lengths.clock(asked.length()));
+    }
+
+    private String locked() {
+        List<String> locked = before.plan().items().filter(item -> item.manner().locked()).map(Item::name)
+                .toList();
+        return locked.isEmpty() ? "" : ": these are locked: " + String.join(", ", locked);
+    }
+}

@@ -1,0 +1,43 @@
+package app.kehre.core.fitting;
+
+/**
+ * How much each kind of change matters: the least weighted change is proposed. Kehre's estimates.
+ *
+ * @param dose for a dose that is doubled or left out
+ * @param rounds for a round more or less
+ * @param rests for five seconds of each rest
+ * @param phrases for a phrase of a build-up
+ * @param out for a line that is left out, of a stretch
+ */
+record Weights(int dose, int rounds, int rests, int phrases, int out) {
+
+    static final Weights USUAL = new Weights(100, 120, 30, 40, 130);
+    static final Weights FEWER_ROUNDS = new Weights(300, 25, 90, 60, 400);
+    static final Weights SHORTER_RESTS = new Weights(160, 900, 6, 80, 400);
+    static final Weights FEWER_LINES = new Weights(400, 400, 200, 160, 40);
+
+    /** A line that is changed at all costs this much more, so that few are. */
+    static final int TOUCHED = 12;
+    /** What is promised, and what comes first and last, is touched less readily. */
+    static final double DEAR = 1.6;
+    /** Main work is left out less readily than a stretch. */
+    static final double MAIN = 1.7;
+    /** Going towards the target of a segment is cheaper, going away from it dearer. */
+    static final double TOWARDS = 0.7;
+    static final double AWAY = 1.5;
+    /** A warm-up or a cool-down that is short already is made no shorter, if anything else can be done. */
+    static final double TOO_SHORT = 8;
+
+    /** Returns what something costs; a dose that is changed twice as much costs more than twice as much. */
+    int cost(Adjustable.Option option) {
+        double size = option.size();
+        double cost = switch (option.change().kind()) {
+            case DOSE -> TOUCHED + dose * (size + size * size);
+            case ROUNDS -> rounds * size;
+            case RESTS -> TOUCHED + rests * size;
+            case PHRASES -> phrases * size;
+            case OUT -> out * size;
+        };
+        return Math.max(1, (int) Math.round(cost * option.weight()));
+    }
+}
