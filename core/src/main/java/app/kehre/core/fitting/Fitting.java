@@ -5,6 +5,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.plan.ClassPlan;
@@ -76,13 +78,18 @@ public final class Fitting {
         List<Way> ways = new ArrayList<>();
         for (Weights weights : List.of(Weights.USUAL, Weights.FEWER_ROUNDS, Weights.SHORTER_RESTS,
                 Weights.FEWER_LINES)) {
-            way(weights).filter(way -> ways.stream()
-                    .noneMatch(other -> other.timeline().plan().equals(way.timeline().plan())))
+            way(weights).filter(way -> ways.stream().noneMatch(other -> gist(other).equals(gist(way))))
                     .ifPresent(ways::add);
         }
         return ways.isEmpty()
                 ? new Found(List.of(), reason())
                 : new Found(ways.stream().limit(WAYS).toList(), "");
+    }
+
+    /** Two ways that differ in doses alone are one to choose from. */
+    private static Set<String> gist(Way way) {
+        return way.changes().stream().filter(change -> change.kind() != Change.Kind.DOSE)
+                .map(change -> change.kind() + " " + change.entry()).collect(Collectors.toSet());
     }
 
     private Duration length(Timeline timeline) {

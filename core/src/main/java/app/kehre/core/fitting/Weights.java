@@ -12,8 +12,8 @@ package app.kehre.core.fitting;
 record Weights(int dose, int rounds, int rests, int phrases, int out) {
 
     static final Weights USUAL = new Weights(100, 120, 30, 40, 130);
-    static final Weights FEWER_ROUNDS = new Weights(300, 25, 90, 60, 400);
-    static final Weights SHORTER_RESTS = new Weights(160, 900, 6, 80, 400);
+    static final Weights FEWER_ROUNDS = new Weights(300, 25, 90, 60, 900);
+    static final Weights SHORTER_RESTS = new Weights(160, 900, 6, 80, 900);
     static final Weights FEWER_LINES = new Weights(400, 400, 200, 160, 40);
 
     /** A line that is changed at all costs this much more, so that few are. */

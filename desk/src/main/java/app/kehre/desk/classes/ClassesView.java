@@ -22,6 +22,7 @@ import app.kehre.core.balance.Assessment;
 import app.kehre.core.brief.Brief;
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.desk.control.SmallRoad;
 import app.kehre.desk.control.Words;
 import app.kehre.desk.look.Palette;
 import app.kehre.desk.look.Tips;

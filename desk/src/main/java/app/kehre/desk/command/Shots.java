@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
 import javafx.embed.swing.SwingFXUtils;
+import javafx.scene.control.Button;
 import javafx.scene.control.ToggleButton;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
@@ -69,6 +70,10 @@ final class Shots {
         shootWhenReady(window, folder.resolve("findings.png"), ".mend");
         FxThread.call(() -> side(window, "ledger"));
         shoot(window, folder.resolve("ledger.png"));
+        FxThread.call(() -> side(window, "fit"));
+        FxThread.settle();
+        FxThread.call(() -> press(window, "fit-ask"));
+        shootWhenReady(window, folder.resolve("fit.png"), "#fit-way-1");
         FxThread.call(() -> side(window, "line"));
         DemoFolder.fill(disk, nowhere);
         FxThread.call(() -> go(window, Place.CLASSES));
@@ -120,6 +125,11 @@ final class Shots {
 
     private static MainWindow go(MainWindow window, Place place) {
         window.go(place);
+        return window;
+    }
+
+    private static MainWindow press(MainWindow window, String button) {
+        ((Button) window.scene().getRoot().lookup("#" + button)).fire();
         return window;
     }
 

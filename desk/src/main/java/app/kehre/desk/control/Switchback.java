@@ -33,8 +33,8 @@ import app.kehre.desk.look.Palette;
  */
 public final class Switchback extends Region {
 
-    private static final double LOWEST_ROW = 50;
-    private static final double HIGHEST_ROW = 56;
+    private static final double LOWEST_ROW = 47;
+    private static final double HIGHEST_ROW = 55;
 
     private final double scale;
     private final ObjectProperty<Palette> palette = new SimpleObjectProperty<>(Palette.LIGHT);
@@ -220,6 +220,11 @@ public final class Switchback extends Region {
     /** Returns the blocks as drawn, for tests. */
     List<Block> blocks() {
         return scene.blocks();
+    }
+
+    /** Returns whether an entry has a block on the road. */
+    public boolean shows(int entryId) {
+        return scene.blocks().stream().anyMatch(block -> block.entry() == entryId);
     }
 
     /** Returns the middle of an entry's first block, measured in this control, for tests. */

@@ -27,6 +27,7 @@ import app.kehre.core.plan.Edits;
 import app.kehre.core.timeline.Stretch;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.control.Latest;
+import app.kehre.desk.proposals.FitViewModel;
 
 /** What is offered beside the lines: suggestions, swaps, findings. */
 public final class ChoosingViewModel {
@@ -42,7 +43,9 @@ public final class ChoosingViewModel {
         /** What should be looked at. */
         FINDINGS("Findings"),
         /** What is prepared, loaded and released. */
-        LEDGER("Ledger");
+        LEDGER("Ledger"),
+        /** How it is made to fit. */
+        FIT("Fit");
 
         private final String words;
 
@@ -63,6 +66,7 @@ public final class ChoosingViewModel {
     private final ObjectProperty<Optional<Stretch>> lit = new SimpleObjectProperty<>(Optional.empty());
     private final Latest swaps = new Latest("swaps");
     private final Judging judging;
+    private final FitViewModel fit;
     private final Latest mends = new Latest("mends");
     private final Latest proposals = new Latest("proposals");
 
@@ -71,6 +75,12 @@ public final class ChoosingViewModel {
         this.plan = plan;
         this.library = library;
         this.judging = new Judging(plan.open(), library);
+        this.fit = new FitViewModel(plan.open(), library);
+    }
+
+    /** Returns what makes the class fit. */
+    public FitViewModel fit() {
+        return fit;
     }
 
     /** Returns the class as it is judged. */

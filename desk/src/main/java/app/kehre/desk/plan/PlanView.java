@@ -154,6 +154,7 @@ public final class PlanView extends VBox {
             case DIGIT3 -> Optional.of(ChoosingViewModel.Side.SWAP);
             case DIGIT4 -> Optional.of(ChoosingViewModel.Side.FINDINGS);
             case DIGIT5 -> Optional.of(ChoosingViewModel.Side.LEDGER);
+            case DIGIT6 -> Optional.of(ChoosingViewModel.Side.FIT);
             default -> Optional.empty();
         };
         asked.filter(_ -> event.isAltDown() && !event.isShortcutDown()).ifPresent(side::go);
@@ -224,7 +225,7 @@ public final class PlanView extends VBox {
 
     private void revealSelected() {
         double hidden = road.getHeight() - roadScroll.getViewportBounds().getHeight();
-        if (hidden > 1 && model.entry().get() > 0) {
+        if (hidden > 1 && road.shows(model.entry().get())) {
             double middle = road.middleOf(model.entry().get()).getY();
             double half = roadScroll.getViewportBounds().getHeight() / 2;
             roadScroll.setVvalue(Math.clamp((middle - half) / hidden, 0, 1));

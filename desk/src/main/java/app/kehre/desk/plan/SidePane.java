@@ -15,6 +15,7 @@ import javafx.scene.layout.VBox;
 import app.kehre.desk.look.Palette;
 import app.kehre.desk.look.Tips;
 import app.kehre.desk.plan.ChoosingViewModel.Side;
+import app.kehre.desk.proposals.FitPane;
 
 /** The side of the lines: the selected line, suggestions, swaps, findings. One of them is shown. */
 final class SidePane extends VBox {
@@ -27,6 +28,7 @@ final class SidePane extends VBox {
     private final SwapPane swap;
     private final FindingsPane findings;
     private final LedgerPane ledger;
+    private final FitPane fit;
 
     SidePane(ChoosingViewModel model, ObjectProperty<Palette> palette) {
         this.model = model;
@@ -35,6 +37,7 @@ final class SidePane extends VBox {
         swap = new SwapPane(model);
         findings = new FindingsPane(model);
         ledger = new LedgerPane(model);
+        fit = new FitPane(model.fit(), palette, model.plan()::selectedSegment);
         getStyleClass().add("side");
         FlowPane bar = new FlowPane(2, 0);
         bar.getStyleClass().add("side-heads");
@@ -75,8 +78,12 @@ final class SidePane extends VBox {
             case SWAP -> swap;
             case FINDINGS -> findings;
             case LEDGER -> ledger;
+            case FIT -> fit;
         };
         stage.getChildren().setAll(content);
+        if (side != Side.FIT) {
+            model.fit().drop();
+        }
         showPlan();
     }
 
@@ -87,6 +94,7 @@ final class SidePane extends VBox {
             case LINE -> card.show(model.plan().selectedEntry());
             case SUGGEST -> suggest.show();
             case SWAP -> swap.show();
+            case FIT -> fit.show();
             case FINDINGS, LEDGER -> {
                 if (model.judged()) {
                     showJudged();
@@ -101,7 +109,7 @@ final class SidePane extends VBox {
         switch (model.side().get()) {
             case FINDINGS -> findings.showJudged();
             case LEDGER -> ledger.show();
-            case LINE, SUGGEST, SWAP -> {
+            case LINE, SUGGEST, SWAP, FIT -> {
             }
         }
     }
@@ -125,6 +133,7 @@ final class SidePane extends VBox {
             case SWAP -> swap.focusList();
             case FINDINGS -> findings.requestFocus();
             case LEDGER -> ledger.requestFocus();
+            case FIT -> fit.focusLength();
         }
     }
 }

@@ -81,6 +81,8 @@ final class TeachingPane {
         rows.add(heading("Taught"));
         rows.add(CardForm.mark("the group knows it", "known", manner.known(),
                 set -> changeManner(item, manner.withKnown(set))));
+        rows.add(CardForm.mark("keep this dose when the class is made to fit", "locked", manner.locked(),
+                set -> changeManner(item, manner.withLocked(set))));
         rows.add(form.choice("explaining", "explain-mode", Explaining.Mode.class, manner.explaining().mode(),
                 mode -> changeManner(item,
                         manner.withExplaining(new Explaining(mode, manner.explaining().length())))));

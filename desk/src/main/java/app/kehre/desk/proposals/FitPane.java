@@ -1,0 +1,197 @@
+package app.kehre.desk.proposals;
+
+import java.time.Duration;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import javafx.beans.property.ObjectProperty;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.fitting.Change;
+import app.kehre.core.fitting.Fitting;
+import app.kehre.core.plan.Segment;
+import app.kehre.desk.control.SmallRoad;
+import app.kehre.desk.control.Words;
+import app.kehre.desk.look.Palette;
+import app.kehre.desk.look.Tips;
+
+/** Makes the class fit: for how long, in which way, which changes, before and after. */
+public final class FitPane extends ScrollPane {
+
+    private final FitViewModel model;
+    private final ObjectProperty<Palette> palette;
+    private final Supplier<Optional<Segment>> selected;
+    private final TextField length = new TextField();
+    private final CheckBox segmentOnly = new CheckBox();
+    private final Label problem = Words.wrapped("", "over");
+    private final HBox buttons = new HBox(6);
+    private final VBox ways = new VBox(4);
+    private final VBox after = new VBox(4);
+    private final Label outcome = Words.wrapped("", "medium");
+    private final Button take;
+
+    /**
+     * Makes the pane.
+     *
+     * @param selected the selected segment
+     */
+    public FitPane(FitViewModel model, ObjectProperty<Palette> palette,
+            Supplier<Optional<Segment>> selected) {
+        this.model = model;
+        this.palette = palette;
+        this.selected = selected;
+        setId("fit");
+        setFitToWidth(true);
+        setHbarPolicy(ScrollBarPolicy.NEVER);
+        getStyleClass().add("card-scroll");
+        length.setId("fit-length");
+        length.setPrefColumnCount(6);
+        length.setOnAction(_ -> ask());
+        segmentOnly.setId("fit-segment");
+        segmentOnly.setOnAction(_ -> suggestLength());
+        segmentOnly.setMinHeight(USE_PREF_SIZE);
+        Button ask = Words.button("fit-ask", "Find ways", this::ask);
+        take = Words.button("fit-take", "", model::take);
+        take.getStyleClass().add("go");
+        HBox asking = new HBox(6, Words.plain("end by", "soft"), length, ask);
+        asking.setAlignment(Pos.CENTER_LEFT);
+        outcome.setId("fit-outcome");
+        problem.setId("fit-problem");
+        buttons.getChildren().setAll(take, Words.button("fit-back", "Leave it", model::drop));
+        VBox content = new VBox(7, asking, segmentOnly, buttons, problem, ways);
+        content.getStyleClass().add("findings");
+        setContent(content);
+        model.found().addListener((_, _, found) -> showFound(found));
+        model.outcome().addListener((_, _, now) -> now.ifPresent(this::showOutcome));
+    }
+
+    /** Shows the pane for the class and the segment as they are now. */
+    public void show() {
+        segmentOnly.setText("only " + selected.get().map(Segment::name).orElse("a segment"));
+        segmentOnly.setDisable(selected.get().isEmpty());
+        if (model.found().get().isEmpty()) {
+            suggestLength();
+            showFound(Optional.empty());
+        }
+    }
+
+    /** Puts the keyboard on the length; a scrolled page has its content only once it is laid out. */
+    public void focusLength() {
+        applyCss();
+        layout();
+        length.requestFocus();
+        length.selectAll();
+    }
+
+    private void suggestLength() {
+        String target = selected.get().map(Segment::target).filter(Duration::isPositive).map(Lengths::clock)
+                .orElse("5:00");
+        length.setText(segmentOnly.isSelected() ? target : model.slotWords());
+    }
+
+    private void ask() {
+        tell(model.ask(length.getText(),
+                segmentOnly.isSelected() ? selected.get().map(Segment::id) : Optional.empty()));
+    }
+
+    private void tell(String sentence) {
+        problem.setText(sentence);
+        there(problem, !sentence.isEmpty());
+    }
+
+    private static void there(Node node, boolean so) {
+        node.setVisible(so);
+        node.setManaged(so);
+    }
+
+    private void showFound(Optional<Fitting.Found> found) {
+        ways.getChildren().clear();
+        boolean there = found.filter(now -> !now.ways().isEmpty()).isPresent();
+        there(buttons, there);
+        there(segmentOnly, !there);
+        tell(found.map(Fitting.Found::reason).orElse(""));
+        if (found.isEmpty()) {
+            ways.getChildren()
+                    .add(Words.wrapped("Kehre looks for the least change of doses, rounds, rests and lines"
+                            + " with which the class ends there or just before. Nothing changes until you take it.",
+                            "soft"));
+            return;
+        }
+        ToggleGroup group = new ToggleGroup();
+        for (int i = 0; i < found.get().ways().size(); i++) {
+            ways.getChildren().add(way(found.get().ways().get(i), i, group));
+        }
+        if (!found.get().ways().isEmpty()) {
+            showChosen();
+        }
+    }
+
+    private ToggleButton way(Fitting.Way way, int at, ToggleGroup group) {
+        ToggleButton button = new ToggleButton(
+                "%s  %s".formatted(Lengths.clock(way.timeline().fit().length()),
+                        way.words()));
+        button.setId("fit-way-" + (at + 1));
+        button.getStyleClass().setAll("way");
+        button.setMaxWidth(Double.MAX_VALUE);
+        Tips.say(button, way.words());
+        button.setToggleGroup(group);
+        button.setSelected(at == model.chosen());
+        button.setOnAction(_ -> {
+            button.setSelected(true);
+            model.choose(at);
+            showChosen();
+        });
+        return button;
+    }
+
+    private void showChosen() {
+        ways.getChildren().removeIf(node -> !(node instanceof ToggleButton));
+        VBox changes = new VBox(4);
+        for (Change change : model.changes()) {
+            CheckBox box = new CheckBox(change.words());
+            box.setWrapText(true);
+            box.setMinHeight(USE_PREF_SIZE);
+            box.setSelected(model.isTicked(change));
+            box.setOnAction(_ -> {
+                model.tick(change, box.isSelected());
+                countTaken();
+            });
+            changes.getChildren().add(box);
+        }
+        countTaken();
+        ways.getChildren().addAll(changes, outcome, after);
+    }
+
+    private void countTaken() {
+        take.setText(model.tickedCount() == model.changes().size()
+                ? "Take all %d".formatted(model.tickedCount())
+                : "Take the %d ticked".formatted(model.tickedCount()));
+        take.setDisable(model.tickedCount() == 0);
+    }
+
+    private void showOutcome(FitViewModel.Outcome now) {
+        Set<Integer> different = model.changes().stream().filter(model::isTicked).map(Change::entry)
+                .collect(Collectors.toSet());
+        after.getChildren().setAll(Words.plain("before", "soft", "small"),
+                new SmallRoad(model.before(), palette.get(), different),
+                Words.plain("after", "soft", "small"),
+                new SmallRoad(now.timeline(), palette.get(), different));
+        StringBuilder words = new StringBuilder("Ends at %s of %s: %s".formatted(
+                Lengths.clock(now.timeline().fit().length()), model.slotWords(), now.effect().words()));
+        now.effect().gone().forEach(gone -> words.append("\nmends: ").append(gone.what()));
+        now.effect().fresh().forEach(fresh -> words.append("\nnew: ").append(fresh.what()));
+        outcome.setText(words.toString());
+    }
+}

@@ -1,0 +1,91 @@
+package app.kehre.desk.window;
+
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.input.KeyCode;
+
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.desk.FaultyDisk;
+import app.kehre.desk.Instructor;
+import app.kehre.formats.plan.DemoPlan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** A class that goes over is fitted: ways, changes with a tick each, taken in part, undone and redone. */
+class FitPlaceTest {
+
+    @TempDir
+    private Path folder = Path.of("");
+    private Instructor instructor;
+    private ClassPlan over;
+
+    @BeforeEach
+    void openAClassThatGoesOver() {
+        ClassPlan demo = DemoPlan.load(Instructor.LIBRARY).plan();
+        over = demo.with(demo.brief().withSlot(Duration.ofMinutes(54)));
+        instructor = Instructor.with(over, folder, new FaultyDisk());
+        instructor.presses(KeyCode.DIGIT6, KeyCode.ALT).presses(KeyCode.ENTER);
+        instructor.until("ways are found", () -> instructor.canSee("#fit-way-1"));
+        instructor.until("the outcome is worked out",
+                () -> instructor.sees("#fit-outcome").startsWith("Ends at "));
+    }
+
+    @AfterEach
+    void closeIt() {
+        instructor.close();
+    }
+
+    private List<CheckBox> changes() {
+        return Instructor.onFx(() -> instructor.find("#fit").lookupAll(".check-box").stream()
+                .filter(Node::isVisible).map(CheckBox.class::cast).toList());
+    }
+
+    @Test
+    void oneChangeIsUntickedTheRestTakenUndoneAndRedone() {
+        assertThat(instructor.sees("#class-length")).startsWith("53:");
+        assertThat(instructor.plan()).isEqualTo(over);
+        int all = changes().size();
+        Instructor.onFx(() -> {
+            changes().getFirst().fire();
+            return all;
+        });
+        instructor.settle();
+        assertThat(instructor.sees("#fit-take")).isEqualTo("Take the %d ticked".formatted(all - 1));
+
+        instructor.clicks("#fit-take");
+        ClassPlan taken = instructor.plan();
+        assertThat(taken).isNotEqualTo(over);
+        assertThat(instructor.sees("#undo")).isEqualTo("Undo: fit to 54:00");
+        instructor.presses(KeyCode.Z, KeyCode.CONTROL);
+        assertThat(instructor.plan()).isEqualTo(over);
+        instructor.presses(KeyCode.Z, KeyCode.CONTROL, KeyCode.SHIFT);
+        assertThat(instructor.plan()).isEqualTo(taken);
+    }
+
+    @Test
+    void whatIsLeftChangesNothingAndTheRoadShowsTheClassAgain() {
+        String before = "60:39";
+        instructor.clicks("#fit-way-2").clicks("#fit-back");
+
+        assertThat(instructor.plan()).isEqualTo(over);
+        assertThat(instructor.sees("#class-length")).isEqualTo(before);
+    }
+
+    @Test
+    void aLengthThatCannotBeIsRefusedWithTheReason() {
+        instructor.clicks("#fit-back").clicks("#fit-length").writes("12").presses(KeyCode.ENTER);
+        instructor.until("the reason is shown", () -> instructor.canSee("#fit-problem"));
+
+        assertThat(instructor.sees("#fit-problem")).startsWith("Even at the least doses the class is ");
+        instructor.clicks("#fit-length").writes("soon").presses(KeyCode.ENTER);
+        assertThat(instructor.sees("#fit-problem")).startsWith("\"soon\" is not a length");
+    }
+}
