@@ -31,10 +31,10 @@ public record Effect(Duration longer, double effortMinutes, List<Finding> gone, 
         return some.stream().filter(one -> others.stream().noneMatch(one::same)).toList();
     }
 
-    /** Returns "+0:20, mends 2, new 1". */
+    /** Returns "+0:20, mends 2, new: 1", or "as long". */
     public String words() {
         List<String> words = new ArrayList<>();
-        words.add(Lengths.signed(longer));
+        words.add(longer.isZero() ? "as long" : Lengths.signed(longer));
         if (Math.abs(effortMinutes) >= 1) {
             words.add("effort %+d min".formatted(Math.round(effortMinutes)));
         }

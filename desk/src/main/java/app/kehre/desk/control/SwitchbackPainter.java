@@ -9,10 +9,7 @@ import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
 
-import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.Circuit;
-import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.Block;
 import app.kehre.core.timeline.Span;
 import app.kehre.core.timeline.Stretch;
@@ -109,10 +106,8 @@ final class SwitchbackPainter {
     }
 
     private void paintBlock(SwitchbackScene scene, Block block, boolean focused) {
-        ClassPlan plan = scene.timeline().plan();
-        Role role = plan.findSegment(block.segment()).map(Segment::role).orElse(Role.PAUSE);
         String text = scene.label(block);
-        Palette.Tint tint = palette.tint(role);
+        Palette.Tint tint = palette.tint(scene.role(block));
         boolean selected = scene.selects(block);
         List<SwitchbackGeometry.Piece> pieces = where.pieces(block.stretch()).stream()
                 .filter(piece -> piece.row() >= first && piece.row() <= last).toList();
@@ -131,9 +126,7 @@ final class SwitchbackPainter {
     }
 
     private void paintGround(SwitchbackScene scene, Block block) {
-        Role role = scene.timeline().plan().findSegment(block.segment()).map(Segment::role)
-                .orElse(Role.PAUSE);
-        pen.setFill(palette.tint(role).ground());
+        pen.setFill(palette.tint(scene.role(block)).ground());
         for (SwitchbackGeometry.Piece piece : where.pieces(block.stretch())) {
             if (piece.row() >= first && piece.row() <= last) {
                 pen.fillRoundRect(piece.x() + GAP / 2, where.blockTop(piece.row()),

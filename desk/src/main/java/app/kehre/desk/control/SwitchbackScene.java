@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
+import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.timeline.Block;
@@ -28,13 +29,15 @@ import app.kehre.core.timeline.Timeline;
  * @param filter the uses of the time that are shown in full colour; none for all
  * @param over what is drawn over the road
  * @param lines of the class, by their number
+ * @param roles of its segments, by their number
  */
 record SwitchbackScene(Timeline timeline, List<Block> blocks, List<Mark> marks, int selected,
-        Optional<Duration> now, int most, Set<Tally.Use> filter, Overlay over, Map<Integer, Entry> lines) {
+        Optional<Duration> now, int most, Set<Tally.Use> filter, Overlay over, Map<Integer, Entry> lines,
+        Map<Integer, Role> roles) {
 
     static SwitchbackScene of(Timeline timeline) {
         return new SwitchbackScene(timeline, Block.of(timeline), timeline.marks(), 0, Optional.empty(),
-                Integer.MAX_VALUE, Set.of(), Overlay.NONE, lines(timeline));
+                Integer.MAX_VALUE, Set.of(), Overlay.NONE, lines(timeline), roles(timeline));
     }
 
     private static Map<Integer, Entry> lines(Timeline timeline) {
@@ -43,27 +46,38 @@ record SwitchbackScene(Timeline timeline, List<Block> blocks, List<Mark> marks, 
         return lines;
     }
 
+    private static Map<Integer, Role> roles(Timeline timeline) {
+        Map<Integer, Role> roles = new HashMap<>();
+        timeline.plan().segments().forEach(segment -> roles.put(segment.id(), segment.role()));
+        return roles;
+    }
+
+    /** Returns the role of the segment that a block is in. */
+    Role role(Block block) {
+        return roles.getOrDefault(block.segment(), Role.PAUSE);
+    }
+
     SwitchbackScene with(Timeline other) {
         return new SwitchbackScene(other, Block.of(other), other.marks(), selected, now, most, filter, over,
-                lines(other));
+                lines(other), roles(other));
     }
 
     SwitchbackScene withSelected(int entryId) {
-        return new SwitchbackScene(timeline, blocks, marks, entryId, now, most, filter, over, lines);
+        return new SwitchbackScene(timeline, blocks, marks, entryId, now, most, filter, over, lines, roles);
     }
 
     SwitchbackScene following(Duration moment, int rows) {
         return new SwitchbackScene(timeline, blocks, marks, selected, Optional.of(moment), rows, filter,
-                over, lines);
+                over, lines, roles);
     }
 
     SwitchbackScene withFilter(Set<Tally.Use> uses) {
         return new SwitchbackScene(timeline, blocks, marks, selected, now, most, Set.copyOf(uses), over,
-                lines);
+                lines, roles);
     }
 
     SwitchbackScene with(Overlay other) {
-        return new SwitchbackScene(timeline, blocks, marks, selected, now, most, filter, other, lines);
+        return new SwitchbackScene(timeline, blocks, marks, selected, now, most, filter, other, lines, roles);
     }
 
     /** Returns whether a block is the selected entry; of a build-up that is being taught, only the stage of now. */

@@ -6,7 +6,6 @@ import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -36,6 +35,7 @@ final class FindingRow extends HBox {
     private final Label why = Words.wrapped("", "soft");
     private final FlowPane mends = new FlowPane(5, 5);
     private final TextField reason = new TextField();
+    private final Hyperlink fit;
     private @Nullable Finding finding;
 
     FindingRow(ChoosingViewModel model) {
@@ -43,13 +43,15 @@ final class FindingRow extends HBox {
         this.model = model;
         setMinHeight(USE_PREF_SIZE);
         mends.setMinWidth(0);
+        fit = link("Make it fit", () -> model.side().set(ChoosingViewModel.Side.FIT));
+        hide(fit);
         hide(why);
         hide(reason);
         reason.setPromptText("Why does it stay? Enter sets it aside.");
         reason.getStyleClass().add("aside-reason");
         reason.setOnAction(_ -> setAside());
         HBox links = new HBox(8, severity, link("Show", () -> withFinding(each -> model.jump(each.place()))),
-                link("Why", () -> toggle(why)), asideLink());
+                link("Why", () -> toggle(why)), fit, asideLink());
         links.setAlignment(Pos.CENTER_LEFT);
         MeasuredBox words = new MeasuredBox(3, what, mends, links, why, reason);
         HBox.setHgrow(words, Priority.ALWAYS);
@@ -73,6 +75,8 @@ final class FindingRow extends HBox {
             sign.getStyleClass().setAll("finding-sign", "severity-" + now.severity().words());
             severity.setText(now.severity().said());
         }
+        fit.setVisible(now.check().endsWith("-slot"));
+        fit.setManaged(fit.isVisible());
         what.setText(now.what());
         why.setText("%s (%s)".formatted(now.why(), now.source().words()));
     }
@@ -135,18 +139,13 @@ final class FindingRow extends HBox {
     /** A way to mend it, with its effect. */
     private final class WayButton extends Button {
 
-        private final Label effect = Words.plain("", "soft", "small");
-
         WayButton() {
-            setGraphic(effect);
-            setContentDisplay(ContentDisplay.RIGHT);
             getStyleClass().add("mend");
             maxWidthProperty().bind(mends.widthProperty());
         }
 
         void show(ChoosingViewModel.Way way) {
-            setText(way.mend().words());
-            effect.setText(way.effect().words());
+            setText(way.mend().words() + "\n" + way.effect().words());
             Tips.say(this, tip(way));
             setOnAction(_ -> withFinding(each -> model.mend(each, way.mend())));
             setVisible(true);

@@ -12,6 +12,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 import app.kehre.core.advice.Severity;
+import app.kehre.core.advice.Threshold;
+import app.kehre.core.advice.Thresholds;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Finding;
 import app.kehre.core.plan.SetAside;
@@ -104,5 +106,23 @@ class FindingsPlaceTest {
         assertThat(Instructor.onFx(() -> instructor.find("#ledger").lookupAll(".label").stream()
                 .map(each -> ((Label) each).getText()).toList())).contains("wrist", "prepare", "release")
                 .anyMatch(text -> text.contains("min moderate or harder"));
+    }
+
+    @Test
+    void aFigureIsTypedOverRefusedOutOfRangeAndTheClassIsJudgedByIt() {
+        String water = "#figure-" + Threshold.WATER.ordinal();
+        instructor.presses(KeyCode.DIGIT1, KeyCode.CONTROL).clicks(water).writes("900")
+                .presses(KeyCode.ENTER);
+        assertThat(instructor.sees("#hint")).isEqualTo(
+                "Water at least every must be from 5 to 60 min, not 900.");
+        assertThat(instructor.plan().thresholds()).isEqualTo(Thresholds.USUAL);
+
+        instructor.writes("45").presses(KeyCode.ENTER);
+        assertThat(instructor.plan().thresholds().of(Threshold.WATER)).isEqualTo(45);
+        assertThat(judged().findings()).extracting(Finding::check)
+                .noneMatch(check -> check.startsWith("no-water"));
+        instructor.presses(KeyCode.Z, KeyCode.CONTROL);
+        assertThat(judged().findings()).extracting(Finding::check)
+                .anyMatch(check -> check.startsWith("no-water"));
     }
 }
