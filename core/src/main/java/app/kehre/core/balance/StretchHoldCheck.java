@@ -8,8 +8,6 @@ import java.util.Optional;
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
-import app.kehre.core.brief.Question;
-import app.kehre.core.brief.School;
 import app.kehre.core.dose.Amount;
 import app.kehre.core.dose.Hold;
 import app.kehre.core.dose.Stage;
@@ -21,7 +19,6 @@ import app.kehre.core.timeline.Phase;
 final class StretchHoldCheck implements Check {
 
     private static final int LEAST_OF_ALL = 10;
-    private static final int OLDER = 30;
 
     @Override
     public String key() {
@@ -30,7 +27,7 @@ final class StretchHoldCheck implements Check {
 
     @Override
     public List<Finding> of(Judged judged) {
-        int least = least(judged) - judged.figures().of(Threshold.STRETCH_HOLD);
+        int least = judged.brief().stretchHold() - judged.figures().of(Threshold.STRETCH_HOLD);
         List<Finding> findings = new ArrayList<>();
         for (Use use : judged.uses()) {
             boolean holds = use.span().phase() == Phase.HOLD && Still.is(use.exercise())
@@ -41,17 +38,6 @@ final class StretchHoldCheck implements Check {
             }
         }
         return findings;
-    }
-
-    private static int least(Judged judged) {
-        School hold = judged.brief().schools().of(Question.HOLD);
-        int wanted = switch (hold) {
-            case ONE_EIGHT -> 4;
-            case TEN_TO_FIFTEEN -> LEAST_OF_ALL;
-            case THIRTY_TO_SIXTY -> OLDER;
-            case School _ -> 20;
-        };
-        return judged.brief().group().older() && hold != School.ONE_EIGHT ? Math.max(wanted, OLDER) : wanted;
     }
 
     private Finding finding(Judged judged, Use use, int least) {

@@ -31,6 +31,11 @@ public record Brief(String title, LocalDate date, LocalTime start, Duration slot
     /** How far from the timetable a class may start and still end with its slot: an hour before or after. */
     private static final Duration NEAR = Duration.ofHours(1);
 
+    private static final int HOLD_ONE_EIGHT = 4;
+    private static final int HOLD_SHORT = 10;
+    private static final int HOLD_USUAL = 20;
+    private static final int HOLD_LONG = 30;
+
     public Brief {
         if (title.isBlank() || title.length() > LONGEST_TITLE) {
             throw new IllegalArgumentException(
@@ -111,5 +116,17 @@ public record Brief(String title, LocalDate date, LocalTime start, Duration slot
     /** Returns the brief with other answers. */
     public Brief with(Schools other) {
         return new Brief(title, date, start, slot, group, room, goal, format, other);
+    }
+
+    /** Returns how long a stretch is held by the class's setting, in seconds; older people hold longer. */
+    public int stretchHold() {
+        School hold = schools.of(Question.HOLD);
+        int wanted = switch (hold) {
+            case ONE_EIGHT -> HOLD_ONE_EIGHT;
+            case TEN_TO_FIFTEEN -> HOLD_SHORT;
+            case THIRTY_TO_SIXTY -> HOLD_LONG;
+            case School _ -> HOLD_USUAL;
+        };
+        return group.older() && hold != School.ONE_EIGHT ? Math.max(wanted, HOLD_LONG) : wanted;
     }
 }

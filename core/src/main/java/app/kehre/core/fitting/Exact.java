@@ -9,10 +9,15 @@ import java.util.OptionalInt;
  * Chooses one option of each choice so that their lengths add up to a sum within bounds at the least cost. A dynamic
  * program over the sums: its result is the optimum.
  */
-final class Exact {
+public final class Exact {
 
-    /** Options of one choice: what each adds, in ticks, and what it costs; none may be empty. */
-    record Choice(int[] adds, int[] costs) {}
+    /**
+     * Options of one choice, one at least and at most 127.
+     *
+     * @param adds what each adds, in ticks
+     * @param costs what each costs, 0 or more
+     */
+    public record Choice(int[] adds, int[] costs) {}
 
     private static final int NEVER = Integer.MAX_VALUE / 2;
 
@@ -37,8 +42,11 @@ final class Exact {
     /**
      * Returns which option of each choice to take, by their place; of equal costs the sum nearest to the upper bound.
      * Nothing when no sum lies within the bounds.
+     *
+     * @param least the lower bound, included
+     * @param most the upper bound, included
      */
-    static Optional<int[]> solve(List<Choice> choices, int least, int most) {
+    public static Optional<int[]> solve(List<Choice> choices, int least, int most) {
         return new Exact(choices, least, most).solve();
     }
 

@@ -19,8 +19,6 @@ import app.kehre.core.dose.Reading;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.fitting.Fitting;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.formats.disk.DiskTrouble;
-import app.kehre.formats.disk.LocalDisk;
 import app.kehre.formats.library.BuiltInLibrary;
 import app.kehre.formats.plan.PlanDocument;
 
@@ -73,20 +71,7 @@ final class FitCommand implements Callable<Integer> {
             return 1;
         }
         PlanCommand.print(text(now, found, length));
-        return write(document.with(found.ways().get(way - 1).timeline().plan()));
-    }
-
-    private int write(PlanDocument fitted) {
-        if (output == null) {
-            return 0;
-        }
-        try {
-            new LocalDisk().replace(output, fitted.bytes());
-            return 0;
-        } catch (DiskTrouble trouble) {
-            System.err.println(trouble.getMessage());
-            return PlanCommand.UNREADABLE;
-        }
+        return PlanCommand.write(output, document.with(found.ways().get(way - 1).timeline().plan()));
     }
 
     private String text(ClassPlan now, Fitting.Found found, Duration length) {

@@ -16,7 +16,7 @@ import app.kehre.formats.plan.PlanDocument;
 /** What the commands share that say 2 for a plan that cannot be read. */
 final class PlanCommand {
 
-    static final int UNREADABLE = 2;
+    private static final int UNREADABLE = 2;
 
     private PlanCommand() {}
 
@@ -26,6 +26,20 @@ final class PlanCommand {
             return command.applyAsInt(PlanDocument.read(file.toString(), new LocalDisk().read(file),
                     BuiltInLibrary.load()));
         } catch (DiskTrouble | UnreadableFile trouble) {
+            System.err.println(trouble.getMessage());
+            return UNREADABLE;
+        }
+    }
+
+    /** Writes what came of a plan where that is wanted. Returns the exit code. */
+    static int write(@Nullable Path output, PlanDocument document) {
+        if (output == null) {
+            return 0;
+        }
+        try {
+            new LocalDisk().replace(output, document.bytes());
+            return 0;
+        } catch (DiskTrouble trouble) {
             System.err.println(trouble.getMessage());
             return UNREADABLE;
         }

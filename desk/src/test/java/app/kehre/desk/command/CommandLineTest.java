@@ -70,6 +70,15 @@ class CommandLineTest {
     }
 
     @Test
+    void aStretchIsDerivedWithItsReasonsAndWritten() throws IOException {
+        Path stretched = folder.resolve("stretched.kehre.json");
+        assertThat(print("derive-stretch", demo().toString(), "--minutes", "4", "-o", stretched.toString()))
+                .contains(" loaded for ", "Released: muscle groups with ", "Take home: ");
+        out.reset();
+        assertThat(print("check", stretched.toString())).isNotEmpty();
+    }
+
+    @Test
     void theEffortIsPrintedSecondBySecondAndClaimsNoHeartRateInToning() throws IOException {
         List<String> rows = print("effort", demo().toString(), "--csv").lines().toList();
 

@@ -59,7 +59,7 @@ class ChoosingPlaceTest {
 
     private Optional<Button> mend(String words) {
         return Instructor.onFx(() -> instructor.find("#findings").lookupAll(".mend").stream()
-                .map(Button.class::cast).filter(each -> each.getText().equals(words)).findFirst());
+                .map(Button.class::cast).filter(each -> each.getText().startsWith(words + "\n")).findFirst());
     }
 
     private static String judged(ClassPlan plan) {

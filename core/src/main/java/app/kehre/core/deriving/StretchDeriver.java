@@ -1,0 +1,179 @@
+package app.kehre.core.deriving;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+import app.kehre.core.balance.Assessment;
+import app.kehre.core.balance.Ledger;
+import app.kehre.core.dose.Amount;
+import app.kehre.core.dose.Dose;
+import app.kehre.core.dose.Hold;
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.dose.Stage;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Limit;
+import app.kehre.core.exercise.Muscle;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.kit.Equipment;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Edits;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Notes;
+import app.kehre.core.plan.Segment;
+import app.kehre.core.timeline.DoseLength;
+import app.kehre.core.timeline.Timeline;
+
+/** Derives the stretch of a class. */
+final class StretchDeriver {
+
+    /** Loads of fewer seconds, by share, need no stretch. Kehre's estimate. */
+    private static final double LEAST_LOAD = 10;
+    /** What changing over and explaining take for each, until the class is laid out. Kehre's estimate. */
+    private static final Duration BETWEEN = Duration.ofSeconds(10);
+    private static final int TICKS_IN_A_SECOND = 1;
+
+    private final ClassPlan bare;
+    private final Library library;
+    private final Duration minutes;
+    private final List<Muscle> loaded;
+    private final double[] loads;
+    private final Segment segment;
+
+    StretchDeriver(ClassPlan plan, Library library, Duration minutes) {
+        this.library = library;
+        this.minutes = minutes;
+        ClassPlan with = withSegment(plan);
+        segment = stretch(with).orElseThrow();
+        bare = with.with(segment.withEntries(List.of()));
+        Ledger ledger = Assessment.of(bare, library).ledger();
+        loaded = Arrays.stream(Muscle.values()).filter(muscle -> ledger.of(muscle).load() >= LEAST_LOAD)
+                .sorted(Comparator.comparingDouble((Muscle muscle) -> ledger.of(muscle).load()).reversed())
+                .limit(Cover.AREAS).toList();
+        loads = loaded.stream().mapToDouble(muscle -> ledger.of(muscle).load()).toArray();
+    }
+
+    private static Optional<Segment> stretch(ClassPlan plan) {
+        return plan.segments().stream().filter(each -> each.role() == Role.STRETCH && !each.leftOut())
+                .reduce((_, last) -> last);
+    }
+
+    /** The stretch is the last one of the class, or a new one before the words at its end. */
+    private static ClassPlan withSegment(ClassPlan plan) {
+        if (stretch(plan).isPresent()) {
+            return plan;
+        }
+        int after = plan.segments().stream().filter(each -> each.role() != Role.TALK)
+                .reduce((_, last) -> last).map(Segment::id).orElse(0);
+        return Edits.addSegment(plan, after, Role.STRETCH);
+    }
+
+    StretchFromClass derived() {
+        List<Exercise> suitable = suitable();
+        if (loaded.isEmpty()) {
+            return none("Nothing in the class is loaded enough to be stretched.");
+        }
+        for (Duration time = minutes; time.isPositive(); time = time.minusSeconds(5)) {
+            ClassPlan with = with(chosen(suitable, time));
+            if (Timeline.of(with).ofSegment(segment.id()).length().compareTo(minutes) <= 0) {
+                return found(with, suitable);
+            }
+        }
+        return none("In %s there is no time for a single stretch.".formatted(Lengths.notation(minutes)));
+    }
+
+    private StretchFromClass none(String reason) {
+        return new StretchFromClass(bare, List.of(), List.of(), 0, reason);
+    }
+
+    private StretchFromClass found(ClassPlan with, List<Exercise> suitable) {
+        List<Item> items = ClassPlan.lines(with.segment(segment.id())).map(Item.class::cast).toList();
+        Set<Muscle> released = EnumSet.noneOf(Muscle.class);
+        items.forEach(item -> released.addAll(item.exercise().main()));
+        double sum = Arrays.stream(loads).sum();
+        double got = 0;
+        Set<Exercise> home = new LinkedHashSet<>();
+        for (int i = 0; i < loads.length; i++) {
+            Muscle muscle = loaded.get(i);
+            got += released.contains(muscle) ? loads[i] : 0;
+            if (!released.contains(muscle)) {
+                suitable.stream().filter(each -> each.main().contains(muscle)).findFirst()
+                        .ifPresent(home::add);
+            }
+        }
+        return items.isEmpty()
+                ? none("In %s there is no time for a single stretch.".formatted(Lengths.notation(minutes)))
+                : new StretchFromClass(noted(with, items, home), items, List.copyOf(home), got / sum, "");
+    }
+
+    /** The take-home list stands as the note of the last stretch, so that the sheet prints it. */
+    private static ClassPlan noted(ClassPlan plan, List<Item> items, Set<Exercise> home) {
+        if (home.isEmpty()) {
+            return plan;
+        }
+        String words = "Take home: " + home.stream().map(StretchFromClass::bothSides)
+                .collect(Collectors.joining(", "));
+        return plan
+                .with(items.getLast().withNote(words.substring(0, Math.min(words.length(), Notes.LONGEST))));
+    }
+
+    private List<Exercise> suitable() {
+        Set<Limit> limits = bare.brief().group().limits().keySet();
+        Set<Equipment> kit = EnumSet.noneOf(Equipment.class);
+        bare.items().forEach(item -> kit.addAll(item.kit()));
+        return library.all().stream().filter(each -> each.suits(Role.STRETCH))
+                .filter(each -> each.usualDose() instanceof Hold hold && hold.kind() == Hold.Kind.STRETCH)
+                .filter(each -> kit.containsAll(each.equipment()) || each.equipment().isEmpty())
+                .filter(each -> limits.stream().noneMatch(limit -> each.cautionFor(limit).isPresent()))
+                .filter(each -> each.main().stream().anyMatch(loaded::contains)).toList();
+    }
+
+    private List<Item> chosen(List<Exercise> suitable, Duration time) {
+        List<Cover.Piece> pieces = suitable.stream().map(each -> new Cover.Piece(areas(each),
+                ticks(DoseLength.of(dose(each), segment, bare.times()).plus(BETWEEN)))).toList();
+        int id = bare.nextEntryId();
+        List<Item> items = new ArrayList<>();
+        for (int at : Cover.best(pieces, loads, ticks(time))) {
+            Exercise exercise = suitable.get(at);
+            items.add(Item.of(id++, exercise).withDose(dose(exercise)));
+        }
+        items.sort(Comparator.comparing((Item item) -> item.exercise().position().level())
+                .thenComparing(item -> item.exercise().position())
+                .thenComparing(item -> -Cover.load(areas(item.exercise()), loads)));
+        return items;
+    }
+
+    private int areas(Exercise exercise) {
+        return exercise.main().stream().mapToInt(loaded::indexOf).filter(at -> at >= 0).map(at -> 1 << at)
+                .reduce(0, (one, other) -> one | other);
+    }
+
+    private static int ticks(Duration length) {
+        return Math.toIntExact(Math.ceilDiv(length.toMillis() * TICKS_IN_A_SECOND, 1000));
+    }
+
+    /** As long as the setting asks, or as usual where that is longer. */
+    private Dose dose(Exercise exercise) {
+        Hold usual = (Hold) exercise.usualDose();
+        boolean shorter = usual.held().amount() instanceof Amount.OfTime(Duration length)
+                && length.toSeconds() < bare.brief().stretchHold();
+        return shorter
+                ? new Hold(usual.sets(), new Stage.Held(
+                        new Amount.OfTime(Duration.ofSeconds(bare.brief().stretchHold())),
+                        usual.held().postures()),
+                        usual.kind(), usual.rest(), usual.sides())
+                : usual;
+    }
+
+    private ClassPlan with(List<Item> items) {
+        return bare.with(segment.withEntries(List.copyOf(items)));
+    }
+}
