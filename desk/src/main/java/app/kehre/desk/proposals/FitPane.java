@@ -57,7 +57,7 @@ public final class FitPane extends ScrollPane {
         setHbarPolicy(ScrollBarPolicy.NEVER);
         getStyleClass().add("card-scroll");
         length.setId("fit-length");
-        length.setPrefColumnCount(6);
+        length.setPrefColumnCount(5);
         length.setOnAction(_ -> ask());
         segmentOnly.setId("fit-segment");
         segmentOnly.setOnAction(_ -> suggestLength());
@@ -72,6 +72,8 @@ public final class FitPane extends ScrollPane {
         buttons.getChildren().setAll(take, Words.button("fit-back", "Leave it", model::drop));
         VBox content = new VBox(7, asking, segmentOnly, buttons, problem, ways);
         content.getStyleClass().add("findings");
+        content.setMinWidth(0);
+        ways.setMinWidth(0);
         setContent(content);
         model.found().addListener((_, _, found) -> showFound(found));
         model.outcome().addListener((_, _, now) -> now.ifPresent(this::showOutcome));
@@ -145,6 +147,7 @@ public final class FitPane extends ScrollPane {
         button.setId("fit-way-" + (at + 1));
         button.getStyleClass().setAll("way");
         button.setMaxWidth(Double.MAX_VALUE);
+        button.setMinWidth(0);
         Tips.say(button, way.words());
         button.setToggleGroup(group);
         button.setSelected(at == model.chosen());
