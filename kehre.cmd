@@ -21,8 +21,17 @@ if not exist "%APP%\built" (
     )
     popd
     type nul > "%APP%\built"
+    echo Learning to start faster, half a minute ... 1>&2
+    set "OPTION=-XX:AOTCacheOutput=%APP%\learnt.aot"
+    call :run pulses --before 50 --edits 20 >nul 2>&1
 )
-"%JAVA%" -XX:+UseSerialGC -XX:TieredStopAtLevel=1 --module-path "%APP%\fx" --add-modules javafx.controls,javafx.swing --enable-native-access=javafx.graphics,ALL-UNNAMED -cp "%APP%\lib\*" app.kehre.desk.command.Main %*
+set "OPTION=-XX:TieredStopAtLevel=1"
+if exist "%APP%\learnt.aot" set "OPTION=-XX:AOTCache=%APP%\learnt.aot"
+call :run %*
+exit /b %errorlevel%
+
+:run
+"%JAVA%" -XX:+UseSerialGC "%OPTION%" --module-path "%APP%\fx" --add-modules javafx.controls,javafx.swing --enable-native-access=javafx.graphics,ALL-UNNAMED -cp "%APP%\lib\*" app.kehre.desk.command.Main %*
 exit /b %errorlevel%
 
 :try

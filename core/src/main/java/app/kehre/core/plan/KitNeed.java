@@ -2,6 +2,7 @@ package app.kehre.core.plan;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -26,17 +27,20 @@ public record KitNeed(Equipment kit, Load.Size size, int perPerson, int inAll, K
 
     private record Piece(Equipment kit, Load.Size size) {}
 
+    private static final Comparator<Piece> BY_KIND = Comparator.comparing(Piece::kit)
+            .thenComparing(piece -> piece.size().words(), Comparator.reverseOrder());
+
     /** Returns the needs of a class, by kind, then size. */
     public static List<KitNeed> of(ClassPlan plan) {
-        Map<Piece, Integer> most = new TreeMap<>(Comparator.comparing(Piece::kit)
-                .thenComparing(piece -> piece.size().words(), Comparator.reverseOrder()));
+        Map<Piece, Integer> most = new HashMap<>();
         plan.items().forEach(item -> {
             count(item, most);
             item.rounds().keySet().forEach(round -> count(item.inRound(round), most));
         });
         plan.buildUps().forEach(build -> count(build.asItem(), most));
         List<KitNeed> needs = new ArrayList<>();
-        most.forEach((piece, perPerson) -> needs.add(need(piece, perPerson, plan.brief())));
+        most.entrySet().stream().sorted(Map.Entry.comparingByKey(BY_KIND))
+                .forEach(each -> needs.add(need(each.getKey(), each.getValue(), plan.brief())));
         instead(plan).forEach((kit, people) -> {
             if (needs.stream().noneMatch(need -> need.kit() == kit)) {
                 boolean fixed = kit.usualPlace() == KitPlace.FIXED;

@@ -114,8 +114,16 @@ public record Timeline(ClassPlan plan, List<Span> spans, List<Over> over, List<L
         if (entry instanceof Circuit) {
             return ofEntry(entry.id()).shown();
         }
-        return spans.stream().filter(span -> span.entry() == entry.id())
-                .map(span -> span.stretch().shown()).reduce(Duration.ZERO, Duration::plus);
+        Stretch whole = ofEntry(entry.id());
+        Duration length = Duration.ZERO;
+        for (int at = indexAt(whole.start()); at >= 0 && at < spans.size()
+                && spans.get(at).start().compareTo(whole.end()) < 0; at++) {
+            Span span = spans.get(at);
+            if (span.entry() == entry.id()) {
+                length = length.plus(span.stretch().shown());
+            }
+        }
+        return length;
     }
 
     /** Returns when a segment runs. */

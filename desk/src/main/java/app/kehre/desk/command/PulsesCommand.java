@@ -45,6 +45,9 @@ final class PulsesCommand implements Callable<Integer> {
     @Option(names = "--edits", defaultValue = "500", description = "How many edits (500).")
     private int edits = 500;
 
+    @Option(names = "--before", defaultValue = "200", description = "How many edits before them, not counted (200).")
+    private int before = 200;
+
     @Override
     public Integer call() throws InterruptedException {
         if (System.getenv("DISPLAY") == null) {
@@ -59,7 +62,7 @@ final class PulsesCommand implements Callable<Integer> {
         OpenPlan open = new OpenPlan(PlanDocument.of(longClass(library), library));
         FxThread.call(() -> show(open, library));
         FxThread.settle();
-        FxThread.call(() -> new Typing(open, edits, busy)).start();
+        FxThread.call(() -> new Typing(open, edits, before, busy)).start();
         print(busy.join());
         Platform.exit();
         return 0;
@@ -106,6 +109,9 @@ final class PulsesCommand implements Callable<Integer> {
     }
 
     private static void print(String what, long[] nanos) {
+        if (nanos.length == 0) {
+            return;
+        }
         long[] sorted = nanos.clone();
         Arrays.sort(sorted);
         System.out.printf(Locale.ROOT,
@@ -117,17 +123,17 @@ final class PulsesCommand implements Callable<Integer> {
     /** Types one edit in each pulse. */
     private static final class Typing extends AnimationTimer {
 
-        private static final int WARM_UP = 200;
         private static final int COMMIT_EVERY = 10;
 
         private final OpenPlan open;
         private final CompletableFuture<long[]> done;
         private final long[] busy;
         private final List<Item> items;
-        private int edit = -WARM_UP;
+        private int edit;
         private long before = -1;
 
-        Typing(OpenPlan open, int edits, CompletableFuture<long[]> done) {
+        Typing(OpenPlan open, int edits, int notCounted, CompletableFuture<long[]> done) {
+            this.edit = -notCounted;
             this.open = open;
             this.done = done;
             this.busy = new long[edits];

@@ -8,6 +8,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
+import org.jspecify.annotations.Nullable;
+
 import app.kehre.core.brief.Brief;
 import app.kehre.core.brief.BriefText;
 import app.kehre.core.dose.Lengths;
@@ -32,6 +34,7 @@ final class BriefBar extends HBox {
     private final Label length = label("", "slot-length");
     private final Label of = label("", "slot-of");
     private final Label spare = label("", "soft");
+    private @Nullable Brief shown;
 
     BriefBar(PlanViewModel model) {
         title = field(model, "title", "Title", BriefText::withTitle).shrinkable(120, 120, 2000);
@@ -63,6 +66,17 @@ final class BriefBar extends HBox {
 
     void show(Timeline timeline) {
         Brief brief = timeline.plan().brief();
+        if (!brief.equals(shown)) {
+            shown = brief;
+            show(brief);
+        }
+        length.setText(Lengths.clock(timeline.fit().length()));
+        of.setText("of " + Lengths.clock(timeline.fit().slot()));
+        spare.setText(timeline.fit().words());
+        spare.pseudoClassStateChanged(OVER, timeline.fit().over());
+    }
+
+    private void show(Brief brief) {
         title.show(brief.title());
         Tips.say(title, brief.title());
         date.show(BriefText.date(brief));
@@ -70,10 +84,6 @@ final class BriefBar extends HBox {
         end.setText("to " + BriefText.end(brief));
         slot.show(BriefText.slot(brief));
         people.show(BriefText.people(brief));
-        length.setText(Lengths.clock(timeline.fit().length()));
-        of.setText("of " + Lengths.clock(timeline.fit().slot()));
-        spare.setText(timeline.fit().words());
-        spare.pseudoClassStateChanged(OVER, timeline.fit().over());
     }
 
     /** Shows the menus of a plan as it stands: what they offer does not depend on what is only being typed. */

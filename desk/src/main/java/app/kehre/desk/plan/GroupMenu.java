@@ -32,6 +32,7 @@ final class GroupMenu {
 
     private final PlanViewModel model;
     private List<Object> shown = List.of();
+    private List<Object> lastKit = List.of();
     private final MenuButton group = button("group-menu");
     private final MenuButton cut = button("cut-menu");
 
@@ -48,7 +49,27 @@ final class GroupMenu {
         return cut;
     }
 
+    /** Shows the menus of a plan; what has only other doses needs no other menus. */
     void show(ClassPlan plan) {
+        List<Object> kit = kitOf(plan);
+        if (!kit.equals(lastKit)) {
+            lastKit = kit;
+            showKit(plan);
+        }
+    }
+
+    /** Returns all that the kit of a class, its room and its cut hang on. */
+    private static List<Object> kitOf(ClassPlan plan) {
+        List<Object> kit = new ArrayList<>(List.of(plan.brief()));
+        plan.segments().forEach(
+                each -> kit.addAll(List.of(each.id(), each.name(), each.leftOut(), each.standsAlone())));
+        plan.items().forEach(
+                each -> kit.addAll(List.of(each.exercise(), each.load(), each.rounds(), each.instead())));
+        plan.buildUps().forEach(kit::add);
+        return kit;
+    }
+
+    private void showKit(ClassPlan plan) {
         List<KitNeed> needs = KitNeed.of(plan);
         Capacity capacity = Capacity.of(plan, needs);
         Set<Equipment> kit = kitToPlace(needs);

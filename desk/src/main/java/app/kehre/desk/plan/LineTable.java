@@ -6,7 +6,6 @@ import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.IntSupplier;
 import javafx.application.Platform;
-import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.scene.control.Label;
 import javafx.scene.control.SelectionMode;
 import javafx.scene.control.TableColumn;
@@ -22,14 +21,14 @@ import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Screen;
 
 /** The lines of the selected segment, edited, moved and removed in place. */
-final class LineTable extends TableView<Row> {
+final class LineTable extends TableView<Line> {
 
     private final PlanViewModel model;
     private final ChoosingViewModel choosing;
-    private final TableColumn<Row, Row> name;
-    private final TableColumn<Row, Row> dose;
-    private final TableColumn<Row, Row> load;
-    private final TableColumn<Row, Row> note;
+    private final TableColumn<Line, Row> name;
+    private final TableColumn<Line, Row> dose;
+    private final TableColumn<Line, Row> load;
+    private final TableColumn<Line, Row> note;
     private final LineActions actions;
     private final Label empty = new Label();
     private boolean showing;
@@ -42,7 +41,7 @@ final class LineTable extends TableView<Row> {
         setEditable(true);
         setFixedCellSize(33);
         setColumnResizePolicy(CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
-        TableColumn<Row, Row> start = plain("start", 54, row -> new RowCell.Shown(row.start(), "soft"));
+        TableColumn<Line, Row> start = plain("start", 54, row -> new RowCell.Shown(row.start(), "soft"));
         name = plain("exercise", 164, row -> new RowCell.Shown(row.entry().name(), "line-name"));
         name.setEditable(true);
         name.setCellFactory(_ -> new NameCell(model));
@@ -51,11 +50,11 @@ final class LineTable extends TableView<Row> {
         load = edited("load", 106, row -> new RowCell.Shown(row.load(), "line-load"), EntryText::load, "Load",
                 EntryText::withLoad);
         note = edited("note", 150, LineTable::note, Entry::note, "Note", EntryText::withNote);
-        TableColumn<Row, Row> length = plain("length", 56,
+        TableColumn<Line, Row> length = plain("length", 56,
                 row -> new RowCell.Shown(row.length(), "line-length"));
         length.getStyleClass().add("right");
         getColumns().setAll(List.of(start, name, dose, load, note, length));
-        for (TableColumn<Row, ?> fixed : List.of(start, length)) {
+        for (TableColumn<Line, ?> fixed : List.of(start, length)) {
             fixed.setMinWidth(fixed.getPrefWidth());
             fixed.setMaxWidth(fixed.getPrefWidth());
         }
@@ -68,9 +67,9 @@ final class LineTable extends TableView<Row> {
         getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
         actions = new LineActions(model, this::selectedIds);
         setContextMenu(actions.menu());
-        getSelectionModel().selectedItemProperty().addListener((_, _, row) -> {
-            if (row != null && !showing) {
-                model.entry().set(row.entry().id());
+        getSelectionModel().selectedItemProperty().addListener((_, _, line) -> {
+            if (line != null && !showing) {
+                model.entry().set(line.id());
             }
         });
         addEventFilter(KeyEvent.KEY_PRESSED, this::onKey);
@@ -79,7 +78,14 @@ final class LineTable extends TableView<Row> {
     /** Shows the lines of the selected segment and marks the selected one. */
     void show() {
         showing = true;
-        getItems().setAll(model.rows());
+        List<Row> rows = model.rows();
+        if (ids(rows).equals(getItems().stream().map(Line::id).toList())) {
+            for (int i = 0; i < rows.size(); i++) {
+                getItems().get(i).show(rows.get(i));
+            }
+        } else {
+            getItems().setAll(rows.stream().map(Line::new).toList());
+        }
         empty.setText(model.selectedSegment().isPresent()
                 ? "Nothing here yet. Type below to add an exercise, water or talk."
                 : "This class has no segments yet. Add one above, warm-up first.");
@@ -92,7 +98,7 @@ final class LineTable extends TableView<Row> {
         boolean before = showing;
         showing = true;
         for (int i = 0; i < getItems().size(); i++) {
-            if (getItems().get(i).entry().id() == model.entry().get()
+            if (getItems().get(i).id() == model.entry().get()
                     && getSelectionModel().getSelectedIndex() != i) {
                 getSelectionModel().clearAndSelect(i);
                 scrollTo(Math.max(0, i - 2));
@@ -106,7 +112,7 @@ final class LineTable extends TableView<Row> {
         editSelected(dose);
     }
 
-    private void editSelected(TableColumn<Row, Row> column) {
+    private void editSelected(TableColumn<Line, Row> column) {
         int at = getSelectionModel().getSelectedIndex();
         if (at >= 0) {
             layout();
@@ -132,27 +138,31 @@ final class LineTable extends TableView<Row> {
         event.consume();
     }
 
-    private List<Integer> selectedIds() {
-        return getSelectionModel().getSelectedItems().stream().map(row -> row.entry().id()).toList();
+    private static List<Integer> ids(List<Row> rows) {
+        return rows.stream().map(row -> row.entry().id()).toList();
     }
 
-    private TableColumn<Row, Row> plain(String title, double width, Function<Row, RowCell.Shown> show) {
-        TableColumn<Row, Row> column = new TableColumn<>(title);
+    private List<Integer> selectedIds() {
+        return getSelectionModel().getSelectedItems().stream().map(Line::id).toList();
+    }
+
+    private TableColumn<Line, Row> plain(String title, double width, Function<Row, RowCell.Shown> show) {
+        TableColumn<Line, Row> column = new TableColumn<>(title);
         column.setPrefWidth(width);
         column.setMinWidth(Math.min(width, 60));
         column.setSortable(false);
         column.setReorderable(false);
         column.setEditable(false);
-        column.setCellValueFactory(each -> new ReadOnlyObjectWrapper<>(each.getValue()));
+        column.setCellValueFactory(each -> each.getValue().row());
         column.setCellFactory(_ -> new LineCell(
                 new LineCell.Column(show, _ -> "", _ -> _ -> "", _ -> {}, (_, _) -> {},
                         (_, _) -> List.of())));
         return column;
     }
 
-    private TableColumn<Row, Row> edited(String title, double width, Function<Row, RowCell.Shown> show,
+    private TableColumn<Line, Row> edited(String title, double width, Function<Row, RowCell.Shown> show,
             Function<Entry, String> text, String step, BiFunction<Entry, String, Reading<Entry>> reader) {
-        TableColumn<Row, Row> column = plain(title, width, show);
+        TableColumn<Line, Row> column = plain(title, width, show);
         column.setEditable(true);
         column.setCellFactory(_ -> new LineCell(new LineCell.Column(show, row -> text.apply(row.entry()),
                 row -> model.ofEntry(row.entry().id(), step, reader), model::setHint,
@@ -161,19 +171,19 @@ final class LineTable extends TableView<Row> {
         return column;
     }
 
-    private void editNeighbour(TableColumn<Row, Row> from, int by) {
-        List<TableColumn<Row, Row>> order = List.of(dose, load, note);
+    private void editNeighbour(TableColumn<Line, Row> from, int by) {
+        List<TableColumn<Line, Row>> order = List.of(dose, load, note);
         int to = order.indexOf(from) + by;
         if (to >= 0 && to < order.size()) {
             editSelected(order.get(to));
         }
     }
 
-    private TableRow<Row> row() {
-        TableRow<Row> row = new TableRow<>();
+    private TableRow<Line> row() {
+        TableRow<Line> row = new TableRow<>();
         row.setOnDragDetected(event -> {
             if (row.getItem() != null && getEditingCell() == null) {
-                LineDrag.begin(row, row.getItem().entry().id());
+                LineDrag.begin(row, row.getItem().id());
                 event.consume();
             }
         });

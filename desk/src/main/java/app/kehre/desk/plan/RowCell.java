@@ -6,7 +6,7 @@ import javafx.scene.control.TableCell;
 import org.jspecify.annotations.Nullable;
 
 /** A cell of a line: shows it, except while it is being edited. */
-abstract class RowCell extends TableCell<Row, Row> {
+abstract class RowCell extends TableCell<Line, Row> {
 
     /**
      * What a cell shows.
