@@ -79,6 +79,15 @@ class CommandLineTest {
     }
 
     @Test
+    void aWarmUpIsDerivedWithItsReasonsAndWritten() throws IOException {
+        Path warm = folder.resolve("warm.kehre.json");
+        assertThat(print("derive-warm-up", demo().toString(), "--minutes", "8", "-o", warm.toString()))
+                .contains("prepares ", "shows the squat small", "raises the pulse");
+        out.reset();
+        assertThat(print("check", warm.toString())).doesNotContain("which nothing has prepared");
+    }
+
+    @Test
     void theEffortIsPrintedSecondBySecondAndClaimsNoHeartRateInToning() throws IOException {
         List<String> rows = print("effort", demo().toString(), "--csv").lines().toList();
 

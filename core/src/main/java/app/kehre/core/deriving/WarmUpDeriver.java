@@ -1,0 +1,223 @@
+package app.kehre.core.deriving;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+import app.kehre.core.brief.Question;
+import app.kehre.core.brief.Room;
+import app.kehre.core.brief.School;
+import app.kehre.core.choosing.GroupFit;
+import app.kehre.core.dose.Hold;
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Impact;
+import app.kehre.core.exercise.Joint;
+import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Limit;
+import app.kehre.core.exercise.Pattern;
+import app.kehre.core.exercise.Position;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.fitting.Fitting;
+import app.kehre.core.kit.Equipment;
+import app.kehre.core.plan.BuildUp;
+import app.kehre.core.plan.Circuit;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Edits;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Explaining;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Manner;
+import app.kehre.core.plan.Moves;
+import app.kehre.core.plan.Pause;
+import app.kehre.core.plan.Screen;
+import app.kehre.core.plan.Segment;
+import app.kehre.core.timeline.DoseLength;
+
+/** Derives the warm-up of a class. */
+final class WarmUpDeriver {
+
+    /** What changing over takes for each, until the class is laid out. Kehre's estimate. */
+    private static final int BETWEEN = 4;
+    /** The most moves of a warm-up: more would be a list, not a flow. Kehre's estimate. */
+    private static final int MOST = 14;
+    /** Nothing harder than this stands in a warm-up, in MET. Kehre's estimate. */
+    private static final double HARDEST = 5.6;
+    /** From so many MET on a move raises the pulse. Kehre's estimate. */
+    private static final double RAISES = 3.5;
+    /** Explaining lies over a warm-up's moves and costs nothing (craft.md 4). */
+    private static final Explaining OVER = new Explaining(Explaining.Mode.OVER, Optional.empty());
+
+    /** What carries a caution costs so many seconds more, since somebody does something else. Kehre's estimate. */
+    private static final int CAUTION = 15;
+    /** Limits for which nothing with a caution stands in a warm-up. */
+    private static final Set<Limit> SERIOUS = EnumSet.of(Limit.PREGNANCY, Limit.BONE_DENSITY);
+
+    private final Library library;
+    private final ClassPlan bare;
+    private final Segment segment;
+    private final Duration minutes;
+    private final WarmUpNeeds needs;
+    private final School school;
+    private final List<Exercise> suitable;
+
+    WarmUpDeriver(ClassPlan plan, Library library, Duration minutes) {
+        this.library = library;
+        this.minutes = minutes;
+        ClassPlan with = withSegment(plan);
+        segment = warmUp(with).orElseThrow();
+        bare = with.with(segment.withEntries(List.of()));
+        needs = WarmUpNeeds.of(bare, library);
+        school = bare.brief().schools().of(Question.WARM_UP);
+        suitable = library.all().stream().filter(this::suits).toList();
+    }
+
+    private static Optional<Segment> warmUp(ClassPlan plan) {
+        return plan.segments().stream().filter(each -> each.role() == Role.WARM_UP && !each.leftOut())
+                .findFirst();
+    }
+
+    /** The warm-up is the first one of the class, or a new one after the welcome. */
+    private static ClassPlan withSegment(ClassPlan plan) {
+        if (warmUp(plan).isPresent()) {
+            return plan;
+        }
+        boolean welcome = !plan.segments().isEmpty() && plan.segments().getFirst().role() == Role.TALK;
+        ClassPlan added = Edits.addSegment(plan, welcome ? plan.segments().getFirst().id() : 0, Role.WARM_UP);
+        int id = plan.nextSegmentId();
+        return welcome ? added : Moves.moveSegment(added, id, -added.segments().size());
+    }
+
+    private boolean suits(Exercise exercise) {
+        Room room = bare.brief().room();
+        Set<Limit> limits = bare.brief().group().limits().keySet();
+        Set<Equipment> kit = EnumSet.of(Equipment.WALL, Equipment.BARE_FEET);
+        bare.lines().forEach(line -> kit.addAll(kit(line)));
+        boolean held = exercise.usualDose() instanceof Hold hold && hold.kind() == Hold.Kind.STRETCH;
+        return exercise.suits(Role.WARM_UP) && exercise.position().level() == Position.Level.STANDING
+                && exercise.work().mets().value() <= HARDEST && exercise.impact() != Impact.HIGH
+                && (!held || bare.brief().schools().of(Question.FIRST_STRETCH) == School.HELD_FIRST)
+                && exercise.equipment().stream().allMatch(each -> kit.contains(each) && room.has(each))
+                && limits.stream().noneMatch(
+                        limit -> SERIOUS.contains(limit) && exercise.cautionFor(limit).isPresent());
+    }
+
+    private static Set<Equipment> kit(Entry line) {
+        return switch (line) {
+            case Item item -> item.exercise().equipment();
+            case BuildUp build -> build.asItem().exercise().equipment();
+            case Circuit _,Pause _,Screen _ -> Set.of();
+        };
+    }
+
+    WarmUpFromClass derived() {
+        List<Exercise> chosen = needed();
+        if (school != School.RAMP) {
+            fill(chosen);
+        }
+        if (chosen.isEmpty()) {
+            return new WarmUpFromClass(bare, List.of(), List.of(), List.of(),
+                    needs.joints().isEmpty()
+                            ? "Nothing in the class is loaded enough to be prepared."
+                            : "In %s nothing that suits this group can be prepared."
+                                    .formatted(Lengths.notation(minutes)));
+        }
+        return found(chosen);
+    }
+
+    /** The shortest set that meets all needs, or in too little time the one that meets most. */
+    private List<Exercise> needed() {
+        List<Cover.Piece> pieces = suitable.stream()
+                .map(each -> new Cover.Piece(needs.met(each), ticks(each))).toList();
+        return new ArrayList<>(
+                Cover.best(pieces, needs.weights(), Math.toIntExact(minutes.toSeconds())).stream()
+                        .map(suitable::get).toList());
+    }
+
+    private int ticks(Exercise exercise) {
+        Duration length = DoseLength.of(exercise.usualDose(), segment, bare.times());
+        return Math.toIntExact(Math.ceilDiv(length.toMillis(), 1000)) + BETWEEN
+                + CAUTION * cautions(exercise);
+    }
+
+    private int cautions(Exercise exercise) {
+        return Math.toIntExact(bare.brief().group().limits().keySet().stream()
+                .filter(limit -> exercise.cautionFor(limit).isPresent()).count());
+    }
+
+    /** What the school would do with the rest of the time, the most fitting first. */
+    private void fill(List<Exercise> chosen) {
+        long left = minutes.toSeconds() - chosen.stream().mapToLong(this::ticks).sum();
+        List<Exercise> more = suitable.stream().filter(each -> !chosen.contains(each) && cautions(each) == 0)
+                .sorted(Comparator.comparingInt(this::fits).reversed().thenComparing(Exercise::id)).toList();
+        for (Exercise each : more) {
+            if (fits(each) > 0 && chosen.size() < MOST && ticks(each) <= left) {
+                chosen.add(each);
+                left -= ticks(each);
+            }
+        }
+    }
+
+    /** How well a move fits the school: it rehearses what comes, raises the pulse, or moves the joints. */
+    private int fits(Exercise exercise) {
+        boolean raises = exercise.work().mets().value() >= RAISES;
+        boolean comes = needs.patterns().contains(exercise.pattern());
+        return switch (school) {
+            case MOBILITY_FLOW -> exercise.pattern() == Pattern.MOBILITY ? 3 : raises ? 1 : 0;
+            case GENERAL -> raises ? 3 : 0;
+            case RAMP -> 0;
+            case School _ -> (comes ? 2 : 0) + (raises ? 2 : 0);
+        };
+    }
+
+    private WarmUpFromClass found(List<Exercise> chosen) {
+        chosen.sort(Comparator.comparingDouble((Exercise each) -> each.work().mets().value()));
+        int met = chosen.stream().mapToInt(needs::met).reduce(0, (one, other) -> one | other);
+        int id = bare.nextEntryId();
+        List<Entry> items = new ArrayList<>();
+        for (Exercise each : chosen) {
+            items.add(Item.of(id++, each).withManner(Manner.USUAL.withExplaining(OVER)));
+        }
+        ClassPlan with = fitted(answered(bare.with(segment.withEntries(items))));
+        return new WarmUpFromClass(with,
+                ClassPlan.lines(with.segment(segment.id())).map(Item.class::cast).toList(),
+                chosen.stream().map(this::why).toList(), needs.missing(met), "");
+    }
+
+    /** Whom a caution of the new moves concerns does something else meanwhile. */
+    private ClassPlan answered(ClassPlan plan) {
+        return GroupFit.apply(plan, GroupFit.of(plan, library).stream()
+                .filter(each -> each instanceof GroupFit.Proposal.ForThem
+                        && each.entry() >= bare.nextEntryId())
+                .toList());
+    }
+
+    private ClassPlan fitted(ClassPlan plan) {
+        return school == School.RAMP
+                ? plan
+                : Fitting.of(plan, new Fitting.Asked(minutes, Optional.of(segment.id()))).ways().stream()
+                        .findFirst()
+                        .map(way -> way.timeline().plan()).orElse(plan);
+    }
+
+    private String why(Exercise exercise) {
+        List<String> words = new ArrayList<>();
+        String joints = exercise.work().prepares().stream().filter(needs.joints()::contains).sorted()
+                .map(Joint::words).collect(Collectors.joining(", "));
+        if (!joints.isEmpty()) {
+            words.add("prepares " + joints);
+        }
+        if (needs.shown().contains(exercise.pattern())) {
+            words.add("shows the %s small".formatted(exercise.pattern().words()));
+        }
+        if (exercise.work().mets().value() >= RAISES) {
+            words.add("raises the pulse");
+        }
+        return words.isEmpty() ? "loosens" : String.join(", ", words);
+    }
+}
