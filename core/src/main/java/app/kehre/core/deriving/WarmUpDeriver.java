@@ -13,8 +13,10 @@ import app.kehre.core.brief.Question;
 import app.kehre.core.brief.Room;
 import app.kehre.core.brief.School;
 import app.kehre.core.choosing.GroupFit;
+import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.Hold;
 import app.kehre.core.dose.Lengths;
+import app.kehre.core.dose.Reps;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Impact;
 import app.kehre.core.exercise.Joint;
@@ -47,7 +49,9 @@ final class WarmUpDeriver {
     /** The most moves of a warm-up: more would be a list, not a flow. Kehre's estimate. */
     private static final int MOST = 14;
     /** Nothing harder than this stands in a warm-up, in MET. Kehre's estimate. */
-    private static final double HARDEST = 5.6;
+    private static final double HARDEST = 5.2;
+    /** The same where no part of the class is for endurance: its hardest moment is not the warm-up's. Kehre's estimate. */
+    private static final double HARDEST_BEFORE_TONING = 5.0;
     /** From so many MET on a move raises the pulse. Kehre's estimate. */
     private static final double RAISES = 3.5;
     /** Explaining lies over a warm-up's moves and costs nothing (craft.md 4). */
@@ -100,11 +104,17 @@ final class WarmUpDeriver {
         bare.lines().forEach(line -> kit.addAll(kit(line)));
         boolean held = exercise.usualDose() instanceof Hold hold && hold.kind() == Hold.Kind.STRETCH;
         return exercise.suits(Role.WARM_UP) && exercise.position().level() == Position.Level.STANDING
-                && exercise.work().mets().value() <= HARDEST && exercise.impact() != Impact.HIGH
+                && exercise.work().mets().value() <= hardest() && exercise.impact() != Impact.HIGH
                 && (!held || bare.brief().schools().of(Question.FIRST_STRETCH) == School.HELD_FIRST)
                 && exercise.equipment().stream().allMatch(each -> kit.contains(each) && room.has(each))
                 && limits.stream().noneMatch(
                         limit -> SERIOUS.contains(limit) && exercise.cautionFor(limit).isPresent());
+    }
+
+    private double hardest() {
+        return bare.segments().stream().anyMatch(each -> each.role() == Role.AEROBIC && !each.leftOut())
+                ? HARDEST
+                : HARDEST_BEFORE_TONING;
     }
 
     private static Set<Equipment> kit(Entry line) {
@@ -140,7 +150,7 @@ final class WarmUpDeriver {
     }
 
     private int ticks(Exercise exercise) {
-        Duration length = DoseLength.of(exercise.usualDose(), segment, bare.times());
+        Duration length = DoseLength.of(small(exercise.usualDose()), segment, bare.times());
         return Math.toIntExact(Math.ceilDiv(length.toMillis(), 1000)) + BETWEEN
                 + CAUTION * cautions(exercise);
     }
@@ -181,12 +191,20 @@ final class WarmUpDeriver {
         int id = bare.nextEntryId();
         List<Entry> items = new ArrayList<>();
         for (Exercise each : chosen) {
-            items.add(Item.of(id++, each).withManner(Manner.USUAL.withExplaining(OVER)));
+            items.add(Item.of(id++, each).withDose(small(each.usualDose()))
+                    .withManner(Manner.USUAL.withExplaining(OVER)));
         }
         ClassPlan with = fitted(answered(bare.with(segment.withEntries(items))));
         return new WarmUpFromClass(with,
                 ClassPlan.lines(with.segment(segment.id())).map(Item.class::cast).toList(),
                 chosen.stream().map(this::why).toList(), needs.missing(met), "");
+    }
+
+    /** One set is enough to show a move. */
+    private static Dose small(Dose usual) {
+        return usual instanceof Reps reps && reps.sets() > 1
+                ? new Reps(1, reps.stages(), reps.order(), Duration.ZERO, reps.sides())
+                : usual;
     }
 
     /** Whom a caution of the new moves concerns does something else meanwhile. */

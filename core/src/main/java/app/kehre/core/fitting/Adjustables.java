@@ -43,8 +43,10 @@ final class Adjustables {
     private final Timeline timeline;
     private final ClassPlan plan;
     private final Predicate<Segment> wanted;
+    private final Predicate<Entry> fixed;
 
-    Adjustables(Timeline timeline, Predicate<Segment> wanted) {
+    Adjustables(Timeline timeline, Predicate<Segment> wanted, Predicate<Entry> fixed) {
+        this.fixed = fixed;
         this.timeline = timeline;
         this.plan = timeline.plan();
         this.wanted = wanted;
@@ -55,9 +57,8 @@ final class Adjustables {
         for (Segment segment : plan.segments()) {
             if (!segment.leftOut() && wanted.test(segment)) {
                 Map<String, List<Item>> pairs = new LinkedHashMap<>();
-                for (Entry entry : segment.entries()) {
-                    add(segment, entry, pairs, found);
-                }
+                segment.entries().stream().filter(fixed.negate())
+                        .forEach(entry -> add(segment, entry, pairs, found));
                 pairs.values().forEach(pair -> found.add(ofItems(segment, pair, 1)));
             }
         }
@@ -76,7 +77,7 @@ final class Adjustables {
                 }
             }
             case Circuit circuit -> {
-                circuit.items()
+                circuit.items().stream().filter(fixed.negate())
                         .forEach(item -> found.add(ofItems(segment, List.of(item), rounds(circuit, item))));
                 found.add(ofCircuit(segment, circuit));
             }

@@ -6,10 +6,12 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
 import app.kehre.core.timeline.Timeline;
 
@@ -62,16 +64,25 @@ public final class Fitting {
         }
     }
 
-    private Fitting(Timeline before, Asked asked) {
+    private Fitting(Timeline before, Asked asked, Predicate<Entry> fixed) {
         this.before = before;
         this.asked = asked;
         this.adjustables = new Adjustables(before,
-                segment -> asked.segment().isEmpty() || asked.segment().get() == segment.id()).all();
+                segment -> asked.segment().isEmpty() || asked.segment().get() == segment.id(), fixed).all();
     }
 
     /** Fits a class. */
     public static Found of(ClassPlan plan, Asked asked) {
-        return new Fitting(Timeline.of(plan), asked).found();
+        return new Fitting(Timeline.of(plan), asked, _ -> false).found();
+    }
+
+    /**
+     * Finds the way at the least weighted change alone.
+     *
+     * @param fixed lines that stay as they are
+     */
+    public static Optional<Way> best(ClassPlan plan, Asked asked, Predicate<Entry> fixed) {
+        return new Fitting(Timeline.of(plan), asked, fixed).way(Weights.USUAL);
     }
 
     private Found found() {

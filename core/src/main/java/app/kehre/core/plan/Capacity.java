@@ -21,9 +21,9 @@ import app.kehre.core.kit.Equipment;
 public record Capacity(List<Bound> bounds) {
 
     /** Floor for a person lying or kneeling, or moving on the spot, in square metres (figures.md, "Room"; teaching range). */
-    static final int ON_THE_SPOT = 3;
+    public static final int ON_THE_SPOT = 3;
     /** Floor for a person who travels or steps, in square metres (figures.md, "Room"; teaching range). */
-    static final int TRAVELLING = 4;
+    public static final int TRAVELLING = 4;
 
     /**
      * Something that sets a bound.

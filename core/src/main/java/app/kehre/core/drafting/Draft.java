@@ -1,0 +1,30 @@
+package app.kehre.core.drafting;
+
+import java.util.List;
+import java.util.Map;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.balance.Assessment;
+import app.kehre.core.balance.Finding;
+import app.kehre.core.plan.ClassPlan;
+
+/**
+ * A class that was drafted. Nothing of it is the instructor's yet.
+ *
+ * @param plan the class
+ * @param why why each line is there, by its number
+ * @param assessment the class as it is judged
+ * @param reason why there is none; empty when there is one
+ */
+public record Draft(ClassPlan plan, Map<Integer, String> why, Assessment assessment, String reason) {
+
+    public Draft {
+        why = Map.copyOf(why);
+    }
+
+    /** Returns what is still wrong with it: what can hurt, and what the class would suffer from. */
+    public List<Finding> open() {
+        return assessment.findings().stream().filter(finding -> finding.severity() != Severity.CONSIDER)
+                .toList();
+    }
+}

@@ -1,0 +1,267 @@
+package app.kehre.core.drafting;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.SplittableRandom;
+import java.util.stream.Collectors;
+
+import app.kehre.core.balance.Assessment;
+import app.kehre.core.brief.Format;
+import app.kehre.core.choosing.GroupFit;
+import app.kehre.core.choreography.Level;
+import app.kehre.core.deriving.StretchFromClass;
+import app.kehre.core.deriving.WarmUpFromClass;
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Family;
+import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Muscle;
+import app.kehre.core.exercise.Position;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.fitting.Fitting;
+import app.kehre.core.plan.BuildUp;
+import app.kehre.core.plan.Circuit;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Pause;
+import app.kehre.core.plan.Screen;
+import app.kehre.core.plan.Segment;
+import app.kehre.core.timeline.SlotFit;
+
+/**
+ * Drafts a class from its brief alone, or the empty segments of a class that is begun: what is there stays. The same
+ * seed gives the same draft: its moves are counted, not timed.
+ */
+public final class Drafting {
+
+    /** The holding pattern of a dance on the floor and on the step. */
+    private static final String HOLD_ON_STEP = "basic-step";
+    /** Water at least so often, so that it stands before the quarter of an hour is over. Kehre's estimate. */
+    private static final Duration WATER_WITHIN = Duration.ofMinutes(13);
+    private static final Duration WATER = Duration.ofSeconds(30);
+    /** So often a draft is begun anew when it did not come out well, and how near the slot it shall end, in seconds. */
+    private static final int TRIES = 5;
+    private static final double NEAR_THE_END = 15;
+
+    private final ClassPlan start;
+    private final Library library;
+    private final Pool pool;
+    private final SplittableRandom random;
+    private final Set<String> lately = new HashSet<>();
+    private final Map<String, String> why = new HashMap<>();
+
+    private Drafting(ClassPlan start, Library library, Collection<ClassPlan> before, long seed) {
+        this.start = start;
+        this.library = library;
+        this.pool = new Pool(start.brief(), library);
+        this.random = new SplittableRandom(seed);
+        before.stream().flatMap(ClassPlan::items).forEach(item -> lately.add(item.exercise().id()));
+    }
+
+    /**
+     * Drafts a class.
+     *
+     * @param start its brief, and what there is of it; without segments the whole class is drafted
+     * @param before what the group did lately, to be varied
+     * @param seed which of many drafts
+     */
+    public static Draft of(ClassPlan start, Library library, Collection<ClassPlan> before, long seed) {
+        SplittableRandom seeds = new SplittableRandom(seed);
+        Draft best = new Drafting(start, library, before, seeds.nextLong()).draft();
+        for (int more = 1; more < TRIES && best.reason().isEmpty() && !done(best); more++) {
+            Draft next = new Drafting(start, library, before, seeds.nextLong()).draft();
+            best = penalty(next) < penalty(best) ? next : best;
+        }
+        return best;
+    }
+
+    private static boolean done(Draft draft) {
+        return draft.open().isEmpty()
+                && Lengths.seconds(draft.assessment().timeline().fit().spare()) <= NEAR_THE_END;
+    }
+
+    private static double penalty(Draft draft) {
+        SlotFit fit = draft.assessment().timeline().fit();
+        return Repairing.penalty(draft.assessment()) + (fit.over() ? 0 : Lengths.seconds(fit.spare()));
+    }
+
+    private Draft draft() {
+        String reason = Refusals.of(start, pool);
+        if (!reason.isEmpty()) {
+            return new Draft(start, Map.of(), Assessment.of(start, library), reason);
+        }
+        ClassPlan plan = start.segments().isEmpty() ? Shape.of(start) : start;
+        List<Integer> empty = plan.segments().stream()
+                .filter(each -> each.entries().isEmpty() && !each.leftOut())
+                .map(Segment::id).toList();
+        for (int id : empty) {
+            plan = filled(plan, plan.segment(id));
+        }
+        plan = watered(plan, empty);
+        plan = ends(plan, empty);
+        Assessment done = new Settling(start, library, pool, this::toner).settled(answered(plan));
+        return new Draft(done.timeline().plan(), reasons(done.timeline().plan()), done, "");
+    }
+
+    /** Whom a caution of a drafted line concerns does something else. */
+    private ClassPlan answered(ClassPlan plan) {
+        return GroupFit.apply(plan, GroupFit.of(plan, library).stream()
+                .filter(each -> start.find(each.entry()).isEmpty()).toList());
+    }
+
+    private ClassPlan filled(ClassPlan plan, Segment segment) {
+        return switch (segment.role()) {
+            case AEROBIC -> aerobic(plan, segment);
+            case TONING, CORE -> toned(plan, segment);
+            case TALK ->
+                plan.with(segment.withEntries(List.of(Pause.of(plan.nextEntryId(), Pause.Kind.TALK))));
+            case PAUSE ->
+                plan.with(segment.withEntries(List.of(Pause.of(plan.nextEntryId(), Pause.Kind.WATER))));
+            case WARM_UP, COOL_DOWN, STRETCH -> plan;
+        };
+    }
+
+    private ClassPlan aerobic(ClassPlan plan, Segment segment) {
+        Format format = plan.brief().format();
+        if (format == Format.CIRCUIT || format == Format.CONDITIONING || format == Format.STRETCH_AND_TONE
+                || format == Format.MIXED && random.nextBoolean()) {
+            return burst(plan, segment);
+        }
+        Exercise hold = library.find(format == Format.STEP ? HOLD_ON_STEP : BuildUp.USUAL_HOLD).orElseThrow();
+        return new Dancer(plan, pool, lately, random).dance(segment, plan.nextEntryId(), hold, danced(plan))
+                .map(dance -> {
+                    why.put(dance.name(), "fills whole phrases, each lead alike");
+                    return plan.with(segment.withEntries(List.of(dance)));
+                }).orElseGet(() -> burst(plan, segment));
+    }
+
+    private static boolean lively(ClassPlan plan) {
+        return !plan.brief().group().older() && Level.of(plan.brief().group().mix()) != Level.NEWCOMERS;
+    }
+
+    private static Set<String> danced(ClassPlan plan) {
+        return plan.buildUps().flatMap(each -> each.moves().stream()).map(Exercise::id)
+                .collect(Collectors.toSet());
+    }
+
+    private ClassPlan burst(ClassPlan plan, Segment segment) {
+        Bursts bursts = new Bursts(plan);
+        List<Exercise> moves = new ArrayList<>(pool.of(Role.AEROBIC).stream()
+                .filter(each -> each.family() == Family.BURSTS
+                        && each.position().level() == Position.Level.STANDING)
+                .toList());
+        Collections.shuffle(moves, random);
+        Set<String> used = plan.items().map(item -> item.exercise().id()).collect(Collectors.toSet());
+        moves.sort(Comparator.comparing((Exercise each) -> pool.cautions(each))
+                .thenComparing(each -> lively(plan) ? -Math.round(2 * each.work().mets().value()) : 0)
+                .thenComparing(each -> used.contains(each.id()) || lately.contains(each.id())));
+        moves.forEach(each -> why.put(each.id(), "raises the pulse without a jump"));
+        return moves.isEmpty()
+                ? plan
+                : plan.with(segment.withEntries(List.of(bursts.circuit(segment, plan.nextEntryId(), moves))));
+    }
+
+    private Toner toner(ClassPlan plan) {
+        return new Toner(plan, pool, lately, random, why);
+    }
+
+    private ClassPlan toned(ClassPlan plan, Segment segment) {
+        Toner toner = toner(plan);
+        if (plan.brief().format() == Format.CIRCUIT && segment.role() == Role.TONING) {
+            Bursts bursts = new Bursts(plan);
+            Segment once = segment.withTarget(Duration.ofSeconds(segment.target().toSeconds() / 2));
+            List<Exercise> stations = toner.fill(once, Bursts.BETWEEN, Bursts::station, bursts::dose);
+            return stations.isEmpty()
+                    ? plan
+                    : plan.with(segment
+                            .withEntries(List.of(bursts.circuit(segment, plan.nextEntryId(), stations))));
+        }
+        int id = plan.nextEntryId();
+        List<Entry> items = new ArrayList<>();
+        for (Exercise exercise : toner.fill(segment, Toner.BETWEEN, _ -> true, Exercise::usualDose)) {
+            items.add(Item.of(id + items.size(), exercise));
+        }
+        return plan.with(segment.withEntries(items));
+    }
+
+    /** Water at the end of a drafted main part when the next would make it too late; people keep moving. */
+    private ClassPlan watered(ClassPlan plan, List<Integer> drafted) {
+        ClassPlan watered = plan;
+        Duration since = Duration.ZERO;
+        List<Segment> segments = plan.segments();
+        for (int i = 0; i < segments.size(); i++) {
+            Segment segment = segments.get(i);
+            since = since.plus(segment.target());
+            Duration next = i + 1 < segments.size() ? segments.get(i + 1).target() : Duration.ZERO;
+            if (main(segment) && drafted.contains(segment.id())
+                    && since.plus(next).compareTo(WATER_WITHIN) > 0) {
+                watered = watered.add(segment.id(), Integer.MAX_VALUE,
+                        Pause.of(watered.nextEntryId(), Pause.Kind.WATER)
+                                .withLength(WATER).withMoving(true));
+                since = Duration.ZERO;
+            }
+        }
+        return watered;
+    }
+
+    private static boolean main(Segment segment) {
+        return segment.role() == Role.AEROBIC || segment.role() == Role.TONING || segment.role() == Role.CORE;
+    }
+
+    private ClassPlan ends(ClassPlan plan, List<Integer> drafted) {
+        ClassPlan ended = plan;
+        for (Segment segment : plan.segments()) {
+            if (segment.role() == Role.STRETCH && drafted.contains(segment.id())) {
+                ended = fitted(StretchFromClass.of(ended, library, segment.target()).plan(), segment);
+            }
+        }
+        for (Segment segment : plan.segments()) {
+            if (segment.role() == Role.WARM_UP && drafted.contains(segment.id())) {
+                WarmUpFromClass derived = WarmUpFromClass.of(ended, library, segment.target());
+                for (int i = 0; i < derived.items().size(); i++) {
+                    why.put(derived.items().get(i).exercise().id(), derived.why().get(i));
+                }
+                ended = derived.plan();
+            }
+        }
+        return ended;
+    }
+
+    /** A segment at its target, as near as its doses come. */
+    private static ClassPlan fitted(ClassPlan plan, Segment segment) {
+        return Fitting.best(plan, new Fitting.Asked(segment.target(), Optional.of(segment.id())), _ -> false)
+                .map(way -> way.timeline().plan()).orElse(plan);
+    }
+
+    private Map<Integer, String> reasons(ClassPlan plan) {
+        Map<Integer, String> reasons = new HashMap<>();
+        for (Segment segment : plan.segments()) {
+            ClassPlan.lines(segment).filter(line -> start.find(line.id()).isEmpty())
+                    .forEach(line -> reasons.put(line.id(), reason(segment, line)));
+        }
+        return reasons;
+    }
+
+    private String reason(Segment segment, Entry line) {
+        return switch (line) {
+            case Item item when segment.role() == Role.STRETCH || segment.role() == Role.COOL_DOWN ->
+                "releases " + item.exercise().main().stream().map(Muscle::words)
+                        .collect(Collectors.joining(", "));
+            case Item item -> why.getOrDefault(item.exercise().id(), "mends what was found");
+            case BuildUp build -> why.getOrDefault(build.name(), "fills whole phrases");
+            case Circuit _ -> "work and rest by the clock, as the format asks";
+            case Pause pause -> pause.kind() == Pause.Kind.WATER ? "water is due" : "greeting";
+            case Screen _ -> "a screen comes before lunges";
+        };
+    }
+}

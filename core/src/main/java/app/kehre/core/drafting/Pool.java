@@ -1,0 +1,66 @@
+package app.kehre.core.drafting;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+
+import app.kehre.core.brief.Brief;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Impact;
+import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Limit;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.kit.KitPlace;
+import app.kehre.core.kit.Load;
+
+/** The exercises that this group can do with the kit of this room, for a role. */
+final class Pool {
+
+    /** Limits for which nothing that carries a caution is drafted. */
+    private static final Set<Limit> SERIOUS = EnumSet.of(Limit.PREGNANCY, Limit.BONE_DENSITY,
+            Limit.BLOOD_PRESSURE);
+
+    private final Brief brief;
+    private final List<Exercise> possible;
+    private final List<Exercise> all;
+
+    Pool(Brief brief, Library library) {
+        this.brief = brief;
+        possible = library.all().stream().filter(each -> each.impact() != Impact.HIGH && enough(each))
+                .toList();
+        all = possible.stream().filter(each -> !serious(each)).toList();
+    }
+
+    private boolean serious(Exercise exercise) {
+        return brief.group().limits().keySet().stream()
+                .anyMatch(limit -> SERIOUS.contains(limit) && exercise.cautionFor(limit).isPresent());
+    }
+
+    /** Whether there is kit for everybody: hand weights are counted in pairs. */
+    private boolean enough(Exercise exercise) {
+        return exercise.equipment().stream().allMatch(kit -> {
+            int each = exercise.usualLoad().find(kit).map(Load.Piece::howMany).orElse(1);
+            boolean shared = kit.usualPlace() == KitPlace.FIXED || kit.usualPlace() == KitPlace.WORN;
+            return brief.room().has(kit) && (shared
+                    || brief.room().count(kit).orElse(Integer.MAX_VALUE) / Math.max(1, each) >= brief
+                            .people());
+        });
+    }
+
+    /** Returns all that suit a role. */
+    List<Exercise> of(Role role) {
+        return all.stream().filter(each -> each.suits(role)).toList();
+    }
+
+    /** Returns the moves with footwork that a dance can be made of; whom a caution concerns does something else. */
+    List<Exercise> moves(boolean onStep) {
+        return possible.stream().filter(each -> each.footwork().isPresent() && each.onStep() == onStep
+                && each.suits(Role.AEROBIC)).toList();
+    }
+
+    /** Returns how many limits of the group an exercise carries a caution for. */
+    int cautions(Exercise exercise) {
+        return Math.toIntExact(brief.group().limits().keySet().stream()
+                .filter(limit -> exercise.cautionFor(limit).isPresent()).count());
+    }
+}

@@ -1,0 +1,169 @@
+package app.kehre.core.drafting;
+
+import java.util.Comparator;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.advice.Threshold;
+import app.kehre.core.advice.Thresholds;
+import app.kehre.core.balance.Assessment;
+import app.kehre.core.balance.Finding;
+import app.kehre.core.balance.Ledger;
+import app.kehre.core.balance.Mend;
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.exercise.Library;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Pause;
+import app.kehre.core.plan.Way;
+import app.kehre.core.timeline.SlotFit;
+
+/** Mends what is found in a draft, one local edit after the other, always the one that helps most. */
+final class Repairing {
+
+    private static final int ROUNDS = 30;
+    /** How many findings are tried at once, and how many ways for each. */
+    private static final int TRIED = 4;
+    private static final int EXCHANGED = 12;
+    private static final int EACH = 3;
+    /** One water for so many minutes of the slot at the most. Kehre's estimate. */
+    private static final int EACH_WATER = 10;
+    private static final int STOP = 1000;
+    private static final int MEND = 100;
+    private static final int CONSIDER = 3;
+    private static final double EACH_MINUTE_OVER = 4;
+    /** So many minutes are Fit's to take; each more is nearly as bad as a finding. */
+    private static final double FIT_TAKES = 1.5;
+    private static final double FAR_OVER = 90;
+    private static final double NEAR = 60;
+
+    private final Library library;
+    private final Pool pool;
+    private final Predicate<ClassPlan> allowed;
+
+    /**
+     * Makes a repair.
+     *
+     * @param allowed what a mend must leave as it is
+     */
+    Repairing(Library library, Pool pool, Predicate<ClassPlan> allowed) {
+        this.pool = pool;
+        this.library = library;
+        this.allowed = allowed;
+    }
+
+    /** Returns the class with as little wrong as local edits can make it. */
+    Assessment mended(ClassPlan plan) {
+        Assessment now = Assessment.of(plan, library);
+        for (int round = 0; round < ROUNDS && serious(now) > 0; round++) {
+            Optional<Assessment> better = better(now);
+            if (better.isEmpty()) {
+                break;
+            }
+            now = better.get();
+        }
+        return now;
+    }
+
+    private static long serious(Assessment assessment) {
+        return assessment.findings().stream()
+                .filter(finding -> finding.severity() != Severity.CONSIDER && !ofLength(finding)).count();
+    }
+
+    /** Returns how bad a class is: what can hurt counts most, then what mends, then taste; its length is for Fit to see to. */
+    static double penalty(Assessment assessment) {
+        double penalty = 0;
+        for (Finding finding : assessment.findings()) {
+            penalty += ofLength(finding) ? 0 : switch (finding.severity()) {
+                case STOP -> STOP;
+                case MEND -> MEND;
+                case CONSIDER -> CONSIDER;
+            };
+        }
+        SlotFit fit = assessment.timeline().fit();
+        double over = fit.over() ? Lengths.seconds(fit.spare()) / 60.0 : 0;
+        return penalty + near(assessment) + EACH_MINUTE_OVER * over
+                + FAR_OVER * Math.max(0, over - FIT_TAKES);
+    }
+
+    /** How far it is from the figures that take several edits to reach, so that each edit on the way counts. */
+    private static double near(Assessment assessment) {
+        Thresholds figures = assessment.timeline().plan().thresholds();
+        double inside = assessment.effort().insideAerobic()
+                .map(share -> Math.max(0, figures.share(Threshold.INSIDE) - share))
+                .orElse(0.0);
+        double even = assessment.ledger().ratios().stream()
+                .filter(each -> Math.max(each.first(), each.second()) > 0)
+                .mapToDouble(each -> Math.max(0, figures.share(Threshold.RATIO) - each.evenness())).sum();
+        return NEAR * (inside + even);
+    }
+
+    private static boolean ofLength(Finding finding) {
+        return finding.check().endsWith("-slot");
+    }
+
+    private Optional<Assessment> better(Assessment now) {
+        double before = penalty(now);
+        int tried = 0;
+        for (Finding finding : now.findings()) {
+            if (finding.severity() == Severity.CONSIDER || ofLength(finding)) {
+                continue;
+            }
+            Optional<Assessment> best = Stream
+                    .concat(finding.mends().stream().map(Mend::mended).limit(TRIED), exchanged(now, finding))
+                    .filter(mended -> keeps(now.timeline().plan(), mended))
+                    .map(mended -> Assessment.of(mended, library))
+                    .min(Comparator.comparingDouble(Repairing::penalty));
+            if (best.isPresent() && penalty(best.get()) < before) {
+                return best;
+            }
+            if (++tried > 2 * TRIED) {
+                break;
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static long waters(ClassPlan plan) {
+        return plan.lines().filter(line -> line instanceof Pause pause && pause.kind() == Pause.Kind.WATER)
+                .count();
+    }
+
+    /** Where one area outweighs what works against it, an exercise of the one is exchanged for one of the other. */
+    private Stream<ClassPlan> exchanged(Assessment now, Finding finding) {
+        if (!finding.check().startsWith("ratio/")) {
+            return Stream.empty();
+        }
+        ClassPlan plan = now.timeline().plan();
+        Set<String> used = plan.items().map(item -> item.exercise().id()).collect(Collectors.toSet());
+        return IntStream.range(0, Balance.PAIRS).filter(pair -> uneven(now, pair)).boxed().flatMap(pair -> {
+            Ledger.Ratio ratio = now.ledger().ratios().get(pair);
+            int greater = ratio.first() > ratio.second() ? 1 : -1;
+            return plan.items().filter(item -> Balance.side(item.exercise(), pair) == greater)
+                    .flatMap(item -> pool
+                            .of(plan.segmentOf(item.id()).orElseThrow().role()).stream()
+                            .filter(each -> Balance.side(each, pair) == -greater && !used.contains(each.id())
+                                    && each.position().level() == item.exercise().position().level())
+                            .limit(EACH).map(each -> plan.with(Item.of(item.id(), each))));
+        }).limit(EXCHANGED);
+    }
+
+    private static boolean uneven(Assessment now, int pair) {
+        return now.ledger().ratios().get(pair).evenness() < now.timeline().plan().thresholds()
+                .share(Threshold.RATIO);
+    }
+
+    /** A draft bends neither the brief nor the figures, and leaves what is the instructor's. */
+    private boolean keeps(ClassPlan before, ClassPlan mended) {
+        return mended.brief().equals(before.brief()) && mended.thresholds().equals(before.thresholds())
+                && (before.brief().group().mix().newcomers() == 0
+                        || mended.items().noneMatch(item -> item.manner().way() == Way.HARDER))
+                && waters(mended) <= Math.max(waters(before), before.brief().slot().toMinutes() / EACH_WATER)
+                && allowed.test(mended);
+    }
+}

@@ -1,0 +1,168 @@
+package app.kehre.core.drafting;
+
+import java.time.Duration;
+import java.util.Comparator;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.function.Predicate;
+import java.util.stream.IntStream;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.balance.Assessment;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.fitting.Fitting;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Pause;
+import app.kehre.core.plan.Segment;
+import app.kehre.core.timeline.Timeline;
+
+/** Brings a draft to its slot and mends it, in turn, until both hold. */
+final class Settling {
+
+    private static final int CYCLES = 5;
+    /** The most lines that are left out to make a draft fit. Kehre's estimate. */
+    private static final int DROPPED = 6;
+    /** What Fit can well add to the doses of a class, and the most exercises that are added. Kehre's estimates. */
+    private static final Duration SHORT = Duration.ofSeconds(60);
+    private static final int GROWN = 12;
+    /** What Fit can well take from the doses of a class. Kehre's estimate. */
+    private static final Duration FAR = Duration.ofSeconds(75);
+
+    private final ClassPlan start;
+    private final Library library;
+    private final Pool pool;
+    private final Function<ClassPlan, Toner> toner;
+
+    /**
+     * Makes it for one draft.
+     *
+     * @param start what is the instructor's, which stays
+     * @param toner chooses what is added to a class that is too short
+     */
+    Settling(ClassPlan start, Library library, Pool pool, Function<ClassPlan, Toner> toner) {
+        this.start = start;
+        this.library = library;
+        this.pool = pool;
+        this.toner = toner;
+    }
+
+    /** Mends and fits in turn until both hold. */
+    Assessment settled(ClassPlan plan) {
+        Set<Entry> own = Set.copyOf(start.lines().toList());
+        Repairing repairing = new Repairing(library, pool, mended -> own.stream()
+                .allMatch(line -> mended.find(line.id()).filter(line::equals).isPresent()));
+        Assessment now = repairing.mended(fitted(plan));
+        Assessment best = now;
+        for (int cycle = 0; cycle < CYCLES; cycle++) {
+            ClassPlan fitted = fitted(now.timeline().plan());
+            now = Assessment.of(fitted, library);
+            if (Repairing.penalty(now) <= Repairing.penalty(best) || best.timeline().fit().over()) {
+                best = now;
+            }
+            if (now.findings().stream().allMatch(each -> each.severity() == Severity.CONSIDER)) {
+                return now;
+            }
+            now = repairing.mended(fitted);
+        }
+        return best;
+    }
+
+    /** Fits the class at the cost of its main part; what is far too much of that is left out first. */
+    private ClassPlan fitted(ClassPlan plan) {
+        ClassPlan smaller = grown(plan);
+        for (Optional<Item> next = dispensable(smaller, FAR); next
+                .isPresent(); next = dispensable(smaller, FAR)) {
+            smaller = smaller.remove(next.get().id());
+        }
+        for (int dropped = 0; dropped < DROPPED; dropped++) {
+            ClassPlan now = smaller;
+            Optional<ClassPlan> fits = fit(now, line -> own(line) || ends(now, line) || balanced(line));
+            Optional<Item> next = dispensable(now, Duration.ZERO);
+            if (fits.isPresent() || next.isEmpty()) {
+                return fits.or(() -> fit(now, line -> own(line) || ends(now, line)))
+                        .or(() -> fit(now, this::own))
+                        .orElse(now);
+            }
+            smaller = now.remove(next.get().id());
+        }
+        return smaller;
+    }
+
+    private static Optional<ClassPlan> fit(ClassPlan plan, Predicate<Entry> fixed) {
+        return Fitting.best(plan, new Fitting.Asked(plan.brief().slot(), Optional.empty()), fixed)
+                .map(way -> way.timeline().plan());
+    }
+
+    /** What the instructor put there stays. */
+    private boolean own(Entry line) {
+        return start.find(line.id()).isPresent();
+    }
+
+    /** The warm-up and the stretch follow from the class. */
+    private static boolean ends(ClassPlan plan, Entry line) {
+        Role role = plan.segmentOf(line.id()).map(Segment::role).orElse(Role.TALK);
+        return role == Role.WARM_UP || role == Role.STRETCH || role == Role.COOL_DOWN;
+    }
+
+    /** What works one area against another is in balance already. */
+    private static boolean balanced(Entry line) {
+        return line instanceof Item item
+                && IntStream.range(0, Balance.PAIRS)
+                        .anyMatch(pair -> Balance.side(item.exercise(), pair) != 0);
+    }
+
+    /** Adds exercises to the toning and core parts while the class is far from filling its slot. */
+    private ClassPlan grown(ClassPlan plan) {
+        ClassPlan larger = plan;
+        for (int added = 0; added < GROWN; added++) {
+            Timeline timeline = Timeline.of(larger);
+            if (timeline.total().plus(SHORT).compareTo(plan.brief().slot()) >= 0) {
+                break;
+            }
+            ClassPlan now = larger;
+            Optional<ClassPlan> more = larger.segments().stream()
+                    .filter(each -> each.role() == Role.TONING || each.role() == Role.CORE)
+                    .sorted(Comparator
+                            .comparing(each -> timeline.ofSegment(each.id()).length().minus(each.target())))
+                    .flatMap(segment -> oneMore(now, segment).stream()).findFirst();
+            if (more.isEmpty()) {
+                break;
+            }
+            larger = more.get();
+        }
+        return larger;
+    }
+
+    /** An exercise more, before the water at the end of a segment. */
+    private Optional<ClassPlan> oneMore(ClassPlan plan, Segment segment) {
+        Toner one = toner.apply(plan);
+        return one
+                .fill(segment.withTarget(Duration.ofSeconds(1)), Toner.BETWEEN, _ -> true,
+                        Exercise::usualDose)
+                .stream()
+                .findFirst().map(exercise -> {
+                    int lines = segment.entries().size();
+                    boolean water = lines > 0 && segment.entries().getLast() instanceof Pause;
+                    return plan.add(segment.id(), water ? lines - 1 : lines,
+                            Item.of(plan.nextEntryId(), exercise));
+                });
+    }
+
+    /** The line of the main part that the class misses least, if it is too long by more than some time. */
+    private Optional<Item> dispensable(ClassPlan plan, Duration more) {
+        if (Timeline.of(plan).total().compareTo(plan.brief().slot().plus(more)) <= 0) {
+            return Optional.empty();
+        }
+        return plan.segments().stream().filter(each -> each.role() == Role.TONING || each.role() == Role.CORE)
+                .flatMap(segment -> ClassPlan.lines(segment)).filter(Item.class::isInstance)
+                .map(Item.class::cast)
+                .filter(item -> start.find(item.id()).isEmpty())
+                .min(Comparator.comparingDouble(
+                        item -> Repairing.penalty(Assessment.of(plan.remove(item.id()), library))));
+    }
+}

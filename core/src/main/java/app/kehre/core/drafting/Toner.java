@@ -1,0 +1,178 @@
+package app.kehre.core.drafting;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.SplittableRandom;
+import java.util.function.Function;
+import java.util.function.Predicate;
+
+import app.kehre.core.advice.Threshold;
+import app.kehre.core.brief.Format;
+import app.kehre.core.dose.Dose;
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Pattern;
+import app.kehre.core.exercise.Position;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.exercise.Setting;
+import app.kehre.core.kit.Equipment;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Segment;
+import app.kehre.core.timeline.DoseLength;
+
+/** Chooses the exercises of a toning or core part: what was promised, balanced, compound first, standing before lying. */
+final class Toner {
+
+    /** What each weighs, to be compared with each other only. Kehre's estimates. */
+    private static final double PROMISED = 60;
+    private static final double EVENS = 1.2;
+    private static final double FRESH = 0.15;
+    private static final double SAME_LEVEL = 30;
+    private static final double SAME_POSITION = 10;
+    private static final double SAME_KIT = 14;
+    private static final double NEW_KIT = -25;
+    private static final double ON_END = -45;
+    private static final double COMPOUND = 14;
+    private static final double LATELY = -25;
+    private static final double CAUTION = -35;
+    private static final double LOOSE = -25;
+    private static final double CHANCE = 24;
+    private static final int KINDS_OF_KIT = 2;
+    /** What explaining and changing over take for each, until the class is laid out. Kehre's estimate. */
+    static final Duration BETWEEN = Duration.ofSeconds(22);
+    private static final int MOST = 12;
+
+    private final ClassPlan plan;
+    private final Pool pool;
+    private final Set<String> lately;
+    private final SplittableRandom random;
+    private final Balance balance = new Balance();
+    private final Set<String> used = new HashSet<>();
+    private final Set<Equipment> kit = EnumSet.noneOf(Equipment.class);
+    private final Map<String, String> why;
+
+    Toner(ClassPlan plan, Pool pool, Set<String> lately, SplittableRandom random, Map<String, String> why) {
+        this.plan = plan;
+        this.pool = pool;
+        this.lately = lately;
+        this.random = random;
+        this.why = why;
+        plan.segments().forEach(segment -> ClassPlan.lines(segment).forEach(line -> {
+            if (line instanceof Item item) {
+                take(segment, item.exercise(), item.dose());
+            }
+        }));
+    }
+
+    /**
+     * Returns exercises that fill a segment as far as they go, in order.
+     *
+     * @param between what each takes beside its dose
+     * @param wanted which of them
+     * @param dose how much of each
+     */
+    List<Exercise> fill(Segment segment, Duration between, Predicate<Exercise> wanted,
+            Function<Exercise, Dose> dose) {
+        Duration left = segment.target();
+        List<Exercise> chosen = new ArrayList<>();
+        while (chosen.size() < MOST) {
+            Optional<Exercise> next = next(segment, chosen, wanted);
+            if (next.isEmpty()) {
+                break;
+            }
+            Duration length = length(segment, dose.apply(next.get())).plus(between);
+            if (!chosen.isEmpty() && length.compareTo(left) > 0) {
+                break;
+            }
+            left = left.minus(length);
+            why.put(next.get().id(), reason(next.get()));
+            take(segment, next.get(), dose.apply(next.get()));
+            chosen.add(next.get());
+        }
+        return Order.of(chosen);
+    }
+
+    private Duration length(Segment segment, Dose dose) {
+        return DoseLength.of(dose, segment, plan.times());
+    }
+
+    private void take(Segment segment, Exercise exercise, Dose dose) {
+        if (segment.role() == Role.TONING || segment.role() == Role.CORE) {
+            balance.add(exercise, Lengths.seconds(DoseLength.of(dose, segment, plan.times())));
+            kit.addAll(exercise.equipment());
+        }
+        used.add(exercise.id());
+    }
+
+    private Optional<Exercise> next(Segment segment, List<Exercise> chosen, Predicate<Exercise> wanted) {
+        return pool.of(segment.role()).stream()
+                .filter(each -> !used.contains(each.id()) && works(each) && wanted.test(each))
+                .map(each -> Map.entry(each, weight(segment, each, chosen) + random.nextDouble(CHANCE)))
+                .max(Map.Entry.comparingByValue()).map(Map.Entry::getKey);
+    }
+
+    /** What only loosens or breathes is no toning, except where the class flows. */
+    private boolean works(Exercise exercise) {
+        return plan.brief().format() == Format.STRETCH_AND_TONE || exercise.pattern() != Pattern.MOBILITY
+                && exercise.pattern() != Pattern.BREATHING && exercise.pattern() != Pattern.STRETCH;
+    }
+
+    private double weight(Segment segment, Exercise exercise, List<Exercise> chosen) {
+        double weight = EVENS * balance.evens(exercise) + owed(exercise);
+        weight += exercise.main().stream().mapToDouble(muscle -> -FRESH * balance.of(muscle)).average()
+                .orElse(0);
+        weight += lately.contains(exercise.id()) ? LATELY : 0;
+        weight += CAUTION * pool.cautions(exercise);
+        weight += exercise.pattern() == Pattern.SINGLE_JOINT ? -COMPOUND : COMPOUND;
+        weight += exercise.pattern() == Pattern.MOBILITY ? LOOSE : 0;
+        weight += kitWeight(exercise);
+        if (!chosen.isEmpty()) {
+            Exercise before = chosen.getLast();
+            weight += before.position().level() == exercise.position().level() ? SAME_LEVEL : 0;
+            weight += before.position() == exercise.position() ? SAME_POSITION : 0;
+            weight += before.main().stream().anyMatch(exercise.main()::contains) ? ON_END : 0;
+        } else if (segment.role() == Role.TONING) {
+            weight += exercise.position().level() == Position.Level.STANDING ? SAME_LEVEL : 0;
+        }
+        return weight;
+    }
+
+    private double kitWeight(Exercise exercise) {
+        Set<Equipment> needed = EnumSet.noneOf(Equipment.class);
+        exercise.equipment().stream().filter(Setting::binds).forEach(needed::add);
+        if (needed.isEmpty()) {
+            return 0;
+        }
+        long known = kit.stream().filter(Setting::binds).count();
+        return kit.containsAll(needed)
+                ? SAME_KIT
+                : known >= KINDS_OF_KIT ? 2 * NEW_KIT : known > 0 ? NEW_KIT : 0;
+    }
+
+    private double owed(Exercise exercise) {
+        double least = plan.thresholds().of(Threshold.PROMISED);
+        return exercise.main().stream().filter(plan.brief().goal().areas()::contains)
+                .mapToDouble(muscle -> PROMISED * Math.max(0.1, 1 - balance.of(muscle) / (1.5 * least))).max()
+                .orElse(0);
+    }
+
+    private String reason(Exercise exercise) {
+        List<String> words = new ArrayList<>();
+        exercise.main().stream().filter(plan.brief().goal().areas()::contains).findFirst()
+                .ifPresent(muscle -> words.add(muscle.words() + " promised"));
+        balance.answers(exercise).ifPresent(words::add);
+        if (words.isEmpty()) {
+            words.add(exercise.main().isEmpty()
+                    ? exercise.pattern().words()
+                    : "for the " + exercise.main().getFirst().words());
+        }
+        return String.join(", ", words);
+    }
+}

@@ -1,0 +1,176 @@
+package app.kehre.formats.drafting;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+
+import app.kehre.core.balance.Finding;
+import app.kehre.core.brief.Brief;
+import app.kehre.core.brief.Format;
+import app.kehre.core.brief.Group;
+import app.kehre.core.drafting.Draft;
+import app.kehre.core.drafting.Drafting;
+import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Limit;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.kit.Equipment;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.ClassTimes;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Segment;
+import app.kehre.core.timeline.SlotFit;
+import app.kehre.formats.library.BuiltInLibrary;
+import app.kehre.formats.plan.DemoPlan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** Whole classes from their briefs alone. */
+class DraftingTest {
+
+    private static final Library LIBRARY = BuiltInLibrary.load();
+    private static final int BRIEFS = 100;
+    private static final int UNDER = 15;
+
+    private static ClassPlan begun(Brief brief) {
+        return new ClassPlan(brief, List.of(), ClassTimes.usual(brief.group().older()));
+    }
+
+    private static Draft draft(Brief brief, long seed) {
+        return Drafting.of(begun(brief), LIBRARY, List.of(), seed);
+    }
+
+    @Test
+    void aHundredBriefsOfEveryFormatEndInTheirSlotWithNothingSeriousFound() {
+        List<String> bad = IntStream.rangeClosed(1, BRIEFS).parallel().mapToObj(number -> {
+            Draft draft = draft(Briefs.feasible(number), number);
+            SlotFit fit = draft.assessment().timeline().fit();
+            boolean ends = !fit.over() && fit.spare().toSeconds() <= UNDER;
+            return draft.reason().isEmpty() && draft.open().isEmpty() && ends
+                    ? ""
+                    : "%d: %s %s %s".formatted(number, draft.reason(),
+                            draft.open().stream().map(Finding::what).toList(),
+                            fit.words());
+        }).filter(each -> !each.isEmpty()).toList();
+
+        assertThat(bad).isEmpty();
+    }
+
+    @Test
+    void theSameSeedGivesTheSameClassAndAnotherSeedAnother() {
+        Brief brief = Briefs.feasible(6);
+
+        assertThat(draft(brief, 1).plan()).isEqualTo(draft(brief, 1).plan());
+        assertThat(draft(brief, 2).plan()).isNotEqualTo(draft(brief, 1).plan());
+    }
+
+    @Test
+    void everyLineSaysWhyItIsThere() {
+        Draft draft = draft(Briefs.feasible(7), 1);
+
+        assertThat(draft.plan().lines())
+                .allSatisfy(line -> assertThat(draft.why().get(line.id())).isNotBlank());
+        assertThat(draft.why().values()).anyMatch(why -> why.startsWith("prepares "))
+                .anyMatch(why -> why.startsWith("releases ")).contains("water is due");
+    }
+
+    @Test
+    void whatTheGroupDidLatelyIsVaried() {
+        Brief brief = Briefs.feasible(9);
+        ClassPlan first = draft(brief, 1).plan();
+
+        ClassPlan second = Drafting.of(begun(brief), LIBRARY, List.of(first), 1).plan();
+
+        Set<String> before = toned(first);
+        assertThat(toned(second)).filteredOn(before::contains).hasSizeLessThan(before.size() / 2);
+    }
+
+    private static Set<String> toned(ClassPlan plan) {
+        return plan.segments().stream().filter(each -> each.role() == Role.TONING || each.role() == Role.CORE)
+                .flatMap(ClassPlan::lines).filter(Item.class::isInstance)
+                .map(line -> ((Item) line).exercise().id())
+                .collect(Collectors.toSet());
+    }
+
+    @Test
+    void theEmptyRestOfAHalfFilledClassIsDraftedAndWhatIsThereStays() {
+        ClassPlan whole = DemoPlan.load(LIBRARY).plan();
+        ClassPlan half = whole;
+        for (Segment segment : whole.segments()) {
+            half = segment.role() == Role.AEROBIC || segment.role() == Role.TALK
+                    ? half
+                    : half.with(segment.withEntries(List.of()));
+        }
+
+        Draft draft = Drafting.of(half, LIBRARY, List.of(), 3);
+
+        assertThat(draft.reason()).isEmpty();
+        assertThat(draft.plan().lines().toList()).containsAll(half.lines().toList());
+        assertThat(draft.plan().segments()).noneMatch(each -> each.entries().isEmpty());
+        assertThat(draft.assessment().timeline().fit().over()).isFalse();
+    }
+
+    @ParameterizedTest
+    @MethodSource("impossible")
+    void aBriefThatCannotBeMetIsRefusedWithItsTrueReason(ClassPlan start, String reason) {
+        Draft draft = Drafting.of(start, LIBRARY, List.of(), 1);
+
+        assertThat(draft.reason()).isEqualTo(reason);
+        assertThat(draft.plan()).isEqualTo(start);
+    }
+
+    static List<Arguments> impossible() {
+        List<Arguments> all = new ArrayList<>();
+        for (int slot : new int[]{5, 8, 10, 12}) {
+            all.add(Arguments.of(begun(Briefs.feasible(slot).withSlot(Duration.ofMinutes(slot))),
+                    tooShort(slot)));
+        }
+        for (int number : new int[]{1, 7, 13, 19}) {
+            Brief brief = Briefs.feasible(number);
+            int steps = brief.people() - 2;
+            all.add(Arguments.of(
+                    begun(brief.with(brief.room().withCount(Equipment.STEP, OptionalInt.of(steps)))),
+                    "A step class for %1$d people needs %1$d steps; there are %2$d.".formatted(brief.people(),
+                            steps)));
+        }
+        for (int number : new int[]{2, 3, 4, 5}) {
+            Brief brief = Briefs.feasible(number);
+            int each = brief.format() == Format.CONDITIONING || brief.format() == Format.STRETCH_AND_TONE
+                    ? 3
+                    : 4;
+            all.add(Arguments.of(begun(brief.with(brief.room().withFloor(5 * each + 1))),
+                    "%d m\u00b2 of floor are enough for 5 people, %d m\u00b2 each, and %d come.".formatted(
+                            5 * each + 1, each,
+                            brief.people())));
+        }
+        for (int number : new int[]{6, 12, 18, 24}) {
+            Brief brief = Briefs.feasible(number);
+            int people = brief.people();
+            Group group = new Group(people, brief.group().ages(), brief.group().mix(),
+                    Map.of(Limit.KNEE, people + 1));
+            all.add(Arguments.of(begun(brief.with(group)),
+                    "%d with a limit of the knee, but %d in the group.".formatted(people + 1, people)));
+        }
+        for (int slot : new int[]{20, 25, 30, 35}) {
+            ClassPlan demo = DemoPlan.load(LIBRARY).plan();
+            all.add(Arguments.of(demo.with(demo.brief().withSlot(Duration.ofMinutes(slot))),
+                    "What is in the class already takes 60:39, %d:39 more than the slot."
+                            .formatted(60 - slot)));
+        }
+        return all;
+    }
+
+    private static String tooShort(int slot) {
+        return "A slot of %d min leaves %s for the main part: warm-up and cool-down take 3:00 each, and less than 6 min is no main part."
+                .formatted(slot, slot == 12 ? "4:45" : slot == 10 ? "2:45" : slot == 8 ? "0:45" : "nothing");
+    }
+}
