@@ -1,12 +1,11 @@
 package app.kehre.core.drafting;
 
-import java.util.stream.IntStream;
-import java.util.Optional;
-
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.stream.IntStream;
 
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Muscle;

@@ -2,8 +2,8 @@ package app.kehre.core.drafting;
 
 import java.time.Duration;
 import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
@@ -53,9 +53,9 @@ final class Settling {
 
     /** Mends and fits in turn until both hold. */
     Assessment settled(ClassPlan plan) {
-        Set<Entry> own = Set.copyOf(start.lines().toList());
+        List<Segment> own = start.segments().stream().filter(each -> !each.entries().isEmpty()).toList();
         Repairing repairing = new Repairing(library, pool, mended -> own.stream()
-                .allMatch(line -> mended.find(line.id()).filter(line::equals).isPresent()));
+                .allMatch(segment -> mended.findSegment(segment.id()).filter(segment::equals).isPresent()));
         Assessment now = repairing.mended(fitted(plan));
         Assessment best = now;
         for (int cycle = 0; cycle < CYCLES; cycle++) {
@@ -103,6 +103,10 @@ final class Settling {
         return start.find(line.id()).isPresent();
     }
 
+    private boolean own(Segment segment) {
+        return start.findSegment(segment.id()).filter(each -> !each.entries().isEmpty()).isPresent();
+    }
+
     /** The warm-up and the stretch follow from the class. */
     private static boolean ends(ClassPlan plan, Entry line) {
         Role role = plan.segmentOf(line.id()).map(Segment::role).orElse(Role.TALK);
@@ -126,7 +130,7 @@ final class Settling {
             }
             ClassPlan now = larger;
             Optional<ClassPlan> more = larger.segments().stream()
-                    .filter(each -> each.role() == Role.TONING || each.role() == Role.CORE)
+                    .filter(each -> (each.role() == Role.TONING || each.role() == Role.CORE) && !own(each))
                     .sorted(Comparator
                             .comparing(each -> timeline.ofSegment(each.id()).length().minus(each.target())))
                     .flatMap(segment -> oneMore(now, segment).stream()).findFirst();

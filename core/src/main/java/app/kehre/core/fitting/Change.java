@@ -26,7 +26,9 @@ public record Change(int entry, String words, Kind kind, UnaryOperator<ClassPlan
         /** The phrases of a build-up. */
         PHRASES,
         /** A line is left out. */
-        OUT;
+        OUT,
+        /** A line, or all of a segment, is put in. */
+        IN;
 
         /** Returns whether it changes how a circuit or a build-up goes as a whole. */
         boolean structural() {

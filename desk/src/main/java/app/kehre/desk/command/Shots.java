@@ -70,7 +70,7 @@ final class Shots {
         shootWhenReady(window, folder.resolve("findings.png"), ".mend");
         FxThread.call(() -> side(window, "ledger"));
         shoot(window, folder.resolve("ledger.png"));
-        FxThread.call(() -> side(window, "fit"));
+        FxThread.call(() -> side(window, "propose"));
         FxThread.settle();
         FxThread.call(() -> press(window, "fit-ask"));
         shootWhenReady(window, folder.resolve("fit.png"), "#fit-way-1");

@@ -27,7 +27,7 @@ import app.kehre.core.plan.Edits;
 import app.kehre.core.timeline.Stretch;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.control.Latest;
-import app.kehre.desk.proposals.FitViewModel;
+import app.kehre.desk.proposals.ProposalsViewModel;
 
 /** What is offered beside the lines: suggestions, swaps, findings. */
 public final class ChoosingViewModel {
@@ -44,8 +44,8 @@ public final class ChoosingViewModel {
         FINDINGS("Findings"),
         /** What is prepared, loaded and released. */
         LEDGER("Ledger"),
-        /** How it is made to fit. */
-        FIT("Fit");
+        /** What Kehre proposes. */
+        PROPOSE("Propose");
 
         private final String words;
 
@@ -66,21 +66,21 @@ public final class ChoosingViewModel {
     private final ObjectProperty<Optional<Stretch>> lit = new SimpleObjectProperty<>(Optional.empty());
     private final Latest swaps = new Latest("swaps");
     private final Judging judging;
-    private final FitViewModel fit;
+    private final ProposalsViewModel proposals;
     private final Latest mends = new Latest("mends");
-    private final Latest proposals = new Latest("proposals");
+    private final Latest groupFits = new Latest("proposals");
 
     /** Makes a view model beside that of the lines. */
     public ChoosingViewModel(PlanViewModel plan, Supplier<Library> library) {
         this.plan = plan;
         this.library = library;
         this.judging = new Judging(plan.open(), library);
-        this.fit = new FitViewModel(plan.open(), library);
+        this.proposals = new ProposalsViewModel(plan.open(), library);
     }
 
-    /** Returns what makes the class fit. */
-    public FitViewModel fit() {
-        return fit;
+    /** Returns what Kehre proposes. */
+    public ProposalsViewModel proposals() {
+        return proposals;
     }
 
     /** Returns the class as it is judged. */
@@ -167,7 +167,7 @@ public final class ChoosingViewModel {
     void askProposals(Consumer<List<GroupFit.Proposal>> show) {
         ClassPlan now = plan.plan();
         Library all = library.get();
-        proposals.ask(() -> GroupFit.of(now, all), show);
+        groupFits.ask(() -> GroupFit.of(now, all), show);
     }
 
     void accept(List<GroupFit.Proposal> accepted) {

@@ -43,7 +43,7 @@ final class FindingRow extends HBox {
         this.model = model;
         setMinHeight(USE_PREF_SIZE);
         mends.setMinWidth(0);
-        fit = link("Make it fit", () -> model.side().set(ChoosingViewModel.Side.FIT));
+        fit = link("Make it fit", () -> model.side().set(ChoosingViewModel.Side.PROPOSE));
         hide(fit);
         hide(why);
         hide(reason);

@@ -154,7 +154,7 @@ public final class PlanView extends VBox {
             case DIGIT3 -> Optional.of(ChoosingViewModel.Side.SWAP);
             case DIGIT4 -> Optional.of(ChoosingViewModel.Side.FINDINGS);
             case DIGIT5 -> Optional.of(ChoosingViewModel.Side.LEDGER);
-            case DIGIT6 -> Optional.of(ChoosingViewModel.Side.FIT);
+            case DIGIT6 -> Optional.of(ChoosingViewModel.Side.PROPOSE);
             default -> Optional.empty();
         };
         asked.filter(_ -> event.isAltDown() && !event.isShortcutDown()).ifPresent(side::go);

@@ -15,7 +15,7 @@ import javafx.scene.layout.VBox;
 import app.kehre.desk.look.Palette;
 import app.kehre.desk.look.Tips;
 import app.kehre.desk.plan.ChoosingViewModel.Side;
-import app.kehre.desk.proposals.FitPane;
+import app.kehre.desk.proposals.ProposalsPane;
 
 /** The side of the lines: the selected line, suggestions, swaps, findings. One of them is shown. */
 final class SidePane extends VBox {
@@ -28,7 +28,7 @@ final class SidePane extends VBox {
     private final SwapPane swap;
     private final FindingsPane findings;
     private final LedgerPane ledger;
-    private final FitPane fit;
+    private final ProposalsPane proposals;
 
     SidePane(ChoosingViewModel model, ObjectProperty<Palette> palette) {
         this.model = model;
@@ -37,7 +37,7 @@ final class SidePane extends VBox {
         swap = new SwapPane(model);
         findings = new FindingsPane(model);
         ledger = new LedgerPane(model);
-        fit = new FitPane(model.fit(), palette, model.plan()::selectedSegment);
+        proposals = new ProposalsPane(model.proposals(), palette, model.plan()::selectedSegment);
         getStyleClass().add("side");
         FlowPane bar = new FlowPane(2, 0);
         bar.getStyleClass().add("side-heads");
@@ -78,11 +78,11 @@ final class SidePane extends VBox {
             case SWAP -> swap;
             case FINDINGS -> findings;
             case LEDGER -> ledger;
-            case FIT -> fit;
+            case PROPOSE -> proposals;
         };
         stage.getChildren().setAll(content);
-        if (side != Side.FIT) {
-            model.fit().drop();
+        if (side != Side.PROPOSE) {
+            model.proposals().drop();
         }
         showPlan();
     }
@@ -94,7 +94,7 @@ final class SidePane extends VBox {
             case LINE -> card.show(model.plan().selectedEntry());
             case SUGGEST -> suggest.show();
             case SWAP -> swap.show();
-            case FIT -> fit.show();
+            case PROPOSE -> proposals.show();
             case FINDINGS, LEDGER -> {
                 if (model.judged()) {
                     showJudged();
@@ -109,7 +109,7 @@ final class SidePane extends VBox {
         switch (model.side().get()) {
             case FINDINGS -> findings.showJudged();
             case LEDGER -> ledger.show();
-            case LINE, SUGGEST, SWAP, FIT -> {
+            case LINE, SUGGEST, SWAP, PROPOSE -> {
             }
         }
     }
@@ -133,7 +133,7 @@ final class SidePane extends VBox {
             case SWAP -> swap.focusList();
             case FINDINGS -> findings.requestFocus();
             case LEDGER -> ledger.requestFocus();
-            case FIT -> fit.focusLength();
+            case PROPOSE -> proposals.focusLength();
         }
     }
 }

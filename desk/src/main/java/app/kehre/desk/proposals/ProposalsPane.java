@@ -1,6 +1,7 @@
 package app.kehre.desk.proposals;
 
 import java.time.Duration;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
@@ -27,13 +28,19 @@ import app.kehre.desk.control.Words;
 import app.kehre.desk.look.Palette;
 import app.kehre.desk.look.Tips;
 
-/** Makes the class fit: for how long, in which way, which changes, before and after. */
-public final class FitPane extends ScrollPane {
+/** What Kehre proposes: what is asked for, the ways, which changes, before and after. */
+public final class ProposalsPane extends ScrollPane {
 
-    private final FitViewModel model;
+    private final ProposalsViewModel model;
     private final ObjectProperty<Palette> palette;
     private final Supplier<Optional<Segment>> selected;
+    private final HBox kinds = new HBox(4);
+    private final Label before = Words.plain("", "soft");
     private final TextField length = new TextField();
+    private final Button ask;
+    private final Label progress = Words.plain("", "soft");
+    private final HBox working = new HBox(8);
+    private Proposal proposal = Proposal.FIT;
     private final CheckBox segmentOnly = new CheckBox();
     private final Label problem = Words.wrapped("", "over");
     private final HBox buttons = new HBox(6);
@@ -47,7 +54,7 @@ public final class FitPane extends ScrollPane {
      *
      * @param selected the selected segment
      */
-    public FitPane(FitViewModel model, ObjectProperty<Palette> palette,
+    public ProposalsPane(ProposalsViewModel model, ObjectProperty<Palette> palette,
             Supplier<Optional<Segment>> selected) {
         this.model = model;
         this.palette = palette;
@@ -62,15 +69,25 @@ public final class FitPane extends ScrollPane {
         segmentOnly.setId("fit-segment");
         segmentOnly.setOnAction(_ -> suggestLength());
         segmentOnly.setMinHeight(USE_PREF_SIZE);
-        Button ask = Words.button("fit-ask", "Find ways", this::ask);
+        ask = Words.button("fit-ask", "Find ways", this::ask);
+        ToggleGroup group = new ToggleGroup();
+        for (Proposal each : Proposal.values()) {
+            kinds.getChildren().add(kind(each, group));
+        }
+        progress.textProperty().bind(model.progress());
+        working.setAlignment(Pos.CENTER_LEFT);
+        working.getChildren().setAll(progress,
+                Words.button("draft-stop", "Stop, keep what is there", model::stop));
+        there(working, false);
+        model.progress().addListener((_, _, now) -> there(working, !now.isEmpty()));
         take = Words.button("fit-take", "", model::take);
         take.getStyleClass().add("go");
-        HBox asking = new HBox(6, Words.plain("end by", "soft"), length, ask);
+        HBox asking = new HBox(6, before, length, ask);
         asking.setAlignment(Pos.CENTER_LEFT);
         outcome.setId("fit-outcome");
         problem.setId("fit-problem");
         buttons.getChildren().setAll(take, Words.button("fit-back", "Leave it", model::drop));
-        VBox content = new VBox(7, asking, segmentOnly, buttons, problem, ways);
+        VBox content = new VBox(7, kinds, asking, segmentOnly, working, buttons, problem, ways);
         content.getStyleClass().add("findings");
         content.setMinWidth(0);
         ways.setMinWidth(0);
@@ -97,14 +114,45 @@ public final class FitPane extends ScrollPane {
         length.selectAll();
     }
 
+    private ToggleButton kind(Proposal each, ToggleGroup group) {
+        ToggleButton button = new ToggleButton(each.words());
+        button.setId("propose-" + each.words().toLowerCase(Locale.ROOT));
+        button.getStyleClass().setAll("use");
+        button.setMinWidth(USE_PREF_SIZE);
+        button.setToggleGroup(group);
+        button.setSelected(each == proposal);
+        button.setOnAction(_ -> {
+            button.setSelected(true);
+            model.drop();
+            proposal = each;
+            show();
+        });
+        return button;
+    }
+
+    private void showProposal() {
+        before.setText(proposal.before());
+        ask.setText(proposal.asks());
+        there(length, proposal != Proposal.DRAFT);
+        there(before, proposal != Proposal.DRAFT);
+    }
+
     private void suggestLength() {
+        showProposal();
+        if (proposal == Proposal.WARM_UP || proposal == Proposal.STRETCH) {
+            length.setText(model.usualLength(proposal));
+            return;
+        }
         String target = selected.get().map(Segment::target).filter(Duration::isPositive).map(Lengths::clock)
                 .orElse("5:00");
         length.setText(segmentOnly.isSelected() ? target : model.slotWords());
     }
 
     private void ask() {
-        tell(model.ask(length.getText(),
+        if (proposal == Proposal.DRAFT) {
+            model.drop();
+        }
+        tell(model.ask(proposal, length.getText(),
                 segmentOnly.isSelected() ? selected.get().map(Segment::id) : Optional.empty()));
     }
 
@@ -122,13 +170,11 @@ public final class FitPane extends ScrollPane {
         ways.getChildren().clear();
         boolean there = found.filter(now -> !now.ways().isEmpty()).isPresent();
         there(buttons, there);
-        there(segmentOnly, !there);
+        there(segmentOnly, !there && proposal == Proposal.FIT);
         tell(found.map(Fitting.Found::reason).orElse(""));
         if (found.isEmpty()) {
             ways.getChildren()
-                    .add(Words.wrapped("Kehre looks for the least change of doses, rounds, rests and lines"
-                            + " with which the class ends there or just before. Nothing changes until you take it.",
-                            "soft"));
+                    .add(Words.wrapped(proposal.hint(), "soft"));
             return;
         }
         ToggleGroup group = new ToggleGroup();
@@ -184,7 +230,7 @@ public final class FitPane extends ScrollPane {
         take.setDisable(model.tickedCount() == 0);
     }
 
-    private void showOutcome(FitViewModel.Outcome now) {
+    private void showOutcome(ProposalsViewModel.Outcome now) {
         Set<Integer> different = model.changes().stream().filter(model::isTicked).map(Change::entry)
                 .collect(Collectors.toSet());
         after.getChildren().setAll(Words.plain("before", "soft", "small"),

@@ -1,6 +1,7 @@
 package app.kehre.desk.proposals;
 
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -8,6 +9,8 @@ import java.util.Set;
 import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
 
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Effect;
@@ -15,15 +18,20 @@ import app.kehre.core.balance.Mend;
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.dose.Reading;
 import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Role;
 import app.kehre.core.fitting.Change;
 import app.kehre.core.fitting.Fitting;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.control.Latest;
 import app.kehre.desk.session.OpenPlan;
 
-/** Ways to make the class fit, what they change, and what would come of the ticked changes; without a single node. */
-public final class FitViewModel {
+/**
+ * Ways to make the class fit, parts that follow from it, whole drafts: what they change, and what would come of the ticked
+ * changes; without a single node.
+ */
+public final class ProposalsViewModel {
 
     /**
      * What would come of the ticked changes.
@@ -35,18 +43,20 @@ public final class FitViewModel {
 
     private final OpenPlan open;
     private final Supplier<Library> library;
-    private final Latest fits = new Latest("fits");
-    private final Latest effects = new Latest("effects of a fit");
+    private final Latest proposals = new Latest("proposals");
+    private final Latest effects = new Latest("effects of a proposal");
     private final ReadOnlyObjectWrapper<Optional<Fitting.Found>> found = new ReadOnlyObjectWrapper<>(
             Optional.empty());
     private final ReadOnlyObjectWrapper<Optional<Outcome>> outcome = new ReadOnlyObjectWrapper<>(
             Optional.empty());
     private final Set<Change> ticked = new LinkedHashSet<>();
+    private final ReadOnlyStringWrapper progress = new ReadOnlyStringWrapper("");
     private int way;
-    private Duration asked = Duration.ZERO;
+    private String step = "";
+    private long seed;
 
     /** Makes a view model of the open plan. */
-    public FitViewModel(OpenPlan open, Supplier<Library> library) {
+    public ProposalsViewModel(OpenPlan open, Supplier<Library> library) {
         this.open = open;
         this.library = library;
         open.settled().addListener(_ -> forget());
@@ -62,6 +72,14 @@ public final class FitViewModel {
         return outcome.getReadOnlyProperty();
     }
 
+    /** Returns how long a part would usually be, in words. */
+    String usualLength(Proposal proposal) {
+        Role role = proposal == Proposal.WARM_UP ? Role.WARM_UP : Role.STRETCH;
+        return Lengths.clock(open.plan().segments().stream().filter(each -> each.role() == role)
+                .map(Segment::target).filter(Duration::isPositive).findFirst()
+                .orElse(open.plan().thresholds().edge(open.plan().brief().slot())));
+    }
+
     Timeline before() {
         return open.settled().get();
     }
@@ -71,17 +89,68 @@ public final class FitViewModel {
         return Lengths.clock(open.plan().brief().slot());
     }
 
-    /** Asks for ways to a length of the class, or of a segment. Returns the sentence against the length, if any. */
-    String ask(String length, Optional<Integer> segment) {
+    /** Returns what is being worked on; empty when nothing is. */
+    ReadOnlyStringProperty progress() {
+        return progress.getReadOnlyProperty();
+    }
+
+    /** Asks for something. Returns the sentence against it, if any. */
+    String ask(Proposal proposal, String length, Optional<Integer> segment) {
+        if (proposal == Proposal.DRAFT) {
+            draft();
+            return "";
+        }
         Reading<Duration> reading = Lengths
                 .parse(length.strip().matches("\\d+") ? length.strip() + " min" : length);
         if (reading.value().isEmpty() || !reading.value().get().isPositive()) {
             return reading.value().isEmpty() ? reading.problem() : "A class lasts longer than that.";
         }
-        asked = reading.value().get();
+        Duration asked = reading.value().get();
         ClassPlan plan = open.plan();
-        fits.ask(() -> Fitting.of(plan, new Fitting.Asked(reading.value().get(), segment)), this::show);
+        Library all = library.get();
+        step = proposal == Proposal.FIT
+                ? "Fit to " + Lengths.clock(asked)
+                : proposal.words() + " from the class";
+        proposals.ask(() -> switch (proposal) {
+            case FIT -> Fitting.of(plan, new Fitting.Asked(asked, segment));
+            case WARM_UP -> Derived.warmUp(plan, all, asked);
+            case STRETCH -> Derived.stretch(plan, all, asked);
+            case DRAFT -> throw new IllegalStateException("a draft has no length");
+        }, this::show);
         return "";
+    }
+
+    /** Drafts three classes, one after the other; each is shown as soon as it is there. */
+    private void draft() {
+        ClassPlan plan = open.plan();
+        Library all = library.get();
+        step = "Draft";
+        List<Long> seeds = List.of(seed + 1, seed + 2, seed + 3);
+        seed += seeds.size();
+        progress.set("Drafting, 1 of %d\u2026".formatted(seeds.size()));
+        proposals.askEach(seeds, Duration.ZERO, each -> Derived.draft(plan, all, each), (at, drafted) -> {
+            progress.set(at + 1 < seeds.size() && drafted.reason().isEmpty()
+                    ? "Drafting, %d of %d\u2026".formatted(at + 2, seeds.size())
+                    : "");
+            add(drafted);
+        });
+    }
+
+    /** Stops what is being worked on; what was found so far stays. */
+    void stop() {
+        proposals.drop();
+        progress.set("");
+    }
+
+    private void add(Fitting.Found drafted) {
+        List<Fitting.Way> ways = new ArrayList<>(found.get().map(Fitting.Found::ways).orElse(List.of()));
+        boolean first = ways.isEmpty();
+        ways.addAll(drafted.ways());
+        if (first) {
+            show(new Fitting.Found(ways, drafted.reason()));
+        } else if (!drafted.ways().isEmpty()) {
+            found.set(Optional.of(new Fitting.Found(ways, "")));
+        }
     }
 
     private void show(Fitting.Found now) {
@@ -136,7 +205,7 @@ public final class FitViewModel {
         open.preview(after);
         Library all = library.get();
         effects.ask(() -> new Outcome(Timeline.of(after),
-                Effect.of(Assessment.of(before, all), new Mend("fit", after), all)),
+                Effect.of(Assessment.of(before, all), new Mend(step, after), all)),
                 now -> outcome.set(Optional.of(now)));
     }
 
@@ -144,7 +213,7 @@ public final class FitViewModel {
     void take() {
         List<Change> taken = inOrder();
         if (!taken.isEmpty()) {
-            open.edit("Fit to " + Lengths.clock(asked), plan -> Change.all(plan, taken));
+            open.edit(step, plan -> Change.all(plan, taken));
         }
     }
 
@@ -157,8 +226,9 @@ public final class FitViewModel {
     }
 
     private void forget() {
-        fits.drop();
+        proposals.drop();
         effects.drop();
+        progress.set("");
         ticked.clear();
         way = 0;
         outcome.set(Optional.empty());

@@ -12,15 +12,19 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
+import app.kehre.core.balance.Assessment;
+import app.kehre.core.balance.Finding;
+import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Segment;
 import app.kehre.desk.FaultyDisk;
 import app.kehre.desk.Instructor;
 import app.kehre.formats.plan.DemoPlan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-/** A class that goes over is fitted: ways, changes with a tick each, taken in part, undone and redone. */
-class FitPlaceTest {
+/** What Kehre proposes: ways, changes with a tick each, taken in part, undone and redone. */
+class ProposalsPlaceTest {
 
     @TempDir
     private Path folder = Path.of("");
@@ -87,5 +91,48 @@ class FitPlaceTest {
         assertThat(instructor.sees("#fit-problem")).startsWith("Even at the least doses the class is ");
         instructor.clicks("#fit-length").writes("soon").presses(KeyCode.ENTER);
         assertThat(instructor.sees("#fit-problem")).startsWith("\"soon\" is not a length");
+    }
+
+    @Test
+    void theWarmUpThatFollowsFromTheClassIsTakenAsOneStep() {
+        instructor.clicks("#fit-back").clicks("#propose-warm-up").clicks("#fit-ask");
+        instructor.until("the warm-up is there", () -> instructor.canSee("#fit-way-1"));
+        assertThat(instructor.sees("#fit-way-1")).endsWith("all prepared");
+        assertThat(changes()).extracting(CheckBox::getText).anyMatch(words -> words.contains(": prepares "))
+                .anyMatch(words -> words.startsWith("Leave out "));
+
+        instructor.clicks("#fit-take");
+
+        assertThat(instructor.sees("#undo")).isEqualTo("Undo: warm-up from the class");
+        assertThat(Assessment.of(instructor.plan(), Instructor.LIBRARY).findings()).extracting(Finding::check)
+                .noneMatch(check -> check.startsWith("not-prepared"));
+        instructor.presses(KeyCode.Z, KeyCode.CONTROL);
+        assertThat(instructor.plan()).isEqualTo(over);
+    }
+
+    @Test
+    void emptySegmentsAreDraftedThreeTimesAndOneOfThemIsTaken() {
+        Segment toning = over.segments().stream().filter(each -> each.role() == Role.TONING).findFirst()
+                .orElseThrow();
+        Segment core = over.segments().stream().filter(each -> each.role() == Role.CORE).findFirst()
+                .orElseThrow();
+        instructor.close();
+        instructor = Instructor.with(
+                over.with(toning.withEntries(List.of())).with(core.withEntries(List.of())),
+                folder.resolve("empty"), new FaultyDisk());
+        instructor.presses(KeyCode.DIGIT6, KeyCode.ALT);
+        instructor.clicks("#propose-draft").clicks("#fit-ask");
+        instructor.until("three drafts are there", () -> instructor.canSee("#fit-way-3"));
+        assertThat(changes()).hasSize(2);
+        assertThat(changes().getFirst().getText()).startsWith("Toning").contains(": ");
+
+        Instructor.onFx(() -> {
+            changes().getLast().fire();
+            return 0;
+        });
+        instructor.clicks("#fit-take");
+
+        assertThat(instructor.plan().segment(toning.id()).entries()).isNotEmpty();
+        assertThat(instructor.plan().segment(core.id()).entries()).isEmpty();
     }
 }

@@ -1,0 +1,48 @@
+package app.kehre.desk.proposals;
+
+/** What can be asked for. */
+enum Proposal {
+    /** The class, or a segment, ends in time. */
+    FIT("Fit", "end by", "Find ways",
+            "Kehre looks for the least change of doses, rounds, rests and lines with which the class ends there or just before."),
+    /** The warm-up follows from the class. */
+    WARM_UP("Warm-up", "in", "Derive",
+            "The shortest warm-up that prepares what the class loads and shows what comes, filled up by its school, in a rising order."),
+    /** The stretch follows from the class. */
+    STRETCH("Stretch", "in", "Derive",
+            "As much of what was loaded as fits, each held long enough, both sides, down to the floor once. What does not fit is to be taken home."),
+    /** The empty segments are drafted. */
+    DRAFT("Draft", "", "Draft three",
+            "Three classes from the brief: every empty segment is filled, what is there stays. Take what you like and draft again: the rest is drawn anew.");
+
+    private final String words;
+    private final String before;
+    private final String asks;
+    private final String hint;
+
+    Proposal(String words, String before, String asks, String hint) {
+        this.words = words;
+        this.before = before;
+        this.asks = asks;
+        this.hint = hint;
+    }
+
+    String words() {
+        return words;
+    }
+
+    /** Returns what stands before the length. */
+    String before() {
+        return before;
+    }
+
+    /** Returns what the button says that asks for it. */
+    String asks() {
+        return asks;
+    }
+
+    /** Returns what it is, in a sentence or two. */
+    String hint() {
+        return hint + " Nothing changes until you take it.";
+    }
+}
