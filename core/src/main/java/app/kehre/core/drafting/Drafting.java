@@ -53,6 +53,9 @@ public final class Drafting {
     private static final int TRIES = 5;
     private static final double NEAR_THE_END = 15;
 
+    /** What stands before an exercise that is in the warm-up for another reason than in the main part. */
+    private static final String WARM_UP = "warm-up ";
+
     private final ClassPlan start;
     private final Library library;
     private final Pool pool;
@@ -229,7 +232,7 @@ public final class Drafting {
             if (segment.role() == Role.WARM_UP && drafted.contains(segment.id())) {
                 WarmUpFromClass derived = WarmUpFromClass.of(ended, library, segment.target());
                 for (int i = 0; i < derived.items().size(); i++) {
-                    why.put(derived.items().get(i).exercise().id(), derived.why().get(i));
+                    why.put(WARM_UP + derived.items().get(i).exercise().id(), derived.why().get(i));
                 }
                 ended = derived.plan();
             }
@@ -257,6 +260,8 @@ public final class Drafting {
             case Item item when segment.role() == Role.STRETCH || segment.role() == Role.COOL_DOWN ->
                 "releases " + item.exercise().main().stream().map(Muscle::words)
                         .collect(Collectors.joining(", "));
+            case Item item when segment.role() == Role.WARM_UP ->
+                why.getOrDefault(WARM_UP + item.exercise().id(), "mends what was found");
             case Item item -> why.getOrDefault(item.exercise().id(), "mends what was found");
             case BuildUp build -> why.getOrDefault(build.name(), "fills whole phrases");
             case Circuit _ -> "work and rest by the clock, as the format asks";

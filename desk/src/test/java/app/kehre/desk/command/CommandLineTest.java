@@ -17,9 +17,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import picocli.CommandLine.TypeConversionException;
 
+import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Skeleton;
 import app.kehre.desk.Instructor;
 import app.kehre.formats.plan.DemoPlan;
+import app.kehre.formats.plan.PlanDocument;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -85,6 +87,25 @@ class CommandLineTest {
                 .contains("prepares ", "shows the squat small", "raises the pulse");
         out.reset();
         assertThat(print("check", warm.toString())).doesNotContain("which nothing has prepared");
+    }
+
+    @Test
+    void aClassIsDraftedFromItsBriefWithItsReasonsOrRefused() throws IOException {
+        ClassPlan demo = DemoPlan.load(Instructor.LIBRARY).plan();
+        Path brief = write("brief.kehre.json", new ClassPlan(demo.brief(), List.of()));
+        Path drafted = folder.resolve("drafted.kehre.json");
+
+        assertThat(print("draft", brief.toString(), "--seed", "7", "-o", drafted.toString()))
+                .contains("- Welcome", ": prepares ", ": releases ", "of 60:00. Fits.");
+        out.reset();
+        assertThat(print("timeline", drafted.toString(), "--text")).contains("Welcome");
+        Path small = write("small.kehre.json",
+                new ClassPlan(demo.brief().withSlot(Duration.ofMinutes(8)), List.of()));
+        assertThat(Main.run("draft", small.toString())).isEqualTo(1);
+    }
+
+    private Path write(String name, ClassPlan plan) throws IOException {
+        return Files.write(folder.resolve(name), PlanDocument.of(plan, Instructor.LIBRARY).bytes());
     }
 
     @Test

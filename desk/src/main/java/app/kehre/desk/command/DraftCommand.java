@@ -1,0 +1,83 @@
+package app.kehre.desk.command;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Callable;
+
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.drafting.Draft;
+import app.kehre.core.drafting.Drafting;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.EntryText;
+import app.kehre.core.plan.Segment;
+import app.kehre.formats.library.BuiltInLibrary;
+import app.kehre.formats.plan.PlanDocument;
+
+/** {@code kehre draft BRIEF}. */
+@Command(name = "draft", mixinStandardHelpOptions = true, description = {
+        "Drafts a whole class from its brief, or the empty segments of one that is begun, and prints why each line is there."}, exitCodeListHeading = "Exit codes:%n", exitCodeList = {
+                "0:drafted", "1:the brief cannot be met; the reason is printed",
+                "2:the brief could not be read, or the class not be written"})
+final class DraftCommand implements Callable<Integer> {
+
+    @Parameters(paramLabel = "BRIEF", description = "A plan, NAME.kehre.json: with \"segments\": [] a whole class is drafted.")
+    private @Nullable Path brief;
+
+    @Option(names = "--seed", paramLabel = "N", defaultValue = "1", description = "Which of many drafts; the same seed gives the same (1).")
+    private long seed;
+
+    @Option(names = "--lately", paramLabel = "PLAN", description = "What the group did lately, to be varied; may be given several times.")
+    private List<Path> lately = List.of();
+
+    @Option(names = {"-o",
+            "--output"}, paramLabel = "OUT", description = "Write the drafted class to a file.")
+    private @Nullable Path output;
+
+    @Override
+    public Integer call() {
+        return PlanCommand.run(brief, document -> {
+            List<ClassPlan> before = new ArrayList<>();
+            for (Path each : lately) {
+                int code = PlanCommand.run(each, found -> {
+                    before.add(found.plan());
+                    return 0;
+                });
+                if (code != 0) {
+                    return code;
+                }
+            }
+            return draft(document, before);
+        });
+    }
+
+    private int draft(PlanDocument document, List<ClassPlan> before) {
+        Draft draft = Drafting.of(document.plan(), BuiltInLibrary.load(), before, seed);
+        if (!draft.reason().isEmpty()) {
+            System.err.println(draft.reason());
+            return 1;
+        }
+        PlanCommand.print(text(draft));
+        return PlanCommand.write(output, document.with(draft.plan()));
+    }
+
+    private static String text(Draft draft) {
+        StringBuilder text = new StringBuilder();
+        for (Segment segment : draft.plan().segments()) {
+            text.append("%s, %s%n".formatted(segment.name(),
+                    Lengths.clock(draft.assessment().timeline().ofSegment(segment.id()).shown())));
+            ClassPlan.lines(segment)
+                    .forEach(line -> text.append("- %s, %s%s%n".formatted(line.name(), EntryText.dose(line),
+                            draft.why().containsKey(line.id()) ? ": " + draft.why().get(line.id()) : "")));
+        }
+        text.append("Ends at %s of %s. %s%n".formatted(
+                Lengths.clock(draft.assessment().timeline().fit().length()),
+                Lengths.clock(draft.assessment().timeline().fit().slot()), draft.assessment().verdict()));
+        return text.toString();
+    }
+}
