@@ -47,12 +47,14 @@ final class StretchDeriver {
     private final List<Muscle> loaded;
     private final double[] loads;
     private final Segment segment;
+    private final int firstId;
 
     StretchDeriver(ClassPlan plan, Library library, Duration minutes) {
         this.library = library;
         this.minutes = minutes;
         ClassPlan with = withSegment(plan);
         segment = stretch(with).orElseThrow();
+        firstId = with.nextEntryId();
         bare = with.with(segment.withEntries(List.of()));
         Ledger ledger = Assessment.of(bare, library).ledger();
         loaded = Arrays.stream(Muscle.values()).filter(muscle -> ledger.of(muscle).load() >= LEAST_LOAD)
@@ -139,7 +141,7 @@ final class StretchDeriver {
     private List<Item> chosen(List<Exercise> suitable, Duration time) {
         List<Cover.Piece> pieces = suitable.stream().map(each -> new Cover.Piece(areas(each),
                 ticks(DoseLength.of(dose(each), segment, bare.times()).plus(BETWEEN)))).toList();
-        int id = bare.nextEntryId();
+        int id = firstId;
         List<Item> items = new ArrayList<>();
         for (int at : Cover.best(pieces, loads, ticks(time))) {
             Exercise exercise = suitable.get(at);

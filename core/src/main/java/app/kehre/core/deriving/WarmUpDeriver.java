@@ -40,6 +40,7 @@ import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.DoseLength;
+import app.kehre.core.timeline.Timeline;
 
 /** Derives the warm-up of a class. */
 final class WarmUpDeriver {
@@ -65,6 +66,11 @@ final class WarmUpDeriver {
     private final Library library;
     private final ClassPlan bare;
     private final Segment segment;
+    /** Water, talk, and what is locked: they stay after the new moves. */
+    private final List<Entry> kept;
+    private final int firstId;
+    /** How long the warm-up may take, with what stays and without. */
+    private final Duration whole;
     private final Duration minutes;
     private final WarmUpNeeds needs;
     private final School school;
@@ -72,13 +78,20 @@ final class WarmUpDeriver {
 
     WarmUpDeriver(ClassPlan plan, Library library, Duration minutes) {
         this.library = library;
-        this.minutes = minutes;
         ClassPlan with = withSegment(plan);
         segment = warmUp(with).orElseThrow();
-        bare = with.with(segment.withEntries(List.of()));
+        kept = segment.entries().stream().filter(WarmUpDeriver::stays).toList();
+        bare = with.with(segment.withEntries(kept));
+        firstId = with.nextEntryId();
+        this.minutes = minutes.minus(Timeline.of(bare).ofSegment(segment.id()).length());
+        this.whole = minutes;
         needs = WarmUpNeeds.of(bare, library);
         school = bare.brief().schools().of(Question.WARM_UP);
         suitable = library.all().stream().filter(this::suits).toList();
+    }
+
+    private static boolean stays(Entry line) {
+        return line instanceof Pause || line instanceof Item item && item.manner().locked();
     }
 
     private static Optional<Segment> warmUp(ClassPlan plan) {
@@ -145,7 +158,8 @@ final class WarmUpDeriver {
         List<Cover.Piece> pieces = suitable.stream()
                 .map(each -> new Cover.Piece(needs.met(each), ticks(each))).toList();
         return new ArrayList<>(
-                Cover.best(pieces, needs.weights(), Math.toIntExact(minutes.toSeconds())).stream()
+                Cover.best(pieces, needs.weights(), Math.toIntExact(Math.max(0, minutes.toSeconds())))
+                        .stream()
                         .map(suitable::get).toList());
     }
 
@@ -188,15 +202,17 @@ final class WarmUpDeriver {
     private WarmUpFromClass found(List<Exercise> chosen) {
         chosen.sort(Comparator.comparingDouble((Exercise each) -> each.work().mets().value()));
         int met = chosen.stream().mapToInt(needs::met).reduce(0, (one, other) -> one | other);
-        int id = bare.nextEntryId();
+        int id = firstId;
         List<Entry> items = new ArrayList<>();
         for (Exercise each : chosen) {
             items.add(Item.of(id++, each).withDose(small(each.usualDose()))
                     .withManner(Manner.USUAL.withExplaining(OVER)));
         }
+        items.addAll(kept);
         ClassPlan with = fitted(answered(bare.with(segment.withEntries(items))));
         return new WarmUpFromClass(with,
-                ClassPlan.lines(with.segment(segment.id())).map(Item.class::cast).toList(),
+                ClassPlan.lines(with.segment(segment.id())).filter(line -> line.id() >= firstId)
+                        .map(Item.class::cast).toList(),
                 chosen.stream().map(this::why).toList(), needs.missing(met), "");
     }
 
@@ -211,14 +227,14 @@ final class WarmUpDeriver {
     private ClassPlan answered(ClassPlan plan) {
         return GroupFit.apply(plan, GroupFit.of(plan, library).stream()
                 .filter(each -> each instanceof GroupFit.Proposal.ForThem
-                        && each.entry() >= bare.nextEntryId())
+                        && each.entry() >= firstId)
                 .toList());
     }
 
     private ClassPlan fitted(ClassPlan plan) {
         return school == School.RAMP
                 ? plan
-                : Fitting.of(plan, new Fitting.Asked(minutes, Optional.of(segment.id()))).ways().stream()
+                : Fitting.of(plan, new Fitting.Asked(whole, Optional.of(segment.id()))).ways().stream()
                         .findFirst()
                         .map(way -> way.timeline().plan()).orElse(plan);
     }

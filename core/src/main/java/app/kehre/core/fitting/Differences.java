@@ -28,16 +28,20 @@ public final class Differences {
     public static List<Change> ofLines(ClassPlan before, ClassPlan after, int segmentId,
             IntFunction<String> why) {
         List<Change> changes = new ArrayList<>();
-        List<Entry> old = before.findSegment(segmentId).map(Segment::entries).orElse(List.of());
+        List<Entry> lines = after.segment(segmentId).entries();
+        List<Entry> old = before.findSegment(segmentId).map(Segment::entries).orElse(List.of()).stream()
+                .filter(line -> !lines.contains(line)).toList();
         if (!old.isEmpty()) {
             changes.add(new Change(old.getFirst().id(),
                     "Leave out " + old.stream().map(Entry::name).collect(Collectors.joining(", ")),
                     Change.Kind.OUT,
                     plan -> without(plan, old)));
         }
-        List<Entry> lines = after.segment(segmentId).entries();
         for (int i = 0; i < lines.size(); i++) {
             int at = i;
+            if (before.find(lines.get(i).id()).isPresent()) {
+                continue;
+            }
             changes.add(new Change(lines.get(i).id(), words(lines.get(i), why), Change.Kind.IN,
                     plan -> inserted(withSegment(plan, after, segmentId), segmentId, lines, at)));
         }

@@ -87,8 +87,8 @@ final class LineTable extends TableView<Line> {
             getItems().setAll(rows.stream().map(Line::new).toList());
         }
         empty.setText(model.selectedSegment().isPresent()
-                ? "Nothing here yet. Type below to add an exercise, water or talk."
-                : "This class has no segments yet. Add one above, warm-up first.");
+                ? "Nothing here yet. Type below to add an exercise, water or talk, or have it drafted: Alt+6."
+                : "This class has no segments yet. Add one above, warm-up first, or have it drafted: Alt+6.");
         mark();
         showing = false;
     }

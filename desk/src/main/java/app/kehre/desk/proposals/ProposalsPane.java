@@ -101,6 +101,10 @@ public final class ProposalsPane extends ScrollPane {
         segmentOnly.setText("only " + selected.get().map(Segment::name).orElse("a segment"));
         segmentOnly.setDisable(selected.get().isEmpty());
         if (model.found().get().isEmpty()) {
+            if (model.isBare() && proposal == Proposal.FIT) {
+                proposal = Proposal.DRAFT;
+            }
+            ((ToggleButton) kinds.getChildren().get(proposal.ordinal())).setSelected(true);
             suggestLength();
             showFound(Optional.empty());
         }
@@ -122,10 +126,11 @@ public final class ProposalsPane extends ScrollPane {
         button.setToggleGroup(group);
         button.setSelected(each == proposal);
         button.setOnAction(_ -> {
-            button.setSelected(true);
             model.drop();
             proposal = each;
-            show();
+            suggestLength();
+            showFound(Optional.empty());
+            button.setSelected(true);
         });
         return button;
     }
@@ -133,6 +138,7 @@ public final class ProposalsPane extends ScrollPane {
     private void showProposal() {
         before.setText(proposal.before());
         ask.setText(proposal.asks());
+        ask.setMinWidth(USE_PREF_SIZE);
         there(length, proposal != Proposal.DRAFT);
         there(before, proposal != Proposal.DRAFT);
     }
@@ -169,6 +175,7 @@ public final class ProposalsPane extends ScrollPane {
     private void showFound(Optional<Fitting.Found> found) {
         ways.getChildren().clear();
         boolean there = found.filter(now -> !now.ways().isEmpty()).isPresent();
+        ask.setText(there && proposal == Proposal.DRAFT ? "Draft three others" : proposal.asks());
         there(buttons, there);
         there(segmentOnly, !there && proposal == Proposal.FIT);
         tell(found.map(Fitting.Found::reason).orElse(""));
@@ -209,15 +216,10 @@ public final class ProposalsPane extends ScrollPane {
         ways.getChildren().removeIf(node -> !(node instanceof ToggleButton));
         VBox changes = new VBox(4);
         for (Change change : model.changes()) {
-            CheckBox box = new CheckBox(change.words());
-            box.setWrapText(true);
-            box.setMinHeight(USE_PREF_SIZE);
-            box.setSelected(model.isTicked(change));
-            box.setOnAction(_ -> {
-                model.tick(change, box.isSelected());
+            changes.getChildren().add(new ChangeRow(change, model.isTicked(change), so -> {
+                model.tick(change, so);
                 countTaken();
-            });
-            changes.getChildren().add(box);
+            }));
         }
         countTaken();
         ways.getChildren().addAll(changes, outcome, after);

@@ -22,6 +22,7 @@ import app.kehre.core.exercise.Role;
 import app.kehre.core.fitting.Change;
 import app.kehre.core.fitting.Fitting;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.control.Latest;
@@ -70,6 +71,11 @@ public final class ProposalsViewModel {
     /** Returns what would come of the ticked changes, a moment after they were ticked. */
     ReadOnlyObjectProperty<Optional<Outcome>> outcome() {
         return outcome.getReadOnlyProperty();
+    }
+
+    /** Returns whether there is no exercise in the class yet. */
+    boolean isBare() {
+        return open.plan().lines().allMatch(Pause.class::isInstance);
     }
 
     /** Returns how long a part would usually be, in words. */

@@ -111,6 +111,21 @@ class ProposalsPlaceTest {
     }
 
     @Test
+    void theStretchThatFollowsReplacesTheOldOneLineByLine() {
+        instructor.clicks("#fit-back").clicks("#propose-stretch").clicks("#fit-ask");
+        instructor.until("the stretch is there", () -> instructor.canSee("#fit-way-1"));
+        assertThat(changes()).extracting(CheckBox::getText).filteredOn(words -> words.contains(": releases "))
+                .hasSizeGreaterThan(3);
+
+        instructor.clicks("#fit-take");
+
+        Segment last = instructor.plan().segments().stream().filter(each -> each.role() == Role.STRETCH)
+                .reduce((_, later) -> later).orElseThrow();
+        assertThat(last.entries()).hasSizeGreaterThan(3)
+                .doesNotContainAnyElementsOf(over.segment(last.id()).entries());
+    }
+
+    @Test
     void emptySegmentsAreDraftedThreeTimesAndOneOfThemIsTaken() {
         Segment toning = over.segments().stream().filter(each -> each.role() == Role.TONING).findFirst()
                 .orElseThrow();
@@ -124,7 +139,7 @@ class ProposalsPlaceTest {
         instructor.clicks("#propose-draft").clicks("#fit-ask");
         instructor.until("three drafts are there", () -> instructor.canSee("#fit-way-3"));
         assertThat(changes()).hasSize(2);
-        assertThat(changes().getFirst().getText()).startsWith("Toning").contains(": ");
+        assertThat(changes().getFirst().getText()).startsWith("Toning").contains(", ");
 
         Instructor.onFx(() -> {
             changes().getLast().fire();

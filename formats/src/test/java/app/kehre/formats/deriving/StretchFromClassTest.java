@@ -45,6 +45,8 @@ class StretchFromClassTest {
         assertThat(length(derived)).isBetween(Duration.ofMinutes(3), Duration.ofMinutes(6));
         assertThat(derived.items()).extracting(item -> item.exercise().position().level()).isSorted();
         assertThat(derived.covered()).isBetween(0.4, 1.0);
+        assertThat(derived.items()).extracting(Item::id)
+                .noneMatch(id -> DemoPlan.load(name, LIBRARY).plan().find(id).isPresent());
         assertThat(SideTotals.of(Timeline.of(derived.plan()))).allMatch(SideTotals::even);
         assertThat(Assessment.of(derived.plan(), LIBRARY).findings()).extracting(Finding::check)
                 .doesNotContain("short-hold");

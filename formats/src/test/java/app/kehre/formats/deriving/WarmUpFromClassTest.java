@@ -89,6 +89,19 @@ class WarmUpFromClassTest {
         assertThat(length(ramp)).isLessThan(Duration.ofMinutes(4));
     }
 
+    @Test
+    void waterAndWhatIsLockedStayAndNewLinesHaveNumbersOfTheirOwn() {
+        ClassPlan plan = demo("thursday-express-circuit");
+        Segment old = plan.segments().stream().filter(each -> each.role() == Role.WARM_UP).findFirst()
+                .orElseThrow();
+
+        WarmUpFromClass derived = WarmUpFromClass.of(plan, LIBRARY, Duration.ofMinutes(6));
+
+        assertThat(derived.plan().segment(old.id()).entries()).contains(old.entries().getLast());
+        assertThat(derived.items()).extracting(Item::id).noneMatch(id -> plan.find(id).isPresent());
+        assertThat(length(derived)).isLessThanOrEqualTo(Duration.ofMinutes(6));
+    }
+
     private static ClassPlan with(ClassPlan plan, School school) {
         return plan.with(plan.brief().with(plan.brief().schools().with(school)));
     }

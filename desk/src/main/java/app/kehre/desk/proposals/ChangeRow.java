@@ -1,0 +1,55 @@
+package app.kehre.desk.proposals;
+
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.geometry.Insets;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+
+import app.kehre.core.fitting.Change;
+import app.kehre.desk.control.Words;
+
+/** A change with its tick; one of several lines shows its first, and the others with their reasons when they are asked for. */
+final class ChangeRow extends VBox {
+
+    private final CheckBox box;
+
+    /**
+     * Makes a row.
+     *
+     * @param ticked called when it is ticked, or no longer
+     */
+    ChangeRow(Change change, boolean isTicked, Consumer<Boolean> ticked) {
+        List<String> lines = change.words().lines().toList();
+        box = new CheckBox(lines.getFirst());
+        box.setWrapText(true);
+        box.setMinHeight(USE_PREF_SIZE);
+        box.setSelected(isTicked);
+        box.setOnAction(_ -> ticked.accept(box.isSelected()));
+        setSpacing(2);
+        setMinWidth(0);
+        getChildren().add(box);
+        if (lines.size() > 1) {
+            addLines(lines.subList(1, lines.size()));
+        }
+    }
+
+    private void addLines(List<String> lines) {
+        Label all = Words.wrapped(String.join("\n", lines), "soft");
+        all.setPadding(new Insets(0, 0, 4, 24));
+        show(all, false);
+        Hyperlink why = new Hyperlink(lines.size() == 1
+                ? "What and why: 1 line"
+                : "What and why: %d lines".formatted(lines.size()));
+        why.setOnAction(_ -> show(all, !all.isVisible()));
+        VBox.setMargin(why, new Insets(0, 0, 0, 22));
+        getChildren().addAll(why, all);
+    }
+
+    private static void show(Label label, boolean so) {
+        label.setVisible(so);
+        label.setManaged(so);
+    }
+}
