@@ -26,6 +26,8 @@ public final class Fitting {
     /** No class that is fitted ends earlier than this before its slot, in ticks. */
     private static final int WIDEST = 150;
     private static final int WAYS = 3;
+    private static final List<Weights> WEIGHTINGS = List.of(Weights.USUAL, Weights.FEWER_ROUNDS,
+            Weights.SHORTER_RESTS, Weights.FEWER_LINES);
 
     private final Timeline before;
     private final Asked asked;
@@ -87,11 +89,11 @@ public final class Fitting {
 
     private Found found() {
         List<Way> ways = new ArrayList<>();
-        for (Weights weights : List.of(Weights.USUAL, Weights.FEWER_ROUNDS, Weights.SHORTER_RESTS,
-                Weights.FEWER_LINES)) {
-            way(weights).filter(way -> ways.stream().noneMatch(other -> gist(other).equals(gist(way))))
-                    .ifPresent(ways::add);
-        }
+        WEIGHTINGS.parallelStream().flatMap(weights -> way(weights).stream()).toList().forEach(way -> {
+            if (ways.stream().noneMatch(other -> gist(other).equals(gist(way)))) {
+                ways.add(way);
+            }
+        });
         return ways.isEmpty()
                 ? new Found(List.of(), reason())
                 : new Found(ways.stream().limit(WAYS).toList(), "");
