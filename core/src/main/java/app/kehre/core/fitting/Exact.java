@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.stream.IntStream;
 
 /**
  * Chooses one option of each choice so that their lengths add up to a sum within bounds at the least cost. A dynamic
@@ -19,15 +20,22 @@ public final class Exact {
      */
     public record Choice(int[] adds, int[] costs) {}
 
+    /** So far from the straight way, in ticks, the best is looked for first. */
+    private static final int NEAR = 600;
     private static final int NEVER = Integer.MAX_VALUE / 2;
 
     private final List<Choice> choices;
     private final int least;
     private final int most;
+    private final int floor;
+    private final int ceiling;
     private final int[] lowRest;
     private final int[] highRest;
 
-    private Exact(List<Choice> choices, int least, int most) {
+    /** Looks only at ways whose sums, choice after choice, stay between the floor and the ceiling. */
+    private Exact(List<Choice> choices, int least, int most, int floor, int ceiling) {
+        this.floor = floor;
+        this.ceiling = ceiling;
         this.choices = choices;
         this.least = least;
         this.most = most;
@@ -47,16 +55,43 @@ public final class Exact {
      * @param most the upper bound, included
      */
     public static Optional<int[]> solve(List<Choice> choices, int least, int most) {
-        return new Exact(choices, least, most).solve();
+        int floor = Math.min(0, least) - NEAR;
+        int ceiling = Math.max(0, most) + NEAR;
+        Optional<int[]> near = new Exact(choices, least, most, floor, ceiling).solve();
+        if (near.isEmpty()) {
+            return new Exact(choices, least, most, -NEVER, NEVER).solve();
+        }
+        int cost = cost(choices, near.get());
+        int lowest = -reach(choices, cost, -1);
+        int highest = reach(choices, cost, 1);
+        return lowest >= floor && highest <= ceiling
+                ? near
+                : new Exact(choices, least, most, lowest, highest).solve();
+    }
+
+    private static int cost(List<Choice> choices, int[] options) {
+        return IntStream.range(0, options.length).map(i -> choices.get(i).costs[options[i]]).sum();
+    }
+
+    /**
+     * How far a sum can come to one side at a cost: nothing that costs no more than a way that is known leaves these
+     * bounds, so the best lies within them.
+     */
+    private static int reach(List<Choice> choices, int cost, int side) {
+        double cheapest = choices.stream().flatMapToDouble(each -> IntStream.range(0, each.adds.length)
+                .filter(option -> Integer.signum(each.adds[option]) == side)
+                .mapToDouble(option -> (double) each.costs[option] / Math.abs(each.adds[option]))).min()
+                .orElse(NEVER);
+        return (int) Math.min(NEVER, Math.ceil(cost / cheapest) + 1);
     }
 
     /** The sums after some choices from which the rest can still come within the bounds: from low to high. */
     private int low(int after, int reached) {
-        return Math.max(reached, least - highRest[after]);
+        return Math.max(Math.max(reached, floor), least - highRest[after]);
     }
 
     private int high(int after, int reached) {
-        return Math.min(reached, most - lowRest[after]);
+        return Math.min(Math.min(reached, ceiling), most - lowRest[after]);
     }
 
     private Optional<int[]> solve() {

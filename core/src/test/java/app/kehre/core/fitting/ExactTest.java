@@ -20,7 +20,7 @@ class ExactTest {
 
     @Provide
     Arbitrary<List<Exact.Choice>> choices() {
-        Arbitrary<int[]> option = Combinators.combine(Arbitraries.integers().between(-40, 40),
+        Arbitrary<int[]> option = Combinators.combine(Arbitraries.integers().between(-400, 400),
                 Arbitraries.integers().between(1, 99)).as((add, cost) -> new int[]{add, cost});
         return option.list().ofMinSize(1).ofMaxSize(4).map(options -> {
             int[] adds = new int[options.size() + 1];
@@ -50,9 +50,9 @@ class ExactTest {
                 .min(Comparator.comparing(Best::cost).thenComparing(Best::sum, Comparator.reverseOrder()));
     }
 
-    @Property(tries = 400)
+    @Property(tries = 1000)
     void theCheapestSumWithinTheBoundsIsFound(@ForAll("choices") List<Exact.Choice> choices,
-            @ForAll @IntRange(min = -120, max = 120) int most, @ForAll @IntRange(max = 20) int window) {
+            @ForAll @IntRange(min = -1200, max = 1200) int most, @ForAll @IntRange(max = 200) int window) {
         Optional<int[]> found = Exact.solve(choices, most - window, most);
         Optional<Best> best = everyCombination(choices, most - window, most);
 
