@@ -121,6 +121,7 @@ class ChoosingPlaceTest {
             deadBug.fire();
             return deadBug;
         });
+        instructor.settle();
 
         assertThat(((Item) instructor.plan().find(curl.id()).orElseThrow()).instead())
                 .containsEntry(Limit.NECK, Instructor.LIBRARY.find("dead-bug").orElseThrow());
