@@ -93,21 +93,9 @@ final class Shape {
 
     private List<Share> shares(Duration main) {
         boolean small = main.toMinutes() < SHORT_MAIN;
-        boolean promised = !brief.goal().areas().isEmpty();
-        double dance = promised ? 0.45 : 0.55;
         return switch (brief.format()) {
-            case LOW_IMPACT -> small
-                    ? List.of(new Share(Role.AEROBIC, "Low impact", dance),
-                            new Share(Role.TONING, "Toning", 1 - dance))
-                    : List.of(new Share(Role.AEROBIC, "Low impact", dance),
-                            new Share(Role.TONING, "Toning", (1 - dance) * 0.6),
-                            new Share(Role.CORE, "Core", (1 - dance) * 0.4));
-            case STEP -> small
-                    ? List.of(new Share(Role.AEROBIC, "Step", dance),
-                            new Share(Role.TONING, "Toning", 1 - dance))
-                    : List.of(new Share(Role.AEROBIC, "Step", dance),
-                            new Share(Role.TONING, "Toning", (1 - dance) * 0.6),
-                            new Share(Role.CORE, "Core", (1 - dance) * 0.4));
+            case LOW_IMPACT -> danced("Low impact", small);
+            case STEP -> danced("Step", small);
             case CIRCUIT -> small
                     ? List.of(new Share(Role.AEROBIC, "Circuit", 0.55),
                             new Share(Role.TONING, "Strength circuit", 0.45))
@@ -126,6 +114,16 @@ final class Shape {
                     : List.of(new Share(Role.AEROBIC, "Aerobic", 0.4), new Share(Role.TONING, "Toning", 0.36),
                             new Share(Role.CORE, "Core", 0.24));
         };
+    }
+
+    /** A dance, and toning beside it: more of that where areas were promised. */
+    private List<Share> danced(String name, boolean small) {
+        double dance = brief.goal().areas().isEmpty() ? 0.55 : 0.45;
+        Share first = new Share(Role.AEROBIC, name, dance);
+        return small
+                ? List.of(first, new Share(Role.TONING, "Toning", 1 - dance))
+                : List.of(first, new Share(Role.TONING, "Toning", (1 - dance) * 0.6),
+                        new Share(Role.CORE, "Core", (1 - dance) * 0.4));
     }
 
     private void add(Role role, String name, Duration target, List<Entry> entries) {
