@@ -41,13 +41,14 @@ public record Effort(Timeline timeline, List<Piece> pieces, List<Line> lines, Li
         List<Piece> pieces = Demands.of(timeline);
         int seconds = (int) Lengths.seconds(timeline.total());
         Group group = timeline.plan().brief().group();
-        List<Line> lines = standIns(group).stream().map(who -> Line.of(who, pieces, seconds)).toList();
+        Course course = Course.of(pieces, seconds);
+        List<Line> lines = standIns(group).stream().map(who -> course.follow(who, 1)).toList();
         Map<Integer, Target> targets = new HashMap<>();
         for (Segment segment : timeline.plan().segments()) {
             Target.of(segment, timeline.plan()).ifPresent(target -> targets.put(segment.id(), target));
         }
         return new Effort(timeline, pieces, lines, lines.get(mainOf(group)), targets,
-                inside(timeline, pieces, targets, seconds));
+                inside(timeline, course, targets));
     }
 
     private static List<Participant> standIns(Group group) {
@@ -60,12 +61,12 @@ public record Effort(Timeline timeline, List<Piece> pieces, List<Line> lines, Li
         return group.older() ? 0 : Level.of(group.mix()).ordinal();
     }
 
-    private static float[] inside(Timeline timeline, List<Piece> pieces, Map<Integer, Target> targets,
-            int seconds) {
+    private static float[] inside(Timeline timeline, Course course, Map<Integer, Target> targets) {
+        int seconds = course.seconds();
         float[][] edges = edges(timeline, targets, seconds);
         int[] count = new int[Math.ceilDiv(seconds, COARSE)];
         for (Participant who : Crowd.of(timeline.plan().brief().group(), Crowd.SEED)) {
-            float[] shares = Line.sampled(who, pieces, seconds, COARSE);
+            float[] shares = course.follow(who, COARSE).shares();
             for (int at = 0; at < shares.length; at++) {
                 boolean in = shares[at] >= edges[0][at * COARSE] && shares[at] <= edges[1][at * COARSE];
                 count[at] += in ? 1 : 0;

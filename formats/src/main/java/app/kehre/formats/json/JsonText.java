@@ -2,6 +2,7 @@ package app.kehre.formats.json;
 
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.regex.Pattern;
 
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadFeature;
@@ -21,6 +22,10 @@ public final class JsonText {
     private static final DefaultPrettyPrinter PRINTER = new DefaultPrettyPrinter()
             .withArrayIndenter(new DefaultIndenter("  ", "\n"))
             .withObjectIndenter(new DefaultIndenter("  ", "\n"));
+
+    /** Where the reader remembers what it read in: no news to whoever wrote the file. */
+    private static final Pattern REMEMBERED = Pattern.compile("[:,]? *\\((start marker|for).*",
+            Pattern.DOTALL);
 
     private JsonText() {}
 
@@ -53,6 +58,7 @@ public final class JsonText {
         String place = where == null || where.getLineNr() < 1
                 ? ""
                 : "Line %d, column %d: ".formatted(where.getLineNr(), where.getColumnNr());
-        return "%sthis is not JSON (%s).".formatted(place, fault.getOriginalMessage());
+        return "%sthis is not JSON (%s).".formatted(place,
+                REMEMBERED.matcher(fault.getOriginalMessage()).replaceFirst(""));
     }
 }

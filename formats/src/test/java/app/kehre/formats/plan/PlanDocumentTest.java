@@ -229,6 +229,9 @@ class PlanDocumentTest {
     void brokenJsonIsNamedWithLineAndColumn() {
         assertThat(refusal(PLAN.replace("\"bpm\": 120,", "\"bpm\": 120"))).startsWith(
                 "morning.kehre.json was not opened. Line 7, column 81: this is not JSON (");
+        assertThat(refusal("{")).isEqualTo(
+                "morning.kehre.json was not opened. Line 1, column 2: this is not JSON (Unexpected end-of-input: "
+                        + "expected close marker for Object).");
         assertThat(refusal("")).startsWith("morning.kehre.json was not opened. ");
         assertThat(refusal("[1, 2]")).isEqualTo(
                 "morning.kehre.json was not opened. It should hold one JSON object, in { }.");
