@@ -31,6 +31,12 @@ public record Effect(Duration longer, double effortMinutes, List<Finding> gone, 
         return some.stream().filter(one -> others.stream().noneMatch(one::same)).toList();
     }
 
+    /** Returns "+0:20, new: 1": what decides between ways, in few words. */
+    public String brief() {
+        String length = longer.isZero() ? "as long" : Lengths.signed(longer);
+        return fresh.isEmpty() ? length : "%s, new: %d".formatted(length, fresh.size());
+    }
+
     /** Returns "+0:20, mends 2, new: 1", or "as long". */
     public String words() {
         List<String> words = new ArrayList<>();

@@ -8,6 +8,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
+import javafx.scene.control.OverrunStyle;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -28,6 +29,9 @@ import app.kehre.desk.look.Tips;
  */
 final class FindingRow extends HBox {
 
+    /** So many ways are shown at first. */
+    private static final int FEW = 2;
+
     private final ChoosingViewModel model;
     private final Region sign = new Region();
     private final Label what = Words.wrapped("", "medium");
@@ -36,14 +40,19 @@ final class FindingRow extends HBox {
     private final FlowPane mends = new FlowPane(5, 5);
     private final TextField reason = new TextField();
     private final Hyperlink fit;
+    private final Hyperlink others;
+    private final Hyperlink moreWays = link("", this::showAllWays);
+    private List<ChoosingViewModel.Way> ways = List.of();
+    private boolean allWays;
     private @Nullable Finding finding;
 
-    FindingRow(ChoosingViewModel model) {
+    FindingRow(ChoosingViewModel model, FindingsPane pane) {
         super(8);
         this.model = model;
         setMinHeight(USE_PREF_SIZE);
         mends.setMinWidth(0);
         fit = link("Make it fit", () -> model.side().set(ChoosingViewModel.Side.PROPOSE));
+        others = link("", () -> withFinding(pane::toggleKind));
         hide(fit);
         hide(why);
         hide(reason);
@@ -53,7 +62,7 @@ final class FindingRow extends HBox {
         HBox links = new HBox(8, severity, link("Show", () -> withFinding(each -> model.jump(each.place()))),
                 link("Why", () -> toggle(why)), fit, asideLink());
         links.setAlignment(Pos.CENTER_LEFT);
-        MeasuredBox words = new MeasuredBox(3, what, mends, links, why, reason);
+        MeasuredBox words = new MeasuredBox(3, what, mends, links, why, reason, others);
         HBox.setHgrow(words, Priority.ALWAYS);
         getChildren().setAll(sign, words);
         getStyleClass().add("finding");
@@ -62,7 +71,12 @@ final class FindingRow extends HBox {
     }
 
     /** Shows a finding; the ways to mend it are hidden until they have been worked out anew. */
-    void show(Finding now) {
+    void show(Kinds.Shown shown) {
+        Finding now = shown.finding();
+        others.setText(shown.open()
+                ? "Hide the %d others".formatted(shown.behind())
+                : "%d more like it".formatted(shown.behind()));
+        there(others, shown.behind() > 0);
         Finding before = finding;
         finding = now;
         mends.getChildren().forEach(each -> each.setVisible(false));
@@ -70,13 +84,13 @@ final class FindingRow extends HBox {
             hide(why);
             hide(reason);
             reason.clear();
+            allWays = false;
         }
         if (before == null || before.severity() != now.severity()) {
             sign.getStyleClass().setAll("finding-sign", "severity-" + now.severity().words());
             severity.setText(now.severity().said());
         }
-        fit.setVisible(now.check().endsWith("-slot"));
-        fit.setManaged(fit.isVisible());
+        there(fit, now.check().endsWith("-slot"));
         what.setText(now.what());
         why.setText("%s (%s)".formatted(now.why(), now.source().words()));
     }
@@ -99,13 +113,16 @@ final class FindingRow extends HBox {
     }
 
     private static void hide(Node node) {
-        node.setVisible(false);
-        node.setManaged(false);
+        there(node, false);
     }
 
     private static void toggle(Node node) {
-        node.setVisible(!node.isVisible());
-        node.setManaged(node.isVisible());
+        there(node, !node.isVisible());
+    }
+
+    private static void there(Node node, boolean so) {
+        node.setVisible(so);
+        node.setManaged(so);
     }
 
     private void askReason() {
@@ -123,17 +140,31 @@ final class FindingRow extends HBox {
         }
     }
 
-    void showWays(List<ChoosingViewModel.Way> ways) {
+    /** Shows the ways, of many only the first; the effects of all are known. */
+    void showWays(List<ChoosingViewModel.Way> now) {
+        ways = now;
+        int few = allWays || now.size() <= FEW + 1 ? now.size() : FEW;
         List<Node> buttons = mends.getChildren();
-        if (buttons.size() > ways.size()) {
-            buttons.subList(ways.size(), buttons.size()).clear();
+        buttons.remove(moreWays);
+        if (buttons.size() > few) {
+            buttons.subList(few, buttons.size()).clear();
         }
-        for (int i = 0; i < ways.size(); i++) {
+        for (int i = 0; i < few; i++) {
             if (i == buttons.size()) {
                 buttons.add(new WayButton());
             }
-            ((WayButton) buttons.get(i)).show(ways.get(i));
+            ((WayButton) buttons.get(i)).show(now.get(i));
         }
+        if (few < now.size()) {
+            moreWays.setText("%d more ways".formatted(now.size() - few));
+            moreWays.setVisible(true);
+            buttons.add(moreWays);
+        }
+    }
+
+    private void showAllWays() {
+        allWays = true;
+        showWays(ways);
     }
 
     /** A way to mend it, with its effect. */
@@ -141,11 +172,12 @@ final class FindingRow extends HBox {
 
         WayButton() {
             getStyleClass().add("mend");
+            setTextOverrun(OverrunStyle.CENTER_ELLIPSIS);
             maxWidthProperty().bind(mends.widthProperty());
         }
 
         void show(ChoosingViewModel.Way way) {
-            setText(way.mend().words() + "\n" + way.effect().words());
+            setText(way.mend().words() + "   " + way.effect().brief());
             Tips.say(this, tip(way));
             setOnAction(_ -> withFinding(each -> model.mend(each, way.mend())));
             setVisible(true);

@@ -35,7 +35,7 @@ final class FindingsPane extends ScrollPane {
     private final VBox content = new VBox(8);
     private final HBox bar = new HBox(4);
     private final Map<Severity, ToggleButton> filters = new EnumMap<>(Severity.class);
-    private final Button fit;
+    private final Hyperlink fit = new Hyperlink();
     private final Label more = Words.wrapped("", "soft");
     private final Label allWell = Words.wrapped(ALL_WELL, "soft");
     private final List<FindingRow> rows;
@@ -44,6 +44,7 @@ final class FindingsPane extends ScrollPane {
     private final VBox list = new VBox(8);
     private final VBox proposals = new VBox(8);
     private List<String> shownWords = List.of();
+    private final Kinds kinds = new Kinds();
     private final Set<Severity> hidden = EnumSet.noneOf(Severity.class);
 
     FindingsPane(ChoosingViewModel model) {
@@ -58,9 +59,10 @@ final class FindingsPane extends ScrollPane {
             filters.put(severity, filter(severity));
         }
         bar.getChildren().setAll(filters.values());
-        rows = Stream.generate(() -> new FindingRow(model)).limit(SHOWN).toList();
-        fit = Words.button("fit-group", "Make the plan fit this group\u2026",
-                () -> model.askProposals(this::showProposals));
+        rows = Stream.generate(() -> new FindingRow(model, this)).limit(SHOWN).toList();
+        fit.setId("fit-group");
+        fit.setOnAction(_ -> model.askProposals(this::showProposals));
+        Tips.say(fit, "Makes the plan fit this group; you tick what you want");
         list.getChildren().addAll(bar, allWell, fit);
         list.getChildren().addAll(rows);
         list.getChildren().addAll(more, aside);
@@ -88,27 +90,39 @@ final class FindingsPane extends ScrollPane {
     void show() {
         Assessment assessment = model.assessment().get();
         shownWords = words(assessment);
-        List<Finding> findings = assessment.findings().stream()
-                .filter(finding -> !hidden.contains(finding.severity())).toList();
-        List<Finding> shown = findings.stream().limit(SHOWN).toList();
+        List<Kinds.Shown> all = kinds.of(assessment.findings().stream()
+                .filter(finding -> !hidden.contains(finding.severity())).toList());
+        List<Kinds.Shown> shown = all.stream().limit(SHOWN).toList();
         filters.forEach((severity, button) -> button
                 .setText("%s %d".formatted(severity.said(), assessment.count(severity))));
         there(allWell, assessment.findings().isEmpty());
-        there(fit, assessment.findings().stream().anyMatch(each -> each.check().startsWith("caution")));
+        long cautions = assessment.findings().stream().filter(each -> each.check().startsWith("caution"))
+                .count();
+        there(fit, cautions > 0);
+        fit.setText(cautions == 1
+                ? "Answer the caution\u2026"
+                : "Answer all %d cautions\u2026".formatted(cautions));
         for (int i = 0; i < rows.size(); i++) {
             there(rows.get(i), i < shown.size());
             if (i < shown.size()) {
                 rows.get(i).show(shown.get(i));
             }
         }
-        there(more, findings.size() > SHOWN);
-        more.setText("And %d more.".formatted(findings.size() - SHOWN));
+        there(more, all.size() > SHOWN);
+        more.setText("And %d more.".formatted(all.size() - SHOWN));
         showAside(assessment.aside());
         if (proposals.isVisible()) {
             there(proposals, false);
             there(list, true);
         }
-        model.askMends(shown, (at, ways) -> rows.get(at).showWays(ways));
+        model.askMends(shown.stream().map(Kinds.Shown::finding).toList(),
+                (at, ways) -> rows.get(at).showWays(ways));
+    }
+
+    /** Shows the others of the kind of a finding, or hides them again. */
+    void toggleKind(Finding first) {
+        kinds.toggle(first);
+        show();
     }
 
     /** Nodes come and go by being seen or not, since putting them into the window anew is slow. */

@@ -59,7 +59,8 @@ class ChoosingPlaceTest {
 
     private Optional<Button> mend(String words) {
         return Instructor.onFx(() -> instructor.find("#findings").lookupAll(".mend").stream()
-                .map(Button.class::cast).filter(each -> each.getText().startsWith(words + "\n")).findFirst());
+                .map(Button.class::cast).filter(each -> each.getText().startsWith(words + "   "))
+                .findFirst());
     }
 
     private static String judged(ClassPlan plan) {

@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import javafx.scene.Node;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 
 import org.junit.jupiter.api.AfterEach;
@@ -44,6 +45,22 @@ class FindingsPlaceTest {
         return Assessment.of(instructor.plan(), Instructor.LIBRARY);
     }
 
+    private long cautions() {
+        return Instructor.onFx(() -> instructor.find("#findings").lookupAll(".finding").stream()
+                .filter(Node::isVisible).flatMap(row -> row.lookupAll(".label").stream())
+                .filter(label -> ((Labeled) label).getText().contains("Nothing else is planned")).count());
+    }
+
+    private void press(String end) {
+        Instructor.onFx(() -> {
+            instructor.find("#findings").lookupAll(".hyperlink").stream().map(Hyperlink.class::cast)
+                    .filter(link -> link.isVisible() && link.getText().endsWith(end)).findFirst()
+                    .orElseThrow()
+                    .fire();
+            return end;
+        });
+    }
+
     private long rows() {
         return Instructor.onFx(() -> instructor.find("#findings").lookupAll(".finding").stream()
                 .filter(Node::isVisible).count());
@@ -67,6 +84,18 @@ class FindingsPlaceTest {
 
         assertThat(rows()).isEqualTo(all);
         assertThat(consider).isPositive();
+    }
+
+    @Test
+    void manyOfAKindStandBehindTheFirstUntilTheyAreAskedFor() {
+        assertThat(judged().findings()).filteredOn(each -> each.check().startsWith("caution"))
+                .hasSizeGreaterThan(2);
+        assertThat(cautions()).isOne();
+
+        press(" more like it");
+        assertThat(cautions()).isGreaterThan(2);
+        press("others");
+        assertThat(cautions()).isOne();
     }
 
     @Test
