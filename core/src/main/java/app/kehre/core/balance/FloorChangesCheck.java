@@ -31,7 +31,7 @@ final class FloorChangesCheck implements Check {
         }
         Duration saved = judged.plan().times().floor().multipliedBy(2 * (down - most));
         return List.of(found(Severity.MEND, Place.CLASS,
-                "People go down to the floor %d times; regrouping would save %s.".formatted(down,
+                "People go down to the floor %d times; keeping to %d would save %s.".formatted(down, most,
                         Lengths.clock(saved)),
                 "More than %d times costs work and breath. What is done on the floor is kept together."
                         .formatted(most),
@@ -40,7 +40,8 @@ final class FloorChangesCheck implements Check {
 
     private static List<Mend> mends(Judged judged, long down) {
         Predicate<ClassPlan> fewer = plan -> downs(Timeline.of(plan)) < down;
-        List<Mend> mends = new ArrayList<>(Mends.nudged(judged, judged.plan().items(), fewer));
+        List<Mend> mends = new ArrayList<>(Mends.regrouped(judged, fewer));
+        mends.addAll(Mends.nudged(judged, judged.plan().items(), fewer));
         judged.items().stream().filter(item -> item.exercise().position().level() == Position.Level.FLOOR)
                 .map(item -> Mends.remove(judged.plan(), item)).filter(mend -> fewer.test(mend.mended()))
                 .limit(1)

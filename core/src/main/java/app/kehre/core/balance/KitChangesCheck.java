@@ -6,11 +6,13 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.kit.Equipment;
+import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
 
 /** Kit is fetched, put away and fetched again. */
@@ -54,7 +56,13 @@ final class KitChangesCheck implements Check {
                 "The %s are taken up %d times.".formatted(kit.noun(2), times),
                 "More than %d times costs the group's time. What uses the same kit is kept together."
                         .formatted(most),
-                SourceKind.ESTIMATE, () -> Mends.nudged(judged, judged.plan().items(),
-                        plan -> runs(plan.items().toList()).getOrDefault(kit, 0) < times));
+                SourceKind.ESTIMATE, () -> mends(judged, kit, times));
+    }
+
+    private static List<Mend> mends(Judged judged, Equipment kit, int times) {
+        Predicate<ClassPlan> fewer = plan -> runs(plan.items().toList()).getOrDefault(kit, 0) < times;
+        List<Mend> mends = new ArrayList<>(Mends.regrouped(judged, fewer));
+        mends.addAll(Mends.nudged(judged, judged.plan().items(), fewer));
+        return mends;
     }
 }

@@ -21,6 +21,7 @@ import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Moves;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.regrouping.Regrouping;
 
 /** Local edits that mend what is found. Each is tried: what changes nothing is not offered. */
 final class Mends {
@@ -120,6 +121,14 @@ final class Mends {
             ClassPlan moved = Moves.nudge(plan, line.id(), by);
             return new Mend("%s one place %s".formatted(line.name(), by < 0 ? "up" : "down"), moved);
         })).filter(mend -> !mend.mended().equals(plan) && better.test(mend.mended())));
+    }
+
+    /** Parts put into the order that takes the least changing over, where that is better. */
+    static List<Mend> regrouped(Judged judged, Predicate<ClassPlan> better) {
+        return first(judged.plan().segments().stream()
+                .flatMap(segment -> Regrouping.of(judged.plan(), segment.id()).stream())
+                .filter(regrouped -> better.test(regrouped.plan()))
+                .map(regrouped -> new Mend("Regroup " + regrouped.segment().name(), regrouped.plan())));
     }
 
     /** A line left out. */

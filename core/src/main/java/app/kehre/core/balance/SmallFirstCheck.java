@@ -2,28 +2,20 @@ package app.kehre.core.balance;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
-import java.util.Set;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.brief.Question;
 import app.kehre.core.brief.School;
-import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Muscle;
-import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Moves;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.regrouping.SmallFirst;
 
 /** A small muscle works before a large movement that needs it. */
 final class SmallFirstCheck implements Check {
-
-    private static final Set<Muscle> SMALL = Set.of(Muscle.FRONT_ARM, Muscle.BACK_ARM, Muscle.FOREARM,
-            Muscle.FRONT_SHOULDER, Muscle.CALF);
-    private static final Set<Pattern> LARGE = Set.of(Pattern.PUSH, Pattern.PULL, Pattern.SQUAT, Pattern.LUNGE,
-            Pattern.HINGE);
 
     @Override
     public String key() {
@@ -42,18 +34,11 @@ final class SmallFirstCheck implements Check {
             for (int i = 0; i + 1 < items.size(); i++) {
                 Item first = items.get(i);
                 Item next = items.get(i + 1);
-                small(first.exercise(), next.exercise())
+                SmallFirst.of(first.exercise(), next.exercise())
                         .ifPresent(muscle -> findings.add(finding(judged, first, next, muscle)));
             }
         }
         return findings;
-    }
-
-    private static Optional<Muscle> small(Exercise first, Exercise next) {
-        return first.pattern() == Pattern.SINGLE_JOINT && LARGE.contains(next.pattern())
-                ? first.main().stream().filter(SMALL::contains).filter(next.work().muscles()::containsKey)
-                        .findFirst()
-                : Optional.empty();
     }
 
     private Finding finding(Judged judged, Item first, Item next, Muscle muscle) {

@@ -63,7 +63,7 @@ public final class Drafting {
     private final Set<String> lately = new HashSet<>();
     private final Map<String, String> why = new HashMap<>();
 
-    private Drafting(ClassPlan start, Library library, Collection<ClassPlan> before, long seed) {
+    Drafting(ClassPlan start, Library library, Collection<ClassPlan> before, long seed) {
         this.start = start;
         this.library = library;
         this.pool = new Pool(start.brief(), library);
@@ -112,7 +112,7 @@ public final class Drafting {
         }
         plan = watered(plan, empty);
         plan = ends(plan, empty);
-        Assessment done = new Settling(start, library, pool, this::toner).settled(answered(plan));
+        Assessment done = new Settling(Kept.allOf(start), library, pool, this::toner).settled(answered(plan));
         return new Draft(done.timeline().plan(), reasons(done.timeline().plan()), done, "");
     }
 
@@ -122,7 +122,13 @@ public final class Drafting {
                 .filter(each -> start.find(each.entry()).isEmpty()).toList());
     }
 
-    private ClassPlan filled(ClassPlan plan, Segment segment) {
+    /** What is possible for the people, the room and the kit. */
+    Pool pool() {
+        return pool;
+    }
+
+    /** Fills an empty segment up to its target. */
+    ClassPlan filled(ClassPlan plan, Segment segment) {
         return switch (segment.role()) {
             case AEROBIC -> aerobic(plan, segment);
             case TONING, CORE -> toned(plan, segment);
@@ -174,7 +180,8 @@ public final class Drafting {
                 : plan.with(segment.withEntries(List.of(bursts.circuit(segment, plan.nextEntryId(), moves))));
     }
 
-    private Toner toner(ClassPlan plan) {
+    /** Chooses toning for a class as it is. */
+    Toner toner(ClassPlan plan) {
         return new Toner(plan, pool, lately, random, why);
     }
 
@@ -206,7 +213,7 @@ public final class Drafting {
             Segment segment = segments.get(i);
             since = since.plus(segment.target());
             Duration next = i + 1 < segments.size() ? segments.get(i + 1).target() : Duration.ZERO;
-            if (main(segment) && drafted.contains(segment.id())
+            if (Proportions.main(segment) && drafted.contains(segment.id())
                     && since.plus(next).compareTo(WATER_WITHIN) > 0) {
                 watered = watered.add(segment.id(), Integer.MAX_VALUE,
                         Pause.of(watered.nextEntryId(), Pause.Kind.WATER)
@@ -215,10 +222,6 @@ public final class Drafting {
             }
         }
         return watered;
-    }
-
-    private static boolean main(Segment segment) {
-        return segment.role() == Role.AEROBIC || segment.role() == Role.TONING || segment.role() == Role.CORE;
     }
 
     private ClassPlan ends(ClassPlan plan, List<Integer> drafted) {
@@ -230,14 +233,19 @@ public final class Drafting {
         }
         for (Segment segment : plan.segments()) {
             if (segment.role() == Role.WARM_UP && drafted.contains(segment.id())) {
-                WarmUpFromClass derived = WarmUpFromClass.of(ended, library, segment.target());
-                for (int i = 0; i < derived.items().size(); i++) {
-                    why.put(WARM_UP + derived.items().get(i).exercise().id(), derived.why().get(i));
-                }
-                ended = derived.plan();
+                ended = warmedUp(ended, segment.target());
             }
         }
         return ended;
+    }
+
+    /** Derives the warm-up of a class. */
+    ClassPlan warmedUp(ClassPlan plan, Duration minutes) {
+        WarmUpFromClass derived = WarmUpFromClass.of(plan, library, minutes);
+        for (int i = 0; i < derived.items().size(); i++) {
+            why.put(WARM_UP + derived.items().get(i).exercise().id(), derived.why().get(i));
+        }
+        return derived.plan();
     }
 
     /** A segment at its target, as near as its doses come. */
@@ -246,7 +254,8 @@ public final class Drafting {
                 .map(way -> way.timeline().plan()).orElse(plan);
     }
 
-    private Map<Integer, String> reasons(ClassPlan plan) {
+    /** Says why each line is there that was not there at the start. */
+    Map<Integer, String> reasons(ClassPlan plan) {
         Map<Integer, String> reasons = new HashMap<>();
         for (Segment segment : plan.segments()) {
             ClassPlan.lines(segment).filter(line -> start.find(line.id()).isEmpty())

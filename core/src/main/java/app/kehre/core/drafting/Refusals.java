@@ -23,14 +23,15 @@ final class Refusals {
     /** Returns the reason; empty where nothing speaks against it. */
     static String of(ClassPlan plan, Pool pool) {
         return Stream
-                .<Supplier<Optional<String>>>of(() -> plan.brief().group().problem(), () -> slot(plan),
+                .<Supplier<Optional<String>>>of(() -> plan.brief().group().problem(), () -> ofSlot(plan),
                         () -> locked(plan),
                         () -> floor(plan.brief()), () -> steps(plan.brief(), pool),
                         () -> areas(plan, pool))
                 .flatMap(each -> each.get().stream()).findFirst().orElse("");
     }
 
-    private static Optional<String> slot(ClassPlan plan) {
+    /** Returns why a slot is too short for a class. */
+    static Optional<String> ofSlot(ClassPlan plan) {
         Duration main = Shape.main(plan);
         Duration edge = plan.thresholds().edge(plan.brief().slot());
         return main.compareTo(Shape.LEAST_MAIN) >= 0

@@ -3,12 +3,10 @@ package app.kehre.core.drafting;
 import java.util.Comparator;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
-import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.advice.Thresholds;
 import app.kehre.core.balance.Assessment;
@@ -34,7 +32,7 @@ final class Repairing {
     /** One water for so many minutes of the slot at the most. Kehre's estimate. */
     private static final int EACH_WATER = 10;
     private static final int STOP = 1000;
-    private static final int MEND = 100;
+    static final int MEND = 100;
     private static final int CONSIDER = 3;
     private static final double EACH_MINUTE_OVER = 4;
     /** So many minutes are Fit's to take; each more is nearly as bad as a finding. */
@@ -44,17 +42,17 @@ final class Repairing {
 
     private final Library library;
     private final Pool pool;
-    private final Predicate<ClassPlan> allowed;
+    private final Kept kept;
 
     /**
      * Makes a repair.
      *
-     * @param allowed what a mend must leave as it is
+     * @param kept what a mend must leave as it is, and what is to be mended
      */
-    Repairing(Library library, Pool pool, Predicate<ClassPlan> allowed) {
+    Repairing(Library library, Pool pool, Kept kept) {
         this.pool = pool;
         this.library = library;
-        this.allowed = allowed;
+        this.kept = kept;
     }
 
     /** Returns the class with as little wrong as local edits can make it. */
@@ -70,25 +68,30 @@ final class Repairing {
         return now;
     }
 
-    private static long serious(Assessment assessment) {
+    private long serious(Assessment assessment) {
         return assessment.findings().stream()
-                .filter(finding -> finding.severity() != Severity.CONSIDER && !ofLength(finding)).count();
+                .filter(finding -> kept.mends(finding) && !ofLength(finding)).count();
     }
 
     /** Returns how bad a class is: what can hurt counts most, then what mends, then taste; its length is for Fit to see to. */
     static double penalty(Assessment assessment) {
         double penalty = 0;
         for (Finding finding : assessment.findings()) {
-            penalty += ofLength(finding) ? 0 : switch (finding.severity()) {
-                case STOP -> STOP;
-                case MEND -> MEND;
-                case CONSIDER -> CONSIDER;
-            };
+            penalty += ofLength(finding) ? 0 : weight(finding);
         }
         SlotFit fit = assessment.timeline().fit();
         double over = fit.over() ? Lengths.seconds(fit.spare()) / 60.0 : 0;
         return penalty + near(assessment) + EACH_MINUTE_OVER * over
                 + FAR_OVER * Math.max(0, over - FIT_TAKES);
+    }
+
+    /** Returns how bad a finding is. */
+    static double weight(Finding finding) {
+        return switch (finding.severity()) {
+            case STOP -> STOP;
+            case MEND -> MEND;
+            case CONSIDER -> CONSIDER;
+        };
     }
 
     /** How far it is from the figures that take several edits to reach, so that each edit on the way counts. */
@@ -111,7 +114,7 @@ final class Repairing {
         double before = penalty(now);
         int tried = 0;
         for (Finding finding : now.findings()) {
-            if (finding.severity() == Severity.CONSIDER || ofLength(finding)) {
+            if (!kept.mends(finding) || ofLength(finding)) {
                 continue;
             }
             Optional<Assessment> best = Stream
@@ -164,6 +167,6 @@ final class Repairing {
                 && (before.brief().group().mix().newcomers() == 0
                         || mended.items().noneMatch(item -> item.manner().way() == Way.HARDER))
                 && waters(mended) <= Math.max(waters(before), before.brief().slot().toMinutes() / EACH_WATER)
-                && allowed.test(mended);
+                && kept.isIn(mended);
     }
 }

@@ -2,13 +2,11 @@ package app.kehre.core.drafting;
 
 import java.time.Duration;
 import java.util.Comparator;
-import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
 
-import app.kehre.core.advice.Severity;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
@@ -33,7 +31,7 @@ final class Settling {
     /** What Fit can well take from the doses of a class. Kehre's estimate. */
     private static final Duration FAR = Duration.ofSeconds(75);
 
-    private final ClassPlan start;
+    private final Kept kept;
     private final Library library;
     private final Pool pool;
     private final Function<ClassPlan, Toner> toner;
@@ -41,11 +39,11 @@ final class Settling {
     /**
      * Makes it for one draft.
      *
-     * @param start what is the instructor's, which stays
+     * @param kept what is the instructor's, which stays
      * @param toner chooses what is added to a class that is too short
      */
-    Settling(ClassPlan start, Library library, Pool pool, Function<ClassPlan, Toner> toner) {
-        this.start = start;
+    Settling(Kept kept, Library library, Pool pool, Function<ClassPlan, Toner> toner) {
+        this.kept = kept;
         this.library = library;
         this.pool = pool;
         this.toner = toner;
@@ -53,9 +51,7 @@ final class Settling {
 
     /** Mends and fits in turn until both hold. */
     Assessment settled(ClassPlan plan) {
-        List<Segment> own = start.segments().stream().filter(each -> !each.entries().isEmpty()).toList();
-        Repairing repairing = new Repairing(library, pool, mended -> own.stream()
-                .allMatch(segment -> mended.findSegment(segment.id()).filter(segment::equals).isPresent()));
+        Repairing repairing = new Repairing(library, pool, kept);
         Assessment now = repairing.mended(fitted(plan));
         Assessment best = now;
         for (int cycle = 0; cycle < CYCLES; cycle++) {
@@ -64,7 +60,7 @@ final class Settling {
             if (Repairing.penalty(now) <= Repairing.penalty(best) || best.timeline().fit().over()) {
                 best = now;
             }
-            if (now.findings().stream().allMatch(each -> each.severity() == Severity.CONSIDER)) {
+            if (now.findings().stream().noneMatch(kept::mends)) {
                 return now;
             }
             now = repairing.mended(fitted);
@@ -81,11 +77,12 @@ final class Settling {
         }
         for (int dropped = 0; dropped < DROPPED; dropped++) {
             ClassPlan now = smaller;
-            Optional<ClassPlan> fits = fit(now, line -> own(line) || ends(now, line) || balanced(line));
+            Optional<ClassPlan> fits = fit(now,
+                    line -> kept.stays(line) || ends(now, line) || balanced(line));
             Optional<Item> next = dispensable(now, Duration.ZERO);
             if (fits.isPresent() || next.isEmpty()) {
-                return fits.or(() -> fit(now, line -> own(line) || ends(now, line)))
-                        .or(() -> fit(now, this::own))
+                return fits.or(() -> fit(now, line -> kept.stays(line) || ends(now, line)))
+                        .or(() -> fit(now, kept::stays))
                         .orElse(now);
             }
             smaller = now.remove(next.get().id());
@@ -96,15 +93,6 @@ final class Settling {
     private static Optional<ClassPlan> fit(ClassPlan plan, Predicate<Entry> fixed) {
         return Fitting.best(plan, new Fitting.Asked(plan.brief().slot(), Optional.empty()), fixed)
                 .map(way -> way.timeline().plan());
-    }
-
-    /** What the instructor put there stays. */
-    private boolean own(Entry line) {
-        return start.find(line.id()).isPresent();
-    }
-
-    private boolean own(Segment segment) {
-        return start.findSegment(segment.id()).filter(each -> !each.entries().isEmpty()).isPresent();
     }
 
     /** The warm-up and the stretch follow from the class. */
@@ -130,7 +118,8 @@ final class Settling {
             }
             ClassPlan now = larger;
             Optional<ClassPlan> more = larger.segments().stream()
-                    .filter(each -> (each.role() == Role.TONING || each.role() == Role.CORE) && !own(each))
+                    .filter(each -> (each.role() == Role.TONING || each.role() == Role.CORE)
+                            && !kept.isFull(each))
                     .sorted(Comparator
                             .comparing(each -> timeline.ofSegment(each.id()).length().minus(each.target())))
                     .flatMap(segment -> oneMore(now, segment).stream()).findFirst();
@@ -165,7 +154,7 @@ final class Settling {
         return plan.segments().stream().filter(each -> each.role() == Role.TONING || each.role() == Role.CORE)
                 .flatMap(segment -> ClassPlan.lines(segment)).filter(Item.class::isInstance)
                 .map(Item.class::cast)
-                .filter(item -> start.find(item.id()).isEmpty())
+                .filter(item -> !kept.stays(item))
                 .min(Comparator.comparingDouble(
                         item -> Repairing.penalty(Assessment.of(plan.remove(item.id()), library))));
     }

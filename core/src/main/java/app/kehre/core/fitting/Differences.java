@@ -2,8 +2,10 @@ package app.kehre.core.fitting;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.IntFunction;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.plan.Circuit;
@@ -48,26 +50,63 @@ public final class Differences {
         return changes;
     }
 
-    /** Returns the segments that are filled anew, each as one change; what they had stays among their lines. */
+    /** Returns the segments that are filled, changed or put in order anew, each as one change with its lines. */
     public static List<Change> ofSegments(ClassPlan before, ClassPlan after, IntFunction<String> why) {
         Timeline timeline = Timeline.of(after);
         List<Change> changes = new ArrayList<>();
         for (Segment segment : after.segments()) {
-            List<Entry> old = before.findSegment(segment.id()).map(Segment::entries).orElse(List.of());
-            if (!segment.entries().equals(old) && !segment.entries().isEmpty()) {
-                String lines = ClassPlan.lines(segment).filter(line -> before.find(line.id()).isEmpty())
-                        .map(line -> words(line, why)).collect(Collectors.joining("\n"));
-                changes.add(new Change(segment.entries().getFirst().id(),
-                        "%s, %s\n%s".formatted(segment.name(),
-                                Lengths.clock(timeline.ofSegment(segment.id()).shown()), lines),
-                        Change.Kind.IN, plan -> {
-                            ClassPlan with = withSegment(plan, after, segment.id());
-                            return with.with(with.segment(segment.id()).withEntries(segment.entries())
-                                    .withBpm(segment.bpm()));
-                        }));
+            Optional<Segment> old = before.findSegment(segment.id());
+            List<Entry> lines = old.map(Segment::entries).orElse(List.of());
+            boolean out = segment.leftOut() && old.filter(each -> !each.leftOut()).isPresent();
+            if (!segment.entries().equals(lines) || out) {
+                changes.add(new Change(first(segment), "%s, %s\n%s".formatted(segment.name(),
+                        out ? "left out" : Lengths.clock(timeline.ofSegment(segment.id()).shown()),
+                        String.join("\n", lines(before, after, segment, lines, why))),
+                        out ? Change.Kind.OUT : Change.Kind.IN, plan -> changed(plan, after, segment)));
             }
         }
         return changes;
+    }
+
+    private static int first(Segment segment) {
+        return segment.entries().stream().map(Entry::id).findFirst().orElse(0);
+    }
+
+    private static ClassPlan changed(ClassPlan plan, ClassPlan after, Segment segment) {
+        ClassPlan with = withSegment(plan, after, segment.id());
+        return with.with(with.segment(segment.id()).withEntries(segment.entries()).withBpm(segment.bpm())
+                .withTarget(segment.target()).withLeftOut(segment.leftOut()));
+    }
+
+    private static List<String> lines(ClassPlan before, ClassPlan after, Segment segment, List<Entry> old,
+            IntFunction<String> why) {
+        List<String> words = new ArrayList<>();
+        List<Integer> stay = segment.entries().stream().map(Entry::id)
+                .filter(id -> old.stream().anyMatch(line -> line.id() == id)).toList();
+        if (!stay.equals(old.stream().map(Entry::id).filter(stay::contains).toList())) {
+            words.add("in this order: " + segment.entries().stream().map(Entry::name)
+                    .collect(Collectors.joining(", ")));
+        }
+        old.stream().flatMap(Differences::withInner).filter(line -> after.find(line.id()).isEmpty())
+                .forEach(line -> words.add("without " + line.name()));
+        for (Entry line : ClassPlan.lines(segment).toList()) {
+            Optional<Entry> was = before.find(line.id());
+            if (was.isEmpty()) {
+                words.add(words(line, why));
+            } else if (!line.name().equals(was.get().name())) {
+                words.add("%s instead of %s".formatted(words(line, why), was.get().name()));
+            } else if (!EntryText.dose(line).equals(EntryText.dose(was.get()))) {
+                words.add("%s: %s instead of %s".formatted(line.name(), EntryText.dose(line),
+                        EntryText.dose(was.get())));
+            }
+        }
+        return words;
+    }
+
+    private static Stream<Entry> withInner(Entry line) {
+        return line instanceof Circuit circuit
+                ? Stream.concat(Stream.of(line), circuit.items().stream())
+                : Stream.of(line);
     }
 
     private static String words(Entry line, IntFunction<String> why) {

@@ -53,6 +53,16 @@ final class Changeover {
         this.times = times;
     }
 
+    /** What is done in changing over, with nothing done yet, from where another one is. */
+    Changeover(Changeover other) {
+        this(other.brief, other.times);
+        held.putAll(other.held);
+        fetched.addAll(other.fetched);
+        stations.addAll(other.stations);
+        level = other.level;
+        matLaid = other.matLaid;
+    }
+
     /**
      * Changes over to an item.
      *

@@ -1,0 +1,84 @@
+package app.kehre.core.drafting;
+
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.balance.Finding;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Segment;
+
+/** What of a class is the instructor's and stays as it is while the rest is brought to its slot and mended. */
+interface Kept {
+
+    /** Returns whether a line stays as it is. */
+    boolean stays(Entry line);
+
+    /** Returns whether a segment gets no further lines. */
+    boolean isFull(Segment segment);
+
+    /** Returns whether all that stays is in a changed class. */
+    boolean isIn(ClassPlan changed);
+
+    /** Returns whether a finding is to be mended. */
+    default boolean mends(Finding finding) {
+        return finding.severity() != Severity.CONSIDER;
+    }
+
+    /** All lines that are there, and the segments that are filled. */
+    static Kept allOf(ClassPlan start) {
+        List<Segment> full = start.segments().stream().filter(each -> !each.entries().isEmpty()).toList();
+        return new Kept() {
+
+            @Override
+            public boolean stays(Entry line) {
+                return start.find(line.id()).isPresent();
+            }
+
+            @Override
+            public boolean isFull(Segment segment) {
+                return full.stream().anyMatch(each -> each.id() == segment.id());
+            }
+
+            @Override
+            public boolean isIn(ClassPlan changed) {
+                return full.stream().allMatch(
+                        segment -> changed.findSegment(segment.id()).filter(segment::equals).isPresent());
+            }
+        };
+    }
+
+    /** The locked lines, no exercise in the place of another, and what was found before. */
+    static Kept lockedOf(ClassPlan start, List<Finding> before) {
+        Set<String> known = start.items().map(item -> item.id() + item.exercise().id())
+                .collect(Collectors.toSet());
+        return new Kept() {
+
+            @Override
+            public boolean stays(Entry line) {
+                return line instanceof Item item && item.manner().locked();
+            }
+
+            @Override
+            public boolean isFull(Segment segment) {
+                return false;
+            }
+
+            @Override
+            public boolean mends(Finding finding) {
+                return finding.severity() != Severity.CONSIDER && before.stream().noneMatch(finding::same);
+            }
+
+            @Override
+            public boolean isIn(ClassPlan changed) {
+                return start.items().filter(this::stays)
+                        .allMatch(item -> changed.find(item.id()).filter(item::equals).isPresent())
+                        && changed.items().allMatch(item -> start.find(item.id()).isEmpty()
+                                || known.contains(item.id() + item.exercise().id()));
+            }
+        };
+    }
+}

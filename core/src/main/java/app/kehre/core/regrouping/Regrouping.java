@@ -1,0 +1,88 @@
+package app.kehre.core.regrouping;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+import app.kehre.core.brief.Question;
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Segment;
+import app.kehre.core.timeline.Timeline;
+
+/**
+ * A part in the order that takes the least changing over: what shares a position and kit together, as far as the order
+ * school of the class holds.
+ *
+ * @param plan the class with it
+ * @param segment the part in its new order
+ * @param saved how much sooner the class ends
+ */
+public record Regrouping(ClassPlan plan, Segment segment, Duration saved) {
+
+    private static final int MOST_LINES = 60;
+    /** How far the window of lines moves on where there are too many. */
+    private static final int STEP = 5;
+
+    /** Returns the parts that would gain by another order, each regrouped after those before it. */
+    public static List<Regrouping> of(ClassPlan plan) {
+        List<Regrouping> all = new ArrayList<>();
+        ClassPlan now = plan;
+        for (Segment segment : plan.segments()) {
+            Optional<Regrouping> found = of(now, segment.id());
+            if (found.isPresent()) {
+                all.add(found.get());
+                now = found.get().plan;
+            }
+        }
+        return all;
+    }
+
+    /**
+     * Returns a toning or core part in its best order; empty if no other order ends the class sooner. It is found exactly
+     * for up to {@value OrderSearch#MOST} lines that may move, of more so many at a time.
+     */
+    public static Optional<Regrouping> of(ClassPlan plan, int segmentId) {
+        Segment segment = plan.segment(segmentId);
+        boolean toning = segment.role() == Role.TONING || segment.role() == Role.CORE;
+        if (!toning || segment.leftOut() || segment.entries().size() > MOST_LINES) {
+            return Optional.empty();
+        }
+        int blocks = Part.of(segment.entries()).blocks().size();
+        ClassPlan now = plan;
+        int from = 0;
+        do {
+            now = regrouped(now, segmentId, from);
+            from += STEP;
+        } while (from + OrderSearch.MOST < blocks + STEP);
+        Duration saved = Lengths.between(Duration.ZERO, Timeline.of(plan).total())
+                .minus(Lengths.between(Duration.ZERO, Timeline.of(now).total()));
+        return saved.isPositive()
+                ? Optional.of(new Regrouping(now, now.segment(segmentId), saved))
+                : Optional.empty();
+    }
+
+    private static ClassPlan regrouped(ClassPlan plan, int segmentId, int from) {
+        Segment segment = plan.segment(segmentId);
+        Part whole = Part.of(segment.entries());
+        Part part = whole.only(Math.min(from, whole.blocks().size()), from + OrderSearch.MOST);
+        if (part.blocks().size() < 2) {
+            return plan;
+        }
+        OrderRules rules = new OrderRules(part.lines(), plan.brief().schools().of(Question.ORDER));
+        List<Integer> order = new OrderSearch(plan, segment, part, rules).best();
+        ClassPlan changed = plan
+                .with(segment.withEntries(order.stream().map(segment.entries()::get).toList()));
+        return Timeline.of(changed).total().compareTo(Timeline.of(plan).total()) < 0 ? changed : plan;
+    }
+
+    /** Returns "Toning 1 regrouped: Squat, Row, Plank". */
+    public String words() {
+        return "%s regrouped: %s".formatted(segment.name(),
+                segment.entries().stream().map(Entry::name).collect(Collectors.joining(", ")));
+    }
+}

@@ -1,0 +1,125 @@
+package app.kehre.core.regrouping;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import net.jqwik.api.Tuple;
+
+import app.kehre.core.brief.Brief;
+import app.kehre.core.brief.Question;
+import app.kehre.core.brief.School;
+import app.kehre.core.dose.Bpm;
+import app.kehre.core.dose.Lengths;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.kit.Equipment;
+import app.kehre.core.kit.KitPlace;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Manner;
+import app.kehre.core.plan.Pause;
+import app.kehre.core.plan.Segment;
+import app.kehre.core.testing.Draws;
+import app.kehre.core.testing.Exercises;
+import app.kehre.core.testing.Plans;
+import app.kehre.core.timeline.Timeline;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** The order of a part against trying every order with the real compiler. */
+class RegroupingTest {
+
+    private static final Bpm BPM = new Bpm(120);
+
+    @Provide
+    Arbitrary<ClassPlan> plans() {
+        Arbitrary<Item> items = Combinators.combine(Arbitraries.of(Exercises.all()), Draws.loads(),
+                Arbitraries.of(false, false, false, true)).as(
+                        (exercise, load, locked) -> Item.of(1, exercise)
+                                .withLoad(load)
+                                .withManner(Manner.USUAL.withLocked(locked)));
+        Arbitrary<Entry> pauses = Arbitraries.just(
+                new Pause(1, Pause.Kind.WATER, "Water", Duration.ofSeconds(30), false, Optional.empty(), ""));
+        Arbitrary<List<Entry>> lines = Arbitraries.frequencyOf(Tuple.of(6, items.map(Entry.class::cast)),
+                Tuple.of(1, pauses)).list().ofMinSize(2).ofMaxSize(6);
+        return Combinators.combine(lines, items.list().ofMaxSize(1), Arbitraries.of(KitPlace.class),
+                Arbitraries.of(School.values())
+                        .filter(school -> school.question() == Question.ORDER))
+                .as(RegroupingTest::plan);
+    }
+
+    private static ClassPlan plan(List<Entry> lines, List<Item> later, KitPlace place, School school) {
+        Brief brief = Plans.one(Exercises.SQUAT, "10 reps").brief();
+        for (Equipment kit : Equipment.values()) {
+            brief = brief.with(brief.room().withPlace(kit, place));
+        }
+        List<Entry> numbered = new ArrayList<>();
+        for (Entry line : lines) {
+            numbered.add(line.withId(numbered.size() + 1));
+        }
+        return new ClassPlan(brief.with(brief.schools().with(school)), List.of(
+                new Segment(1, "Toning", Role.TONING, Duration.ofMinutes(10), BPM, numbered),
+                new Segment(2, "Later", Role.STRETCH, Duration.ofMinutes(5), BPM,
+                        later.stream().<Entry>map(item -> item.withId(90)).toList())));
+    }
+
+    private static Duration length(ClassPlan plan) {
+        return Timeline.of(plan).total();
+    }
+
+    private static Duration best(ClassPlan plan) {
+        Segment segment = plan.segment(1);
+        Part part = Part.of(segment.entries());
+        OrderRules rules = new OrderRules(segment.entries(), plan.brief().schools().of(Question.ORDER));
+        int allowed = rules.faults(IntStream.range(0, segment.entries().size()).boxed().toList());
+        return orders(part, List.of()).stream().filter(order -> rules.faults(order) <= allowed)
+                .map(order -> length(plan
+                        .with(segment.withEntries(order.stream().map(segment.entries()::get).toList()))))
+                .min(Comparator.naturalOrder()).orElseThrow();
+    }
+
+    /** Every order of the blocks in which what is fixed stands where it stood. */
+    private static List<List<Integer>> orders(Part part, List<Integer> so) {
+        List<Integer> before = new ArrayList<>(so);
+        before.addAll(part.fixedFrom(before.size()));
+        if (before.size() == part.lines().size()) {
+            return List.of(before);
+        }
+        List<List<Integer>> all = new ArrayList<>();
+        for (List<Integer> block : part.blocks()) {
+            if (!before.contains(block.getFirst())) {
+                part.from(before.size(), block).ifPresent(lines -> {
+                    List<Integer> next = new ArrayList<>(before);
+                    next.addAll(lines);
+                    all.addAll(orders(part, next));
+                });
+            }
+        }
+        return all;
+    }
+
+    @Property(tries = 300)
+    void noAllowedOrderEndsSoonerByTheCompiler(@ForAll("plans") ClassPlan plan) {
+        Optional<Regrouping> found = Regrouping.of(plan, 1);
+
+        Duration shortest = best(plan);
+        assertThat(
+                Lengths.seconds(found.map(Regrouping::plan).map(RegroupingTest::length).orElse(length(plan))))
+                .isEqualTo(Lengths.seconds(shortest));
+        found.ifPresent(regrouped -> {
+            assertThat(Lengths.between(length(regrouped.plan()), length(plan))).isEqualTo(regrouped.saved());
+            assertThat(regrouped.segment().entries())
+                    .containsExactlyInAnyOrderElementsOf(plan.segment(1).entries());
+        });
+    }
+}
