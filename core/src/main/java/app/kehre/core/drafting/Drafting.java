@@ -37,6 +37,7 @@ import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.SlotFit;
+import app.kehre.core.timeline.Timeline;
 
 /**
  * Drafts a class from its brief alone, or the empty segments of a class that is begun: what is there stays. The same
@@ -48,6 +49,8 @@ public final class Drafting {
     private static final String HOLD_ON_STEP = "basic-step";
     /** Water at least so often, so that it stands before the quarter of an hour is over. Kehre's estimate. */
     private static final Duration WATER_WITHIN = Duration.ofMinutes(13);
+    /** What is left of a segment is filled from so much on. Kehre's estimate. */
+    private static final Duration LEAST_REST = Duration.ofSeconds(45);
     private static final Duration WATER = Duration.ofSeconds(30);
     /** So often a draft is begun anew when it did not come out well, and how near the slot it shall end, in seconds. */
     private static final int TRIES = 5;
@@ -57,14 +60,17 @@ public final class Drafting {
     private static final String WARM_UP = "warm-up ";
 
     private final ClassPlan start;
+    private final Set<Integer> redrawn;
     private final Library library;
     private final Pool pool;
     private final SplittableRandom random;
     private final Set<String> lately = new HashSet<>();
     private final Map<String, String> why = new HashMap<>();
 
-    Drafting(ClassPlan start, Library library, Collection<ClassPlan> before, long seed) {
+    Drafting(ClassPlan start, Set<Integer> redrawn, Library library, Collection<ClassPlan> before,
+            long seed) {
         this.start = start;
+        this.redrawn = redrawn;
         this.library = library;
         this.pool = new Pool(start.brief(), library);
         this.random = new SplittableRandom(seed);
@@ -79,10 +85,27 @@ public final class Drafting {
      * @param seed which of many drafts
      */
     public static Draft of(ClassPlan start, Library library, Collection<ClassPlan> before, long seed) {
+        return best(start, Set.of(), library, before, seed);
+    }
+
+    /** Draws one segment of a class anew, and fills those that are empty: what is locked there stays, and all the rest. */
+    public static Draft ofSegment(ClassPlan plan, int segment, Library library, Collection<ClassPlan> before,
+            long seed) {
+        ClassPlan start = plan;
+        for (Entry line : plan.segment(segment).entries()) {
+            boolean locked = ClassPlan.lines(plan.segment(segment).withEntries(List.of(line)))
+                    .anyMatch(each -> each instanceof Item item && item.manner().locked());
+            start = locked ? start : start.remove(line.id());
+        }
+        return best(start, Set.of(segment), library, before, seed);
+    }
+
+    private static Draft best(ClassPlan start, Set<Integer> redrawn, Library library,
+            Collection<ClassPlan> before, long seed) {
         SplittableRandom seeds = new SplittableRandom(seed);
-        Draft best = new Drafting(start, library, before, seeds.nextLong()).draft();
+        Draft best = new Drafting(start, redrawn, library, before, seeds.nextLong()).draft();
         for (int more = 1; more < TRIES && best.reason().isEmpty() && !done(best); more++) {
-            Draft next = new Drafting(start, library, before, seeds.nextLong()).draft();
+            Draft next = new Drafting(start, redrawn, library, before, seeds.nextLong()).draft();
             best = penalty(next) < penalty(best) ? next : best;
         }
         return best;
@@ -105,14 +128,15 @@ public final class Drafting {
         }
         ClassPlan plan = start.segments().isEmpty() ? Shape.of(start) : start;
         List<Integer> empty = plan.segments().stream()
-                .filter(each -> each.entries().isEmpty() && !each.leftOut())
+                .filter(each -> (each.entries().isEmpty() || redrawn.contains(each.id())) && !each.leftOut())
                 .map(Segment::id).toList();
         for (int id : empty) {
-            plan = filled(plan, plan.segment(id));
+            plan = filledUp(plan, plan.segment(id));
         }
         plan = watered(plan, empty);
         plan = ends(plan, empty);
-        Assessment done = new Settling(Kept.allOf(start), library, pool, this::toner).settled(answered(plan));
+        Assessment done = new Settling(Kept.allOf(start, redrawn), library, pool, this::toner)
+                .settled(answered(plan));
         return new Draft(done.timeline().plan(), reasons(done.timeline().plan()), done, "");
     }
 
@@ -120,6 +144,22 @@ public final class Drafting {
     private ClassPlan answered(ClassPlan plan) {
         return GroupFit.apply(plan, GroupFit.of(plan, library).stream()
                 .filter(each -> start.find(each.entry()).isEmpty()).toList());
+    }
+
+    /** Fills what a segment has left behind the lines that stay. */
+    private ClassPlan filledUp(ClassPlan plan, Segment segment) {
+        if (segment.entries().isEmpty()) {
+            return filled(plan, segment);
+        }
+        Duration left = segment.target().minus(Timeline.of(plan).ofSegment(segment.id()).length());
+        if (left.compareTo(LEAST_REST) < 0) {
+            return plan;
+        }
+        List<Entry> lines = new ArrayList<>(segment.entries());
+        ClassPlan more = filled(plan, segment.withEntries(List.of()).withTarget(left));
+        more.segment(segment.id()).entries().stream().filter(line -> plan.find(line.id()).isEmpty())
+                .forEach(lines::add);
+        return plan.with(segment.withEntries(lines));
     }
 
     /** What is possible for the people, the room and the kit. */

@@ -28,9 +28,10 @@ interface Kept {
         return finding.severity() != Severity.CONSIDER;
     }
 
-    /** All lines that are there, and the segments that are filled. */
-    static Kept allOf(ClassPlan start) {
-        List<Segment> full = start.segments().stream().filter(each -> !each.entries().isEmpty()).toList();
+    /** All lines that are there, and the segments that are filled but for those that are drawn anew. */
+    static Kept allOf(ClassPlan start, Set<Integer> redrawn) {
+        List<Segment> full = start.segments().stream()
+                .filter(each -> !each.entries().isEmpty() && !redrawn.contains(each.id())).toList();
         return new Kept() {
 
             @Override
@@ -45,8 +46,10 @@ interface Kept {
 
             @Override
             public boolean isIn(ClassPlan changed) {
-                return full.stream().allMatch(
-                        segment -> changed.findSegment(segment.id()).filter(segment::equals).isPresent());
+                return start.lines()
+                        .allMatch(line -> changed.find(line.id()).filter(line::equals).isPresent())
+                        && full.stream().allMatch(segment -> changed.findSegment(segment.id())
+                                .filter(segment::equals).isPresent());
             }
         };
     }

@@ -1,31 +1,26 @@
 package app.kehre.core.drafting;
 
 import java.time.Duration;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Finding;
-import app.kehre.core.choreography.Build;
-import app.kehre.core.choreography.Combination;
-import app.kehre.core.choreography.Script;
 import app.kehre.core.deriving.StretchFromClass;
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.fitting.Fitting;
-import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
-import app.kehre.core.plan.Pause;
-import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.SlotFit;
 import app.kehre.core.timeline.Timeline;
@@ -38,15 +33,8 @@ public final class Recutting {
 
     /** A main part of less than this is left out rather than cut further. Kehre's estimate. */
     private static final Duration LEAST_PART = Duration.ofMinutes(4);
-    /** An aerobic part that is short by more than this goes on with something new. Kehre's estimate. */
-    private static final Duration FAR_SHORT = Duration.ofMinutes(3);
-    /** A build-up or a circuit becomes at most so many times as long, or as short. Kehre's estimate. */
-    private static final double FARTHEST = 2;
     private static final int CYCLES = 4;
     private static final Duration NEAR = Duration.ofSeconds(15);
-    private static final double EACH_MINUTE_UNDER = 60;
-    /** Lines of one part that are left out at the most, one after the other. */
-    private static final int MOST_OUT = 12;
     /** What a warm-up or a stretch of the instructor's own may have against it and still be kept. Kehre's estimate. */
     private static final double OWN = 50;
 
@@ -58,6 +46,7 @@ public final class Recutting {
     private final Kept kept;
     private final Drafting drafting;
     private final Proportions proportions;
+    private final PartCutting parts;
 
     private Recutting(ClassPlan plan, Library library, Duration slot) {
         this.before = plan;
@@ -67,7 +56,8 @@ public final class Recutting {
                 .filter(each -> !each.check().startsWith("short-")).toList();
         this.kept = Kept.lockedOf(plan, found);
         this.proportions = new Proportions(plan, start);
-        this.drafting = new Drafting(start, library, List.of(), 1);
+        this.drafting = new Drafting(start, Set.of(), library, List.of(), 1);
+        this.parts = new PartCutting(proportions, kept, drafting, this::missedAndNear);
     }
 
     /**
@@ -86,17 +76,17 @@ public final class Recutting {
         }
         ClassPlan plan = proportions.scaled(withoutSmallParts(start));
         for (Segment segment : plan.segments()) {
-            plan = Proportions.main(segment) && !segment.leftOut() ? brought(plan, segment.id()) : plan;
+            plan = Proportions.main(segment) && !segment.leftOut() ? parts.brought(plan, segment.id()) : plan;
         }
         plan = ended(plan, Role.STRETCH);
         plan = ended(plan, Role.WARM_UP);
-        Assessment done = settled(plan);
-        return new Draft(done.timeline().plan(), drafting.reasons(done.timeline().plan()), done, "");
+        ClassPlan done = restored(settled(plan));
+        return new Draft(done, drafting.reasons(done), Assessment.of(done, library), "");
     }
 
     /** What the cut brought is mended, and the class fitted, in turn; a class that stays wrong so is filled up or loses lines. */
-    private Assessment settled(ClassPlan plan) {
-        Repairing repairing = new Repairing(library, drafting.pool(), kept);
+    private ClassPlan settled(ClassPlan plan) {
+        Repairing repairing = new Repairing(knownToTheGroup(), drafting.pool(), kept);
         ClassPlan best = fitted(plan, _ -> false).orElse(plan);
         ClassPlan now = best;
         for (int cycle = 0; cycle < CYCLES && isWrong(best); cycle++) {
@@ -105,12 +95,49 @@ public final class Recutting {
                     .min(Comparator.comparingDouble(this::missed)).orElse(mended);
             best = better(now, best);
         }
-        return Assessment.of(isWrong(best)
+        return isWrong(best)
                 ? better(
                         new Settling(kept, library, drafting.pool(), drafting::toner).settled(best).timeline()
                                 .plan(),
                         best)
-                : best, library);
+                : best;
+    }
+
+    /** What was left out and came back is the instructor's own line again, in its new dose, where that does no harm. */
+    private ClassPlan restored(ClassPlan plan) {
+        ClassPlan now = plan;
+        for (Segment segment : plan.segments()) {
+            for (Entry line : segment.entries()) {
+                ClassPlan all = now;
+                Optional<ClassPlan> own = own(all, segment.id(), line)
+                        .map(each -> exchanged(all, segment.id(), line, each))
+                        .filter(each -> fits(each) && missed(each) <= missed(all));
+                now = own.orElse(now);
+            }
+        }
+        return now;
+    }
+
+    private static ClassPlan exchanged(ClassPlan plan, int id, Entry line, Entry own) {
+        Segment segment = plan.segment(id);
+        return plan.with(segment.withEntries(
+                segment.entries().stream().map(each -> each.id() == line.id() ? own : each).toList()));
+    }
+
+    private Optional<Entry> own(ClassPlan plan, int segment, Entry line) {
+        return line instanceof Item item && isNew(item)
+                ? before.segment(segment).entries().stream()
+                        .filter(each -> each instanceof Item own && plan.find(own.id()).isEmpty()
+                                && own.exercise().equals(item.exercise()))
+                        .findFirst().map(own -> ((Item) own).withDose(item.dose()))
+                : Optional.empty();
+    }
+
+    /** What the class trains already, and what trains nothing: toning that was not there is no mend of a cut. */
+    private Library knownToTheGroup() {
+        Set<String> known = before.items().map(item -> item.exercise().id()).collect(Collectors.toSet());
+        return Library.of(library.all().stream().filter(each -> known.contains(each.id())
+                || !each.suits(Role.TONING) && !each.suits(Role.CORE)).toList());
     }
 
     private boolean isWrong(ClassPlan plan) {
@@ -177,91 +204,19 @@ public final class Recutting {
 
     /** How much a class suffers from what was done: what is found now and was not before, its length aside. */
     private double missed(ClassPlan plan) {
-        return Assessment.of(plan, library).findings().stream()
+        return missed(Assessment.of(plan, library));
+    }
+
+    private double missed(Assessment judged) {
+        return judged.findings().stream()
                 .filter(each -> !each.check().endsWith("-slot") && found.stream().noneMatch(each::same))
                 .mapToDouble(Repairing::weight).sum();
     }
 
-    /** Brings a main part to its target: by doses and rounds, then line by line. */
-    private ClassPlan brought(ClassPlan plan, int id) {
-        ClassPlan now = continued(roughly(plan, id), id);
-        for (int out = 0; out < MOST_OUT; out++) {
-            Optional<ClassPlan> fits = fitted(now, id);
-            Optional<ClassPlan> fewer = fits.isPresent() ? Optional.empty() : shorter(now, id);
-            if (fewer.isEmpty()) {
-                return fits.orElse(now);
-            }
-            now = fewer.get();
-        }
-        return now;
-    }
-
-    private static Optional<ClassPlan> fitted(ClassPlan plan, int id) {
-        Segment segment = plan.segment(id);
-        return Fitting.best(plan, new Fitting.Asked(segment.target(), Optional.of(id)), _ -> false)
-                .map(way -> way.timeline().plan());
-    }
-
-    /** A part that is too long without the line that is missed least. */
-    private Optional<ClassPlan> shorter(ClassPlan plan, int id) {
-        Segment segment = plan.segment(id);
-        if (Timeline.of(plan).ofSegment(id).length().compareTo(segment.target()) <= 0
-                || segment.entries().size() < 2) {
-            return Optional.empty();
-        }
-        return segment.entries().stream()
-                .filter(line -> !kept.stays(line) && !(line instanceof Circuit circuit
-                        && circuit.items().stream().anyMatch(kept::stays)))
-                .map(line -> plan.remove(line.id()))
-                .min(Comparator.comparingDouble(fewer -> missed(fewer) + tooShort(fewer, id)));
-    }
-
-    private static double tooShort(ClassPlan plan, int id) {
-        Duration under = plan.segment(id).target().minus(Timeline.of(plan).ofSegment(id).length());
-        return under.isPositive() ? EACH_MINUTE_UNDER * Lengths.seconds(under) / 60.0 : 0;
-    }
-
-    /** Build-ups and circuits come near the target by themselves: whole phrases and rounds in its proportion. */
-    private ClassPlan roughly(ClassPlan plan, int id) {
-        Segment segment = plan.segment(id);
-        double ratio = Lengths.seconds(segment.target())
-                / Math.max(1.0, Lengths.seconds(proportions.length(id)));
-        return plan.with(segment.withEntries(segment.entries().stream()
-                .map(line -> roughly(line, segment, Math.clamp(ratio, 1 / FARTHEST, FARTHEST))).toList()));
-    }
-
-    private Entry roughly(Entry line, Segment segment, double ratio) {
-        return switch (line) {
-            case BuildUp build -> {
-                int now = Script.phrasesIn(build.build().time(), segment.bpm());
-                long phrases = Math.max(build.script(segment.bpm()).least(), Math.round(now * ratio));
-                Duration time = segment.bpm().at(2L * Combination.PHRASE).multipliedBy(phrases).plusMillis(1);
-                Duration whole = Duration.ofSeconds(Math.ceilDiv(time.toMillis(), 1000));
-                yield Build.TIME.problem(whole).isEmpty() ? build.with(build.build().withTime(whole)) : build;
-            }
-            case Circuit circuit when circuit.items().stream().noneMatch(kept::stays) -> {
-                int rounds = Math.toIntExact(Math.max(1, Math.round(circuit.rounds() * ratio)));
-                yield circuit.withRounds(rounds, circuit.rest(), Math.min(circuit.soloFrom(), rounds));
-            }
-            case Circuit _,Item _,Pause _,Screen _ -> line;
-        };
-    }
-
-    /** An aerobic part that doses and rounds cannot stretch so far goes on with another dance or circuit. */
-    private ClassPlan continued(ClassPlan plan, int id) {
-        Segment segment = plan.segment(id);
-        Duration missing = segment.target()
-                .minus(Timeline.of(plan).ofSegment(id).length().multipliedBy(3).dividedBy(2));
-        if (segment.role() != Role.AEROBIC || missing.compareTo(FAR_SHORT) < 0) {
-            return plan;
-        }
-        Segment more = drafting.filled(plan, segment.withEntries(List.of()).withTarget(missing)).segment(id);
-        List<Entry> lines = new ArrayList<>(segment.entries());
-        int next = plan.nextEntryId();
-        for (Entry line : more.entries()) {
-            lines.add(plan.find(line.id()).isPresent() ? line.withId(next++) : line);
-        }
-        return plan.with(segment.withEntries(lines));
+    /** The same, with how far the class moves towards what would be found. */
+    private double missedAndNear(ClassPlan plan) {
+        Assessment judged = Assessment.of(plan, library);
+        return missed(judged) + Repairing.near(judged);
     }
 
     /** The instructor's own warm-up or stretch in its new length where it still holds, else one that follows from the class. */
@@ -272,7 +227,7 @@ public final class Recutting {
         if (segment.isEmpty()) {
             return plan;
         }
-        ClassPlan own = fitted(plan, segment.get().id()).orElse(plan);
+        ClassPlan own = PartCutting.fitted(plan, segment.get().id()).orElse(plan);
         ClassPlan derived = role == Role.STRETCH
                 ? StretchFromClass.of(plan, library, segment.get().target()).plan()
                 : drafting.warmedUp(plan, segment.get().target());

@@ -95,7 +95,7 @@ final class Repairing {
     }
 
     /** How far it is from the figures that take several edits to reach, so that each edit on the way counts. */
-    private static double near(Assessment assessment) {
+    static double near(Assessment assessment) {
         Thresholds figures = assessment.timeline().plan().thresholds();
         double inside = assessment.effort().insideAerobic()
                 .map(share -> Math.max(0, figures.share(Threshold.INSIDE) - share))

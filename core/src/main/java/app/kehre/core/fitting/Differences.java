@@ -57,8 +57,9 @@ public final class Differences {
         for (Segment segment : after.segments()) {
             Optional<Segment> old = before.findSegment(segment.id());
             List<Entry> lines = old.map(Segment::entries).orElse(List.of());
+            boolean none = old.isEmpty() && segment.entries().isEmpty();
             boolean out = segment.leftOut() && old.filter(each -> !each.leftOut()).isPresent();
-            if (!segment.entries().equals(lines) || out) {
+            if (!none && !old.equals(Optional.of(segment))) {
                 changes.add(new Change(first(segment), "%s, %s\n%s".formatted(segment.name(),
                         out ? "left out" : Lengths.clock(timeline.ofSegment(segment.id()).shown()),
                         String.join("\n", lines(before, after, segment, lines, why))),

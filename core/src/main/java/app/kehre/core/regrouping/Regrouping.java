@@ -24,6 +24,9 @@ import app.kehre.core.timeline.Timeline;
  */
 public record Regrouping(ClassPlan plan, Segment segment, Duration saved) {
 
+    /** What is said when there is nothing to gain. */
+    public static final String NONE = "No other order of the toning and core parts ends sooner while their order school holds.";
+
     private static final int MOST_LINES = 60;
     /** How far the window of lines moves on where there are too many. */
     private static final int STEP = 5;

@@ -2,7 +2,6 @@ package app.kehre.desk.classes;
 
 import java.nio.file.Path;
 import java.time.LocalDateTime;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -12,11 +11,8 @@ import java.util.function.Supplier;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.exercise.Library;
 import app.kehre.desk.control.Latest;
+import app.kehre.desk.session.ClassFolder;
 import app.kehre.desk.session.OpenPlan;
-import app.kehre.formats.disk.Disk;
-import app.kehre.formats.disk.DiskTrouble;
-import app.kehre.formats.json.UnreadableFile;
-import app.kehre.formats.plan.PlanDocument;
 
 /** All classes in a folder, each judged. */
 public final class ClassesViewModel {
@@ -32,25 +28,19 @@ public final class ClassesViewModel {
 
     private final OpenPlan open;
     private final Supplier<Library> library;
-    private final Disk disk;
-    private final Path usual;
+    private final ClassFolder classes;
     private final Latest reading = new Latest("classes");
 
-    /**
-     * Makes a view model.
-     *
-     * @param usual the folder that is shown while the open class lies in no file
-     */
-    public ClassesViewModel(OpenPlan open, Supplier<Library> library, Disk disk, Path usual) {
+    /** Makes a view model. */
+    public ClassesViewModel(OpenPlan open, Supplier<Library> library, ClassFolder classes) {
         this.open = open;
         this.library = library;
-        this.disk = disk;
-        this.usual = usual;
+        this.classes = classes;
     }
 
-    /** Returns the folder that is shown: that of the open class, if it lies in a file. */
+    /** Returns the folder that is shown. */
     Path folder() {
-        return open.file().get().map(Path::toAbsolutePath).map(Path::getParent).orElse(usual);
+        return classes.path();
     }
 
     /** Returns whether a file is the open class. */
@@ -66,29 +56,12 @@ public final class ClassesViewModel {
     }
 
     private List<Found> read(Path folder, Library all) {
-        List<Found> found = new ArrayList<>();
-        try {
-            for (Path file : disk.list(folder, PlanDocument.ENDING)) {
-                found.add(read(file, folder, all));
-            }
-        } catch (DiskTrouble trouble) {
-            found.add(new Found(folder, Optional.empty(), trouble.sentence()));
-        }
-        found.sort(Comparator.comparing(each -> each.assessment()
-                .map(judged -> judged.timeline().plan().brief())
-                .map(brief -> brief.date().atTime(brief.start())).orElse(LocalDateTime.MAX)));
-        return found;
-    }
-
-    private Found read(Path file, Path folder, Library all) {
-        try {
-            PlanDocument document = PlanDocument.read(folder.relativize(file).toString(), disk.read(file),
-                    all);
-            return new Found(file, Optional.of(Assessment.of(document.plan(), all)), "");
-        } catch (DiskTrouble trouble) {
-            return new Found(file, Optional.empty(), trouble.sentence());
-        } catch (UnreadableFile fault) {
-            return new Found(file, Optional.empty(), fault.sentence());
-        }
+        return classes.read(folder, all).stream()
+                .map(each -> new Found(each.file(), each.plan().map(plan -> Assessment.of(plan, all)),
+                        each.problem()))
+                .sorted(Comparator.comparing(each -> each.assessment()
+                        .map(judged -> judged.timeline().plan().brief())
+                        .map(brief -> brief.date().atTime(brief.start())).orElse(LocalDateTime.MAX)))
+                .toList();
     }
 }

@@ -22,9 +22,9 @@ import app.kehre.core.plan.Item;
 final class DeriveStretchCommand extends DeriveCommand {
 
     @Override
-    Derived derive(ClassPlan plan, Library library, Duration minutes) {
+    Proposed derive(ClassPlan plan, Library library, Duration minutes) {
         StretchFromClass derived = StretchFromClass.of(plan, library, minutes);
-        return new Derived(derived.plan(), text(derived, Assessment.of(derived.plan(), library).ledger()),
+        return new Proposed(derived.plan(), text(derived, Assessment.of(derived.plan(), library).ledger()),
                 derived.reason());
     }
 

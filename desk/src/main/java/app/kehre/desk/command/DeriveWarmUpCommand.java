@@ -18,9 +18,9 @@ import app.kehre.core.plan.Item;
 final class DeriveWarmUpCommand extends DeriveCommand {
 
     @Override
-    Derived derive(ClassPlan plan, Library library, Duration minutes) {
+    Proposed derive(ClassPlan plan, Library library, Duration minutes) {
         WarmUpFromClass derived = WarmUpFromClass.of(plan, library, minutes);
-        return new Derived(derived.plan(), text(derived), derived.reason());
+        return new Proposed(derived.plan(), text(derived), derived.reason());
     }
 
     private static String text(WarmUpFromClass derived) {

@@ -21,7 +21,7 @@ import app.kehre.formats.sheet.MissingGlyph;
                 SheetCommand.class,
                 TimelineCommand.class,
                 LibraryCommand.class, CheckCommand.class, FitCommand.class, DeriveStretchCommand.class,
-                DeriveWarmUpCommand.class, DraftCommand.class,
+                DeriveWarmUpCommand.class, DraftCommand.class, RecutCommand.class, RegroupCommand.class,
                 EffortCommand.class,
                 PulsesCommand.class}, synopsisSubcommandLabel = "[COMMAND]", exitCodeListHeading = "Exit codes:%n", exitCodeList = {
                         "0:done", "1:a file could not be read or written",

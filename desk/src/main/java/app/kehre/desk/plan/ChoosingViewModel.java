@@ -28,6 +28,7 @@ import app.kehre.core.timeline.Stretch;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.control.Latest;
 import app.kehre.desk.proposals.ProposalsViewModel;
+import app.kehre.desk.session.ClassFolder;
 
 /** What is offered beside the lines: suggestions, swaps, findings. */
 public final class ChoosingViewModel {
@@ -71,11 +72,11 @@ public final class ChoosingViewModel {
     private final Latest groupFits = new Latest("proposals");
 
     /** Makes a view model beside that of the lines. */
-    public ChoosingViewModel(PlanViewModel plan, Supplier<Library> library) {
+    public ChoosingViewModel(PlanViewModel plan, Supplier<Library> library, ClassFolder folder) {
         this.plan = plan;
         this.library = library;
         this.judging = new Judging(plan.open(), library);
-        this.proposals = new ProposalsViewModel(plan.open(), library);
+        this.proposals = new ProposalsViewModel(plan.open(), library, folder);
     }
 
     /** Returns what Kehre proposes. */

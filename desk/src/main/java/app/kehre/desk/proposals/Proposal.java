@@ -5,15 +5,24 @@ enum Proposal {
     /** The class, or a segment, ends in time. */
     FIT("Fit", "end by", "Find ways",
             "Kehre looks for the least change of doses, rounds, rests and lines with which the class ends there or just before."),
+    /** The class starts late. */
+    LATE("Late start", "by", "Find ways",
+            "They started late, and the end is as hard as before: the least change with which the class still ends in its slot."),
+    /** The class gets another slot. */
+    RECUT("Other slot", "of", "Recut",
+            "The class for a shorter or a longer slot: the ends as long as they must be, the main parts in their proportions, nothing new exchanged for what is yours."),
     /** The warm-up follows from the class. */
     WARM_UP("Warm-up", "in", "Derive",
             "The shortest warm-up that prepares what the class loads and shows what comes, filled up by its school, in a rising order."),
     /** The stretch follows from the class. */
     STRETCH("Stretch", "in", "Derive",
             "As much of what was loaded as fits, each held long enough, both sides, down to the floor once. What does not fit is to be taken home."),
+    /** Parts in another order. */
+    REGROUP("Regroup", "", "Find orders",
+            "The order of each toning and core part in which the group goes down and changes kit as seldom as its order school allows."),
     /** The empty segments are drafted. */
     DRAFT("Draft", "", "Draft three",
-            "Three classes from the brief: every empty segment is filled, what is there stays. Take what you like and draft again: the rest is drawn anew.");
+            "Three classes from the brief: every empty segment is filled, what is there stays. Take what you like and draft again: the rest is drawn anew. Of a segment that you have drawn anew, what is locked stays.");
 
     private final String words;
     private final String before;
@@ -29,6 +38,16 @@ enum Proposal {
 
     String words() {
         return words;
+    }
+
+    /** Returns whether it takes a length. */
+    boolean takesLength() {
+        return !before.isEmpty();
+    }
+
+    /** Returns whether it can be asked of one segment alone. */
+    boolean takesSegment() {
+        return this == FIT || this == DRAFT;
     }
 
     /** Returns what stands before the length. */

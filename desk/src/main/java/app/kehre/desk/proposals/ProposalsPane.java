@@ -16,6 +16,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
@@ -34,7 +35,7 @@ public final class ProposalsPane extends ScrollPane {
     private final ProposalsViewModel model;
     private final ObjectProperty<Palette> palette;
     private final Supplier<Optional<Segment>> selected;
-    private final HBox kinds = new HBox(4);
+    private final FlowPane kinds = new FlowPane(4, 2);
     private final Label before = Words.plain("", "soft");
     private final TextField length = new TextField();
     private final Button ask;
@@ -120,7 +121,7 @@ public final class ProposalsPane extends ScrollPane {
 
     private ToggleButton kind(Proposal each, ToggleGroup group) {
         ToggleButton button = new ToggleButton(each.words());
-        button.setId("propose-" + each.words().toLowerCase(Locale.ROOT));
+        button.setId("propose-" + each.words().toLowerCase(Locale.ROOT).replace(' ', '-'));
         button.getStyleClass().setAll("use");
         button.setMinWidth(USE_PREF_SIZE);
         button.setToggleGroup(group);
@@ -139,19 +140,21 @@ public final class ProposalsPane extends ScrollPane {
         before.setText(proposal.before());
         ask.setText(proposal.asks());
         ask.setMinWidth(USE_PREF_SIZE);
-        there(length, proposal != Proposal.DRAFT);
-        there(before, proposal != Proposal.DRAFT);
+        there(length, proposal.takesLength());
+        there(before, proposal.takesLength());
     }
 
     private void suggestLength() {
         showProposal();
-        if (proposal == Proposal.WARM_UP || proposal == Proposal.STRETCH) {
-            length.setText(model.usualLength(proposal));
-            return;
-        }
-        String target = selected.get().map(Segment::target).filter(Duration::isPositive).map(Lengths::clock)
-                .orElse("5:00");
-        length.setText(segmentOnly.isSelected() ? target : model.slotWords());
+        length.setText(switch (proposal) {
+            case WARM_UP, STRETCH -> model.usualLength(proposal);
+            case LATE -> "5:00";
+            case FIT -> segmentOnly.isSelected()
+                    ? selected.get().map(Segment::target).filter(Duration::isPositive).map(Lengths::clock)
+                            .orElse("5:00")
+                    : model.slotWords();
+            case RECUT, REGROUP, DRAFT -> model.slotWords();
+        });
     }
 
     private void ask() {
@@ -159,7 +162,9 @@ public final class ProposalsPane extends ScrollPane {
             model.drop();
         }
         tell(model.ask(proposal, length.getText(),
-                segmentOnly.isSelected() ? selected.get().map(Segment::id) : Optional.empty()));
+                proposal.takesSegment() && segmentOnly.isSelected()
+                        ? selected.get().map(Segment::id)
+                        : Optional.empty()));
     }
 
     private void tell(String sentence) {
@@ -177,7 +182,7 @@ public final class ProposalsPane extends ScrollPane {
         boolean there = found.filter(now -> !now.ways().isEmpty()).isPresent();
         ask.setText(there && proposal == Proposal.DRAFT ? "Draft three others" : proposal.asks());
         there(buttons, there);
-        there(segmentOnly, !there && proposal == Proposal.FIT);
+        there(segmentOnly, !there && proposal.takesSegment() && !model.isBare());
         tell(found.map(Fitting.Found::reason).orElse(""));
         if (found.isEmpty()) {
             ways.getChildren()

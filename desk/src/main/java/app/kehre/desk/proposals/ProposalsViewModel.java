@@ -26,6 +26,7 @@ import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.control.Latest;
+import app.kehre.desk.session.ClassFolder;
 import app.kehre.desk.session.OpenPlan;
 
 /**
@@ -44,6 +45,7 @@ public final class ProposalsViewModel {
 
     private final OpenPlan open;
     private final Supplier<Library> library;
+    private final ClassFolder folder;
     private final Latest proposals = new Latest("proposals");
     private final Latest effects = new Latest("effects of a proposal");
     private final ReadOnlyObjectWrapper<Optional<Fitting.Found>> found = new ReadOnlyObjectWrapper<>(
@@ -57,8 +59,9 @@ public final class ProposalsViewModel {
     private long seed;
 
     /** Makes a view model of the open plan. */
-    public ProposalsViewModel(OpenPlan open, Supplier<Library> library) {
+    public ProposalsViewModel(OpenPlan open, Supplier<Library> library, ClassFolder folder) {
         this.open = open;
+        this.folder = folder;
         this.library = library;
         open.settled().addListener(_ -> forget());
     }
@@ -103,43 +106,61 @@ public final class ProposalsViewModel {
     /** Asks for something. Returns the sentence against it, if any. */
     String ask(Proposal proposal, String length, Optional<Integer> segment) {
         if (proposal == Proposal.DRAFT) {
-            draft();
+            draft(segment);
             return "";
         }
-        Reading<Duration> reading = Lengths
-                .parse(length.strip().matches("\\d+") ? length.strip() + " min" : length);
+        Reading<Duration> reading = proposal.takesLength()
+                ? Lengths.parse(length.strip().matches("\\d+") ? length.strip() + " min" : length)
+                : Reading.of(open.plan().brief().slot());
         if (reading.value().isEmpty() || !reading.value().get().isPositive()) {
             return reading.value().isEmpty() ? reading.problem() : "A class lasts longer than that.";
         }
         Duration asked = reading.value().get();
         ClassPlan plan = open.plan();
         Library all = library.get();
-        step = proposal == Proposal.FIT
-                ? "Fit to " + Lengths.clock(asked)
-                : proposal.words() + " from the class";
+        step = step(proposal, asked);
+        Duration late = plan.brief().slot().minus(asked);
+        if (proposal == Proposal.LATE && !late.isPositive()) {
+            return "Nothing is left of the slot then.";
+        }
         proposals.ask(() -> switch (proposal) {
             case FIT -> Fitting.of(plan, new Fitting.Asked(asked, segment));
+            case LATE -> Fitting.of(plan, new Fitting.Asked(late, Optional.empty()));
+            case RECUT -> Derived.recut(plan, all, asked);
             case WARM_UP -> Derived.warmUp(plan, all, asked);
             case STRETCH -> Derived.stretch(plan, all, asked);
+            case REGROUP -> Derived.regroup(plan);
             case DRAFT -> throw new IllegalStateException("a draft has no length");
         }, this::show);
         return "";
     }
 
+    private static String step(Proposal proposal, Duration asked) {
+        return switch (proposal) {
+            case FIT -> "Fit to " + Lengths.clock(asked);
+            case LATE -> "Late start by " + Lengths.clock(asked);
+            case RECUT -> "Recut to %d min".formatted(asked.toMinutes());
+            case WARM_UP, STRETCH -> proposal.words() + " from the class";
+            case REGROUP -> "Regroup";
+            case DRAFT -> "Draft";
+        };
+    }
+
     /** Drafts three classes, one after the other; each is shown as soon as it is there. */
-    private void draft() {
+    private void draft(Optional<Integer> segment) {
         ClassPlan plan = open.plan();
         Library all = library.get();
-        step = "Draft";
+        step = step(Proposal.DRAFT, Duration.ZERO);
         List<Long> seeds = List.of(seed + 1, seed + 2, seed + 3);
         seed += seeds.size();
         progress.set("Drafting, 1 of %d\u2026".formatted(seeds.size()));
-        proposals.askEach(seeds, Duration.ZERO, each -> Derived.draft(plan, all, each), (at, drafted) -> {
-            progress.set(at + 1 < seeds.size() && drafted.reason().isEmpty()
-                    ? "Drafting, %d of %d\u2026".formatted(at + 2, seeds.size())
-                    : "");
-            add(drafted);
-        });
+        proposals.askEach(seeds, Duration.ZERO,
+                each -> Derived.draft(plan, all, folder.lately(plan, all), each, segment), (at, drafted) -> {
+                    progress.set(at + 1 < seeds.size() && drafted.reason().isEmpty()
+                            ? "Drafting, %d of %d\u2026".formatted(at + 2, seeds.size())
+                            : "");
+                    add(drafted);
+                });
     }
 
     /** Stops what is being worked on; what was found so far stays. */

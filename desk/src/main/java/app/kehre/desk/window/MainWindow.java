@@ -30,6 +30,7 @@ import app.kehre.desk.look.Theme;
 import app.kehre.desk.plan.ChoosingViewModel;
 import app.kehre.desk.plan.PlanView;
 import app.kehre.desk.plan.PlanViewModel;
+import app.kehre.desk.session.ClassFolder;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.Patterns;
 import app.kehre.desk.session.Recovery;
@@ -85,7 +86,8 @@ public final class MainWindow {
         files = new PlanFiles(open, all, around, notices, recovery);
         patterns = new Patterns(around.data(), around.disk());
         planModel = new PlanViewModel(open, all, patterns::all);
-        choosing = new ChoosingViewModel(planModel, all);
+        ClassFolder folder = new ClassFolder(open, around.disk(), around.data().resolve("classes"));
+        choosing = new ChoosingViewModel(planModel, all, folder);
         sheetModel = new SheetViewModel(Executors.newSingleThreadExecutor(
                 work -> Thread.ofPlatform().daemon().name("sheet").unstarted(work)), around.disk());
         teachModel = new TeachViewModel(open.settled().get(), around.clock());
@@ -95,7 +97,7 @@ public final class MainWindow {
         teach.setOnAction(_ -> go(Place.TEACH));
         planView = new PlanView(planModel, choosing, palette, teach);
         classesView = new ClassesView(
-                new ClassesViewModel(open, all, around.disk(), around.data().resolve("classes")),
+                new ClassesViewModel(open, all, folder),
                 palette, this::openClass);
         briefView = new BriefView(new BriefViewModel(open, planModel::setHint));
         combinationModel = new CombinationViewModel(open, all);

@@ -16,7 +16,9 @@ import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Finding;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.FaultyDisk;
 import app.kehre.desk.Instructor;
 import app.kehre.formats.plan.DemoPlan;
@@ -149,5 +151,66 @@ class ProposalsPlaceTest {
 
         assertThat(instructor.plan().segment(toning.id()).entries()).isNotEmpty();
         assertThat(instructor.plan().segment(core.id()).entries()).isEmpty();
+    }
+
+    @Test
+    void theyStartedLateAndTheClassStillEndsInItsSlot() {
+        instructor.clicks("#fit-back").clicks("#propose-late-start").clicks("#fit-length").writes("7:00")
+                .presses(KeyCode.ENTER);
+        instructor.until("a way is found", () -> instructor.canSee("#fit-way-1"));
+
+        instructor.clicks("#fit-take");
+
+        assertThat(instructor.sees("#undo")).isEqualTo("Undo: late start by 7:00");
+        assertThat(Timeline.of(instructor.plan()).total()).isBetween(Duration.ofMinutes(46),
+                Duration.ofMinutes(47));
+        assertThat(instructor.plan().brief()).isEqualTo(over.brief());
+    }
+
+    @Test
+    void theClassIsRecutToAnotherSlotAndWhatIsUntickedStays() {
+        instructor.clicks("#fit-back").clicks("#propose-other-slot").clicks("#fit-length").writes("40")
+                .presses(KeyCode.ENTER);
+        instructor.until("it is recut", () -> instructor.canSee("#fit-way-1"));
+        assertThat(changes().getFirst().getText()).isEqualTo("The slot: 40 min instead of 54 min");
+        Segment stretch = over.segments().stream().filter(each -> each.role() == Role.STRETCH).findFirst()
+                .orElseThrow();
+        Instructor.onFx(() -> {
+            changes().stream().filter(each -> each.getText().startsWith(stretch.name())).findFirst()
+                    .orElseThrow().fire();
+            return 0;
+        });
+
+        instructor.clicks("#fit-take");
+
+        assertThat(instructor.sees("#undo")).isEqualTo("Undo: recut to 40 min");
+        assertThat(instructor.plan().brief().slot()).isEqualTo(Duration.ofMinutes(40));
+        assertThat(instructor.plan().segment(stretch.id())).isEqualTo(stretch);
+        assertThat(Timeline.of(instructor.plan()).total()).isBetween(Duration.ofMinutes(40),
+                Duration.ofMinutes(43));
+    }
+
+    @Test
+    void aSegmentIsDrawnAnewAndWhatIsLockedStays() {
+        Segment toning = over.segments().stream().filter(each -> each.role() == Role.TONING).findFirst()
+                .orElseThrow();
+        Item first = ClassPlan.lines(toning).filter(Item.class::isInstance).map(Item.class::cast).findFirst()
+                .orElseThrow();
+        ClassPlan locked = over.with(first.withManner(first.manner().withLocked(true)))
+                .with(over.brief().withSlot(Duration.ofMinutes(62)));
+        instructor.close();
+        instructor = Instructor.with(locked, folder.resolve("locked"), new FaultyDisk());
+        instructor.clicksOnRoad(first.id()).presses(KeyCode.DIGIT6, KeyCode.ALT).clicks("#propose-draft")
+                .clicks("#fit-segment").clicks("#fit-ask");
+        instructor.until("a draft is there", () -> instructor.canSee("#fit-way-1"));
+
+        instructor.clicks("#fit-take");
+
+        assertThat(instructor.plan().find(first.id())).isEqualTo(locked.find(first.id()));
+        assertThat(instructor.plan().segment(toning.id()).entries()).hasSizeGreaterThan(1)
+                .isNotEqualTo(toning.entries());
+        assertThat(instructor.plan().segments()).filteredOn(each -> each.id() != toning.id())
+                .containsExactlyElementsOf(locked.segments().stream()
+                        .filter(each -> each.id() != toning.id()).toList());
     }
 }

@@ -1,0 +1,48 @@
+package app.kehre.desk.command;
+
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+import app.kehre.core.exercise.Library;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.formats.library.BuiltInLibrary;
+
+/** What the commands share that propose another class and say what is different. */
+abstract class ProposeCommand implements Callable<Integer> {
+
+    @Parameters(paramLabel = "PLAN", description = "A plan, NAME.kehre.json.")
+    private @Nullable Path plan;
+
+    @Option(names = {"-o",
+            "--output"}, paramLabel = "OUT", description = "Write the changed class to a file.")
+    private @Nullable Path output;
+
+    /**
+     * What came of it.
+     *
+     * @param plan the class as it is proposed
+     * @param text what is different and why
+     * @param reason why there is nothing to propose; empty when there is
+     */
+    record Proposed(ClassPlan plan, String text, String reason) {}
+
+    /** Makes the proposal. */
+    abstract Proposed propose(ClassPlan plan, Library library);
+
+    @Override
+    public Integer call() {
+        return PlanCommand.run(plan, document -> {
+            Proposed proposed = propose(document.plan(), BuiltInLibrary.load());
+            if (!proposed.reason().isEmpty()) {
+                System.err.println(proposed.reason());
+                return 1;
+            }
+            PlanCommand.print(proposed.text());
+            return PlanCommand.write(output, document.with(proposed.plan()));
+        });
+    }
+}
