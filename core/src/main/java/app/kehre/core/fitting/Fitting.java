@@ -4,9 +4,12 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 
 import app.kehre.core.dose.Lengths;
@@ -32,6 +35,7 @@ public final class Fitting {
     private final Timeline before;
     private final Asked asked;
     private final List<Adjustable> adjustables;
+    private final Map<Integer, Duration> lengths = new ConcurrentHashMap<>();
 
     /**
      * What is asked for.
@@ -109,30 +113,57 @@ public final class Fitting {
         return asked.segment().map(id -> timeline.ofSegment(id).length()).orElse(timeline.total());
     }
 
-    /** The solver's sum is off where changeovers come and go, so its bounds are moved by what it was off. */
     private Optional<Way> way(Weights weights) {
         List<Exact.Choice> choices = adjustables.stream().map(each -> choice(each, weights)).toList();
+        Drops drops = new Drops(adjustables, choices);
         long missing = asked.length().minus(length(before)).toNanos();
         for (int window = smallestStep(choices);; window = Math.min(2 * window, WIDEST)) {
-            Optional<Way> way = way(choices, missing, window);
+            Optional<Way> way = drops.areFew()
+                    ? withDrops(drops, window)
+                    : options(choices, missing, window, options -> options).map(this::made);
             if (way.isPresent() || window == WIDEST) {
                 return way;
             }
         }
     }
 
-    private Optional<Way> way(List<Exact.Choice> choices, long missing, int window) {
+    /** What is left out is tried in every combination, each laid out in time: only the doses are left to add up. */
+    private Optional<Way> withDrops(Drops drops, int window) {
+        int least = Integer.MAX_VALUE;
+        Optional<int[]> best = Optional.empty();
+        for (Drops.Some some : drops.cheapestFirst()) {
+            if (some.cost() >= least) {
+                break;
+            }
+            long missing = asked.length().minus(lengthWith(some)).toNanos();
+            Optional<int[]> found = options(some.others(), missing, window, some::with);
+            int cost = found.map(drops::cost).orElse(Integer.MAX_VALUE);
+            best = cost < least ? found : best;
+            least = Math.min(cost, least);
+        }
+        return best.map(this::made);
+    }
+
+    private Duration lengthWith(Drops.Some some) {
+        return lengths.computeIfAbsent(some.which(),
+                _ -> length(Timeline
+                        .of(Change.all(before.plan(), changes(some.with(new int[adjustables.size()]))))));
+    }
+
+    /** The solver's sum is off where changeovers come and go, so its bounds are moved by what it was off. */
+    private Optional<int[]> options(List<Exact.Choice> choices, long missing, int window,
+            UnaryOperator<int[]> whole) {
         long aim = Math.floorDiv(missing, TICK);
         for (int attempt = 0; attempt < TRIES; attempt++) {
             Optional<int[]> options = Exact.solve(choices, Math.toIntExact(aim - window + 1),
-                    Math.toIntExact(aim));
+                    Math.toIntExact(aim)).map(whole);
             if (options.isEmpty()) {
                 return Optional.empty();
             }
-            Way way = made(options.get());
-            Duration left = asked.length().minus(length(way.timeline()));
+            Duration left = asked.length()
+                    .minus(length(Timeline.of(Change.all(before.plan(), changes(options.get())))));
             if (!left.isNegative() && left.toNanos() < window * TICK) {
-                return Optional.of(way);
+                return options;
             }
             long off = left.isNegative() ? left.toNanos() - TICK : left.toNanos() - (window - 1) * TICK;
             aim += Math.floorDiv(off, TICK);
@@ -158,13 +189,18 @@ public final class Fitting {
     }
 
     private Way made(int[] options) {
+        List<Change> changes = changes(options);
+        return new Way(words(changes), changes, Timeline.of(Change.all(before.plan(), changes)));
+    }
+
+    private List<Change> changes(int[] options) {
         List<Change> changes = new ArrayList<>();
         for (int i = 0; i < options.length; i++) {
             if (options[i] > 0) {
                 changes.add(adjustables.get(i).options().get(options[i] - 1).change());
             }
         }
-        return new Way(words(changes), changes, Timeline.of(Change.all(before.plan(), changes)));
+        return changes;
     }
 
     /** What is special about a way: a change of a circuit or a build-up in its own words, the others counted. */
