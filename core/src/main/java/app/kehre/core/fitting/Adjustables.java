@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Predicate;
+import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 
@@ -52,36 +53,38 @@ final class Adjustables {
         this.wanted = wanted;
     }
 
+    /** Returns all of them in their order; the classes that each would make are laid out side by side. */
     List<Adjustable> all() {
-        List<Adjustable> found = new ArrayList<>();
+        List<Supplier<Adjustable>> found = new ArrayList<>();
         for (Segment segment : plan.segments()) {
             if (!segment.leftOut() && wanted.test(segment)) {
                 Map<String, List<Item>> pairs = new LinkedHashMap<>();
                 segment.entries().stream().filter(fixed.negate())
                         .forEach(entry -> add(segment, entry, pairs, found));
-                pairs.values().forEach(pair -> found.add(ofItems(segment, pair, 1)));
+                pairs.values().forEach(pair -> found.add(() -> ofItems(segment, pair, 1)));
             }
         }
-        found.removeIf(each -> each.options().isEmpty());
-        return found;
+        return found.parallelStream().map(Supplier::get).filter(each -> !each.options().isEmpty()).toList();
     }
 
-    private void add(Segment segment, Entry entry, Map<String, List<Item>> pairs, List<Adjustable> found) {
+    private void add(Segment segment, Entry entry, Map<String, List<Item>> pairs,
+            List<Supplier<Adjustable>> found) {
         switch (entry) {
             case Item item -> {
                 boolean half = !item.dose().sides().servesBoth() && item.dose().sides() != Sides.TOGETHER;
                 if (half) {
                     pairs.computeIfAbsent(item.exercise().id(), _ -> new ArrayList<>()).add(item);
                 } else {
-                    found.add(ofItems(segment, List.of(item), 1));
+                    found.add(() -> ofItems(segment, List.of(item), 1));
                 }
             }
             case Circuit circuit -> {
                 circuit.items().stream().filter(fixed.negate())
-                        .forEach(item -> found.add(ofItems(segment, List.of(item), rounds(circuit, item))));
-                found.add(ofCircuit(segment, circuit));
+                        .forEach(item -> found
+                                .add(() -> ofItems(segment, List.of(item), rounds(circuit, item))));
+                found.add(() -> ofCircuit(segment, circuit));
             }
-            case BuildUp build -> found.add(ofBuildUp(segment, build));
+            case BuildUp build -> found.add(() -> ofBuildUp(segment, build));
             case Pause _,Screen _ -> {
             }
         }

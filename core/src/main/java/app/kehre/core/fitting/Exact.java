@@ -21,7 +21,9 @@ public final class Exact {
     public record Choice(int[] adds, int[] costs) {}
 
     /** So far from the straight way, in ticks, the best is looked for first. */
-    private static final int NEAR = 600;
+    private static final int NEAR = 300;
+    /** What is free may go anywhere. */
+    private static final double LEAST_RATE = 1e-6;
     private static final int NEVER = Integer.MAX_VALUE / 2;
 
     private final List<Choice> choices;
@@ -62,8 +64,10 @@ public final class Exact {
             return new Exact(choices, least, most, -NEVER, NEVER).solve();
         }
         int cost = cost(choices, near.get());
-        int lowest = -reach(choices, cost, -1);
-        int highest = reach(choices, cost, 1);
+        double down = cheapest(choices, -1);
+        double up = cheapest(choices, 1);
+        int lowest = Math.min(Math.min(0, least), (int) Math.floor(-(cost - up * least) / (down + up)) - 1);
+        int highest = Math.max(Math.max(0, most), (int) Math.ceil((cost + down * most) / (down + up)) + 1);
         return lowest >= floor && highest <= ceiling
                 ? near
                 : new Exact(choices, least, most, lowest, highest).solve();
@@ -74,15 +78,20 @@ public final class Exact {
     }
 
     /**
-     * How far a sum can come to one side at a cost: nothing that costs no more than a way that is known leaves these
-     * bounds, so the best lies within them.
+     * What a tick to one side costs at the least. A way that leaves the bounds has to come back: what costs more than a way
+     * that is known, there and back at the least, need not be looked at.
      */
-    private static int reach(List<Choice> choices, int cost, int side) {
-        double cheapest = choices.stream().flatMapToDouble(each -> IntStream.range(0, each.adds.length)
-                .filter(option -> Integer.signum(each.adds[option]) == side)
-                .mapToDouble(option -> (double) each.costs[option] / Math.abs(each.adds[option]))).min()
-                .orElse(NEVER);
-        return (int) Math.min(NEVER, Math.ceil(cost / cheapest) + 1);
+    private static double cheapest(List<Choice> choices, int side) {
+        double cheapest = NEVER;
+        for (Choice choice : choices) {
+            for (int option = 0; option < choice.adds.length; option++) {
+                if (Integer.signum(choice.adds[option]) == side) {
+                    cheapest = Math.min(cheapest,
+                            (double) choice.costs[option] / Math.abs(choice.adds[option]));
+                }
+            }
+        }
+        return Math.max(LEAST_RATE, cheapest);
     }
 
     /** The sums after some choices from which the rest can still come within the bounds: from low to high. */
