@@ -6,7 +6,9 @@ import java.util.Map;
 import app.kehre.core.advice.Severity;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Finding;
+import app.kehre.core.dose.Lengths;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.timeline.SlotFit;
 
 /**
  * A class that was drafted. Nothing of it is the instructor's yet.
@@ -26,5 +28,18 @@ public record Draft(ClassPlan plan, Map<Integer, String> why, Assessment assessm
     public List<Finding> open() {
         return assessment.findings().stream().filter(finding -> finding.severity() != Severity.CONSIDER)
                 .toList();
+    }
+
+    /**
+     * Returns how bad it is, in points: what can hurt 1000, what to mend 100, what to consider 3, what comes near such
+     * figures a part of that, and one for each second of the slot that it leaves. Kehre's estimates.
+     */
+    public double penalty() {
+        return penalty(assessment);
+    }
+
+    static double penalty(Assessment assessment) {
+        SlotFit fit = assessment.timeline().fit();
+        return Repairing.penalty(assessment) + (fit.over() ? 0 : Lengths.seconds(fit.spare()));
     }
 }

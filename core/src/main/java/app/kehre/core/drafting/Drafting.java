@@ -36,7 +36,6 @@ import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
-import app.kehre.core.timeline.SlotFit;
 import app.kehre.core.timeline.Timeline;
 
 /**
@@ -106,7 +105,7 @@ public final class Drafting {
         Draft best = new Drafting(start, redrawn, library, before, seeds.nextLong()).draft();
         for (int more = 1; more < TRIES && best.reason().isEmpty() && !done(best); more++) {
             Draft next = new Drafting(start, redrawn, library, before, seeds.nextLong()).draft();
-            best = penalty(next) < penalty(best) ? next : best;
+            best = next.penalty() < best.penalty() ? next : best;
         }
         return best;
     }
@@ -114,11 +113,6 @@ public final class Drafting {
     private static boolean done(Draft draft) {
         return draft.open().isEmpty()
                 && Lengths.seconds(draft.assessment().timeline().fit().spare()) <= NEAR_THE_END;
-    }
-
-    private static double penalty(Draft draft) {
-        SlotFit fit = draft.assessment().timeline().fit();
-        return Repairing.penalty(draft.assessment()) + (fit.over() ? 0 : Lengths.seconds(fit.spare()));
     }
 
     private Draft draft() {

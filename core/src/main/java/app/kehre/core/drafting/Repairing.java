@@ -3,10 +3,12 @@ package app.kehre.core.drafting;
 import java.util.Comparator;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
+import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.advice.Thresholds;
 import app.kehre.core.balance.Assessment;
@@ -29,6 +31,7 @@ final class Repairing {
     private static final int TRIED = 4;
     private static final int EXCHANGED = 12;
     private static final int EACH = 3;
+    private static final int POLISHED = 4;
     /** One water for so many minutes of the slot at the most. Kehre's estimate. */
     private static final int EACH_WATER = 10;
     private static final int STOP = 1000;
@@ -59,7 +62,7 @@ final class Repairing {
     Assessment mended(ClassPlan plan) {
         Assessment now = Assessment.of(plan, library);
         for (int round = 0; round < ROUNDS && serious(now) > 0; round++) {
-            Optional<Assessment> better = better(now);
+            Optional<Assessment> better = better(now, kept::mends);
             if (better.isEmpty()) {
                 break;
             }
@@ -110,11 +113,24 @@ final class Repairing {
         return finding.check().endsWith("-slot");
     }
 
-    private Optional<Assessment> better(Assessment now) {
+    /** Returns a class in which nothing serious is found a little nearer to taste as well. */
+    Assessment polished(Assessment plan) {
+        Assessment now = plan;
+        for (int round = 0; round < POLISHED; round++) {
+            Optional<Assessment> better = better(now, finding -> finding.severity() == Severity.CONSIDER);
+            if (better.isEmpty()) {
+                break;
+            }
+            now = better.get();
+        }
+        return now;
+    }
+
+    private Optional<Assessment> better(Assessment now, Predicate<Finding> wanted) {
         double before = penalty(now);
         int tried = 0;
         for (Finding finding : now.findings()) {
-            if (!kept.mends(finding) || ofLength(finding)) {
+            if (!wanted.test(finding) || ofLength(finding)) {
                 continue;
             }
             Optional<Assessment> best = Stream

@@ -23,6 +23,7 @@ import app.kehre.core.timeline.Timeline;
 final class Settling {
 
     private static final int CYCLES = 5;
+    private static final int POLISHINGS = 2;
     /** The most lines that are left out to make a draft fit. Kehre's estimate. */
     private static final int DROPPED = 6;
     /** What Fit can well add to the doses of a class, and the most exercises that are added. Kehre's estimates. */
@@ -61,9 +62,23 @@ final class Settling {
                 best = now;
             }
             if (now.findings().stream().noneMatch(kept::mends)) {
-                return now;
+                return polished(repairing, now);
             }
             now = repairing.mended(fitted);
+        }
+        return best;
+    }
+
+    private Assessment polished(Repairing repairing, Assessment done) {
+        Assessment best = done;
+        Assessment now = done;
+        for (int cycle = 0; cycle < POLISHINGS; cycle++) {
+            Assessment polished = repairing.polished(now);
+            if (polished == now) {
+                break;
+            }
+            now = Assessment.of(fitted(polished.timeline().plan()), library);
+            best = Draft.penalty(now) < Draft.penalty(best) ? now : best;
         }
         return best;
     }
