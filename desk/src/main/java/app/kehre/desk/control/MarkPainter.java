@@ -52,8 +52,8 @@ final class MarkPainter {
                 continue;
             }
             double x = where.x(mark.at(), row);
-            double from = row == inRow ? Math.max(x, until + 6) : x;
-            until = paintMark(mark, x, from, where.blockTop(row) + SwitchbackGeometry.BLOCK + 9);
+            double free = row == inRow ? until + 6 : 0;
+            until = paintMark(mark, x, free, where.blockTop(row) + SwitchbackGeometry.BLOCK + 9);
             inRow = row;
         }
     }
@@ -66,7 +66,9 @@ final class MarkPainter {
         pen.fillPolygon(new double[]{x, x + 6, x}, new double[]{top, top, top + 6}, 3);
     }
 
-    private double paintMark(Mark mark, double x, double from, double y) {
+    /** Paints a mark right of what is painted already; words that would have to go back over that are left out. */
+    private double paintMark(Mark mark, double x, double free, double y) {
+        double from = Math.max(x, free);
         pen.setFill(palette.soft());
         if (from == x) {
             double point = mark.kind() == Mark.Kind.DOWN ? y + 3 : y - 4;
@@ -78,6 +80,9 @@ final class MarkPainter {
         double textAt = from == x ? x + 12 : from;
         if (from == x && textAt + wide > end) {
             textAt = x - 4 - wide;
+        }
+        if (textAt < free) {
+            return x + 8;
         }
         pen.setFont(small);
         pen.setTextAlign(TextAlignment.LEFT);

@@ -39,10 +39,12 @@ final class ChangeRow extends VBox {
     private void addLines(List<String> lines) {
         Label all = Words.wrapped(String.join("\n", lines), "soft");
         all.setPadding(new Insets(0, 0, 4, 24));
+        if (lines.size() == 1) {
+            getChildren().add(all);
+            return;
+        }
         show(all, false);
-        Hyperlink why = new Hyperlink(lines.size() == 1
-                ? "What and why: 1 line"
-                : "What and why: %d lines".formatted(lines.size()));
+        Hyperlink why = new Hyperlink("What and why: %d lines".formatted(lines.size()));
         why.setOnAction(_ -> show(all, !all.isVisible()));
         VBox.setMargin(why, new Insets(0, 0, 0, 22));
         getChildren().addAll(why, all);

@@ -9,7 +9,7 @@ enum Proposal {
     LATE("Late start", "by", "Find ways",
             "They started late, and the end is as hard as before: the least change with which the class still ends in its slot."),
     /** The class gets another slot. */
-    RECUT("Other slot", "of", "Recut",
+    RECUT("Other slot", "to", "Recut",
             "The class for a shorter or a longer slot: the ends as long as they must be, the main parts in their proportions, nothing new exchanged for what is yours."),
     /** The warm-up follows from the class. */
     WARM_UP("Warm-up", "in", "Derive",

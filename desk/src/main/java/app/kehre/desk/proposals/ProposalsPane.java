@@ -232,7 +232,7 @@ public final class ProposalsPane extends ScrollPane {
 
     private void countTaken() {
         take.setText(model.tickedCount() == model.changes().size()
-                ? "Take all %d".formatted(model.tickedCount())
+                ? model.tickedCount() == 1 ? "Take it" : "Take all %d".formatted(model.tickedCount())
                 : "Take the %d ticked".formatted(model.tickedCount()));
         take.setDisable(model.tickedCount() == 0);
     }
