@@ -1,5 +1,7 @@
 package app.kehre.formats.balance;
 
+import app.kehre.core.balance.Mend;
+
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -246,6 +248,21 @@ class ChecksOfClassesTest {
                     effect -> effect.gone().stream().anyMatch(gone -> gone.same(finding)));
         }
         assertThat(Hall.of(twin.judged(), check)).isEmpty();
+    }
+
+    @Test
+    void regroupingAPartMendsItsManyFloorChangesWhileAreasStayInTurn() {
+        Assessment before = hall().toning("push-up 8 reps; squat 8 reps; curl-up 8 reps; calf-raise 8 reps;"
+                + " hip-lift 8 reps; bent-row 8 reps; back-extension 8 reps").judged();
+        Finding finding = Hall.of(before, "floor-changes").getFirst();
+
+        Mend first = finding.mends().getFirst();
+
+        Effect effect = Effect.of(before, first, Hall.LIBRARY);
+        assertThat(first.words()).startsWith("Regroup ");
+        assertThat(effect.gone()).anyMatch(gone -> gone.same(finding));
+        assertThat(effect.longer()).isNegative();
+        assertThat(effect.fresh()).extracting(Finding::check).noneMatch(check -> check.startsWith("on-end"));
     }
 
     @Test
