@@ -20,6 +20,9 @@ import app.kehre.core.timeline.SlotFit;
  */
 public record Draft(ClassPlan plan, Map<Integer, String> why, Assessment assessment, String reason) {
 
+    /** A class that ends so many seconds before its slot ends in time. */
+    private static final double IN_TIME = 15;
+
     public Draft {
         why = Map.copyOf(why);
     }
@@ -32,7 +35,7 @@ public record Draft(ClassPlan plan, Map<Integer, String> why, Assessment assessm
 
     /**
      * Returns how bad it is, in points: what can hurt 1000, what to mend 100, what to consider 3, what comes near such
-     * figures a part of that, and one for each second of the slot that it leaves. Kehre's estimates.
+     * figures a part of that, and one for each second of the slot that it leaves beyond 15. Kehre's estimates.
      */
     public double penalty() {
         return penalty(assessment);
@@ -40,6 +43,7 @@ public record Draft(ClassPlan plan, Map<Integer, String> why, Assessment assessm
 
     static double penalty(Assessment assessment) {
         SlotFit fit = assessment.timeline().fit();
-        return Repairing.penalty(assessment) + (fit.over() ? 0 : Lengths.seconds(fit.spare()));
+        return Repairing.penalty(assessment)
+                + (fit.over() ? 0 : Math.max(0, Lengths.seconds(fit.spare()) - IN_TIME));
     }
 }

@@ -117,13 +117,18 @@ final class Repairing {
     Assessment polished(Assessment plan) {
         Assessment now = plan;
         for (int round = 0; round < POLISHED; round++) {
-            Optional<Assessment> better = better(now, finding -> finding.severity() == Severity.CONSIDER);
+            Optional<Assessment> better = better(now, Repairing::isTaste);
             if (better.isEmpty()) {
                 break;
             }
             now = better.get();
         }
         return now;
+    }
+
+    /** A class that fills its slot has nothing spare. */
+    private static boolean isTaste(Finding finding) {
+        return finding.severity() == Severity.CONSIDER && !finding.check().equals("nothing-spare");
     }
 
     private Optional<Assessment> better(Assessment now, Predicate<Finding> wanted) {

@@ -77,7 +77,7 @@ final class Settling {
             if (polished == now) {
                 break;
             }
-            now = Assessment.of(fitted(polished.timeline().plan()), library);
+            now = Assessment.of(refitted(polished.timeline().plan(), now.timeline().plan()), library);
             best = Draft.penalty(now) < Draft.penalty(best) ? now : best;
         }
         return best;
@@ -94,15 +94,29 @@ final class Settling {
             ClassPlan now = smaller;
             Optional<ClassPlan> fits = fit(now,
                     line -> kept.stays(line) || ends(now, line) || balanced(line));
+            if (fits.isPresent()) {
+                return fits.get();
+            }
             Optional<Item> next = dispensable(now, Duration.ZERO);
-            if (fits.isPresent() || next.isEmpty()) {
-                return fits.or(() -> fit(now, line -> kept.stays(line) || ends(now, line)))
-                        .or(() -> fit(now, kept::stays))
-                        .orElse(now);
+            if (next.isEmpty()) {
+                return fitAnyhow(now, kept::stays).orElse(now);
             }
             smaller = now.remove(next.get().id());
         }
         return smaller;
+    }
+
+    /** At the cost of what is in balance, at last of the warm-up and the stretch. */
+    private static Optional<ClassPlan> fitAnyhow(ClassPlan plan, Predicate<Entry> fixed) {
+        return fit(plan, line -> fixed.test(line) || ends(plan, line)).or(() -> fit(plan, fixed));
+    }
+
+    /** Fits what was polished without touching what polishing changed. */
+    private ClassPlan refitted(ClassPlan polished, ClassPlan before) {
+        Predicate<Entry> fixed = line -> kept.stays(line)
+                || before.find(line.id()).filter(line::equals).isEmpty();
+        return fit(polished, line -> fixed.test(line) || ends(polished, line) || balanced(line))
+                .or(() -> fitAnyhow(polished, fixed)).orElseGet(() -> fitted(polished));
     }
 
     private static Optional<ClassPlan> fit(ClassPlan plan, Predicate<Entry> fixed) {

@@ -22,6 +22,7 @@ import app.kehre.core.exercise.Position;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.exercise.Setting;
 import app.kehre.core.kit.Equipment;
+import app.kehre.core.kit.KitPlace;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
@@ -38,6 +39,7 @@ final class Toner {
     private static final double SAME_POSITION = 10;
     private static final double SAME_KIT = 14;
     private static final double NEW_KIT = -25;
+    private static final double FETCHED = -30;
     private static final double ON_END = -45;
     private static final double COMPOUND = 14;
     private static final double LATELY = -25;
@@ -151,9 +153,11 @@ final class Toner {
             return 0;
         }
         long known = kit.stream().filter(Setting::binds).count();
-        return kit.containsAll(needed)
+        boolean waits = needed.stream().anyMatch(each -> !kit.contains(each)
+                && plan.brief().room().placeOf(each) == KitPlace.BY_THE_WALL);
+        return (waits ? FETCHED : 0) + (kit.containsAll(needed)
                 ? SAME_KIT
-                : known >= KINDS_OF_KIT ? 2 * NEW_KIT : known > 0 ? NEW_KIT : 0;
+                : known >= KINDS_OF_KIT ? 2 * NEW_KIT : known > 0 ? NEW_KIT : 0);
     }
 
     private double owed(Exercise exercise) {

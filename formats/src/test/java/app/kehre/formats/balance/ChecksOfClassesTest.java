@@ -1,7 +1,5 @@
 package app.kehre.formats.balance;
 
-import app.kehre.core.balance.Mend;
-
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -15,6 +13,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Effect;
 import app.kehre.core.balance.Finding;
+import app.kehre.core.balance.Mend;
 import app.kehre.core.brief.Goal;
 import app.kehre.core.brief.Group;
 import app.kehre.core.brief.Room;
