@@ -70,7 +70,7 @@ public final class Recutting {
     }
 
     private Draft recut() {
-        String reason = Refusals.ofSlot(start).or(this::tooMuchLocked).orElse("");
+        String reason = nothing().or(() -> Refusals.ofSlot(start)).or(this::tooMuchLocked).orElse("");
         if (!reason.isEmpty()) {
             return new Draft(before, Map.of(), Assessment.of(before, library), reason);
         }
@@ -126,7 +126,7 @@ public final class Recutting {
 
     private Optional<Entry> own(ClassPlan plan, int segment, Entry line) {
         return line instanceof Item item && isNew(item)
-                ? before.segment(segment).entries().stream()
+                ? before.findSegment(segment).stream().flatMap(each -> each.entries().stream())
                         .filter(each -> each instanceof Item own && plan.find(own.id()).isEmpty()
                                 && own.exercise().equals(item.exercise()))
                         .findFirst().map(own -> ((Item) own).withDose(item.dose()))
@@ -162,6 +162,14 @@ public final class Recutting {
     /** What was put in to mend something would be the first to be shortened again. */
     private boolean isNew(Entry line) {
         return before.find(line.id()).isEmpty();
+    }
+
+    private Optional<String> nothing() {
+        boolean bare = before.segments().stream().filter(Proportions::main)
+                .allMatch(each -> each.leftOut() || each.entries().isEmpty());
+        return bare
+                ? Optional.of("There is no main part to cut or to stretch out yet; it can be drafted.")
+                : Optional.empty();
     }
 
     private Optional<String> tooMuchLocked() {

@@ -70,6 +70,14 @@ class RecuttingTest {
     }
 
     @Test
+    void aClassWithoutAMainPartIsRefused() {
+        ClassPlan demo = demo("tuesday-evening-climb");
+
+        assertThat(recut(new ClassPlan(demo.brief(), List.of()), 30).reason())
+                .isEqualTo("There is no main part to cut or to stretch out yet; it can be drafted.");
+    }
+
+    @Test
     void aSlotThatLeavesNoMainPartIsRefused() {
         Draft after = recut(demo("tuesday-evening-climb"), 10);
 
