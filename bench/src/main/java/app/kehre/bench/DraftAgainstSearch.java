@@ -20,6 +20,7 @@ import app.kehre.formats.library.BuiltInLibrary;
 public final class DraftAgainstSearch {
 
     private static final int BRIEFS = 10;
+    private static final int[] SLOTS = {60, 45, 50, 30};
     private static final double BILLION = 1e9;
 
     private DraftAgainstSearch() {}
@@ -53,7 +54,7 @@ public final class DraftAgainstSearch {
     private static ClassPlan begun(int number) {
         Format format = Format.values()[number % Format.values().length];
         Brief brief = Brief.of("A class", LocalDate.of(2026, 12, 1), LocalTime.of(18, 30),
-                Duration.ofMinutes(number % 2 == 0 ? 60 : 45), 14).with(format);
+                Duration.ofMinutes(SLOTS[number % SLOTS.length]), 8 + number).with(format);
         return new ClassPlan(brief, List.of());
     }
 }

@@ -39,7 +39,7 @@ final class Toner {
     private static final double SAME_POSITION = 10;
     private static final double SAME_KIT = 14;
     private static final double NEW_KIT = -25;
-    private static final double FETCHED = -30;
+    private static final double FETCHED = -55;
     private static final double ON_END = -45;
     private static final double COMPOUND = 14;
     private static final double LATELY = -25;
