@@ -53,6 +53,9 @@ public final class Drafting {
     private static final Duration WATER = Duration.ofSeconds(30);
     /** So often a draft is begun anew when it did not come out well, and how near the slot it shall end, in seconds. */
     private static final int TRIES = 5;
+    /** A draft with more points than that is tried so often. */
+    private static final double GOOD = 3.5;
+    private static final int FEW = 3;
     private static final double NEAR_THE_END = 15;
 
     /** What stands before an exercise that is in the warm-up for another reason than in the main part. */
@@ -103,7 +106,8 @@ public final class Drafting {
             Collection<ClassPlan> before, long seed) {
         SplittableRandom seeds = new SplittableRandom(seed);
         Draft best = new Drafting(start, redrawn, library, before, seeds.nextLong()).draft();
-        for (int more = 1; more < TRIES && best.reason().isEmpty() && !done(best); more++) {
+        for (int more = 1; best.reason().isEmpty() && best.penalty() > GOOD
+                && more < (done(best) ? FEW : TRIES); more++) {
             Draft next = new Drafting(start, redrawn, library, before, seeds.nextLong()).draft();
             best = next.penalty() < best.penalty() ? next : best;
         }
