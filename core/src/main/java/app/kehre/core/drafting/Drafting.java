@@ -24,17 +24,14 @@ import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Family;
 import app.kehre.core.exercise.Library;
-import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Position;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.fitting.Fitting;
 import app.kehre.core.plan.BuildUp;
-import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
-import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.Timeline;
 
@@ -57,9 +54,6 @@ public final class Drafting {
     private static final double GOOD = 3.5;
     private static final int FEW = 3;
     private static final double NEAR_THE_END = 15;
-
-    /** What stands before an exercise that is in the warm-up for another reason than in the main part. */
-    private static final String WARM_UP = "warm-up ";
 
     private final ClassPlan start;
     private final Set<Integer> redrawn;
@@ -281,7 +275,7 @@ public final class Drafting {
     ClassPlan warmedUp(ClassPlan plan, Duration minutes) {
         WarmUpFromClass derived = WarmUpFromClass.of(plan, library, minutes);
         for (int i = 0; i < derived.items().size(); i++) {
-            why.put(WARM_UP + derived.items().get(i).exercise().id(), derived.why().get(i));
+            why.put(Reasons.WARM_UP + derived.items().get(i).exercise().id(), derived.why().get(i));
         }
         return derived.plan();
     }
@@ -294,26 +288,6 @@ public final class Drafting {
 
     /** Says why each line is there that was not there at the start. */
     Map<Integer, String> reasons(ClassPlan plan) {
-        Map<Integer, String> reasons = new HashMap<>();
-        for (Segment segment : plan.segments()) {
-            ClassPlan.lines(segment).filter(line -> start.find(line.id()).isEmpty())
-                    .forEach(line -> reasons.put(line.id(), reason(segment, line)));
-        }
-        return reasons;
-    }
-
-    private String reason(Segment segment, Entry line) {
-        return switch (line) {
-            case Item item when segment.role() == Role.STRETCH || segment.role() == Role.COOL_DOWN ->
-                "releases " + item.exercise().main().stream().map(Muscle::words)
-                        .collect(Collectors.joining(", "));
-            case Item item when segment.role() == Role.WARM_UP ->
-                why.getOrDefault(WARM_UP + item.exercise().id(), "mends what was found");
-            case Item item -> why.getOrDefault(item.exercise().id(), "mends what was found");
-            case BuildUp build -> why.getOrDefault(build.name(), "fills whole phrases");
-            case Circuit _ -> "work and rest by the clock, as the format asks";
-            case Pause pause -> pause.kind() == Pause.Kind.WATER ? "water is due" : "greeting";
-            case Screen _ -> "a screen comes before lunges";
-        };
+        return new Reasons(start, why).of(plan);
     }
 }

@@ -91,6 +91,11 @@ final class Derived {
             return new Fitting.Found(List.of(), wrong);
         }
         Duration whole = Duration.ofMinutes(slot.toMinutes());
+        if (!whole.equals(slot)) {
+            return new Fitting.Found(List.of(),
+                    "A slot is whole minutes, such as %d min, not %s.".formatted(whole.toMinutes(),
+                            Lengths.clock(slot)));
+        }
         Change brief = new Change(0, "The slot: %d min instead of %d min".formatted(whole.toMinutes(),
                 plan.brief().slot().toMinutes()), Change.Kind.IN,
                 before -> before.with(before.brief().withSlot(whole)));

@@ -1,5 +1,6 @@
 package app.kehre.desk.proposals;
 
+import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -150,12 +151,14 @@ public final class ProposalsViewModel {
     private void draft(Optional<Integer> segment) {
         ClassPlan plan = open.plan();
         Library all = library.get();
+        Path classes = folder.path();
         step = step(Proposal.DRAFT, Duration.ZERO);
         List<Long> seeds = List.of(seed + 1, seed + 2, seed + 3);
         seed += seeds.size();
         progress.set("Drafting, 1 of %d\u2026".formatted(seeds.size()));
         proposals.askEach(seeds, Duration.ZERO,
-                each -> Derived.draft(plan, all, folder.lately(plan, all), each, segment), (at, drafted) -> {
+                each -> Derived.draft(plan, all, folder.lately(classes, plan, all), each, segment),
+                (at, drafted) -> {
                     progress.set(at + 1 < seeds.size() && drafted.reason().isEmpty()
                             ? "Drafting, %d of %d\u2026".formatted(at + 2, seeds.size())
                             : "");

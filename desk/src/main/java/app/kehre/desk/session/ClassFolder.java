@@ -76,10 +76,12 @@ public final class ClassFolder {
     /**
      * Returns what the group of a class did in the four weeks before it: classes of the same name, or of the same hour of
      * the week.
+     *
+     * @param folder where they lie
      */
-    public List<ClassPlan> lately(ClassPlan plan, Library library) {
+    public List<ClassPlan> lately(Path folder, ClassPlan plan, Library library) {
         Brief now = plan.brief();
-        return read(path(), library).stream().flatMap(each -> each.plan().stream()).filter(each -> {
+        return read(folder, library).stream().flatMap(each -> each.plan().stream()).filter(each -> {
             Brief other = each.brief();
             boolean before = other.date().isBefore(now.date())
                     && !other.date().isBefore(now.date().minusDays(LATELY));

@@ -213,4 +213,18 @@ class ProposalsPlaceTest {
                 .containsExactlyElementsOf(locked.segments().stream()
                         .filter(each -> each.id() != toning.id()).toList());
     }
+
+    @Test
+    void aSlotThatIsNoSlotIsRefusedAndChangesNothing() {
+        instructor.clicks("#fit-back").clicks("#propose-other-slot").clicks("#fit-length").writes("500")
+                .presses(KeyCode.ENTER);
+        instructor.until("the reason is shown", () -> instructor.canSee("#fit-problem"));
+        assertThat(instructor.sees("#fit-problem")).isEqualTo("The slot must be from 5 to 180 min, not 500.");
+
+        instructor.clicks("#fit-length").writes("45:30").presses(KeyCode.ENTER);
+        instructor.until("the other reason is shown",
+                () -> instructor.sees("#fit-problem")
+                        .equals("A slot is whole minutes, such as 45 min, not 45:30."));
+        assertThat(instructor.plan()).isEqualTo(over);
+    }
 }

@@ -1,0 +1,62 @@
+package app.kehre.core.drafting;
+
+import java.util.HashMap;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+import app.kehre.core.exercise.Muscle;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.BuildUp;
+import app.kehre.core.plan.Circuit;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Pause;
+import app.kehre.core.plan.Screen;
+import app.kehre.core.plan.Segment;
+
+/** Why each line of a draft is there, in a few words. */
+final class Reasons {
+
+    /** What stands before an exercise that is in the warm-up for another reason than in the main part. */
+    static final String WARM_UP = "warm-up ";
+
+    private final ClassPlan start;
+    private final Map<String, String> why;
+
+    /**
+     * Makes them.
+     *
+     * @param start what was there at the start; it needs no reason
+     * @param why what was said when something was chosen, by exercise or name
+     */
+    Reasons(ClassPlan start, Map<String, String> why) {
+        this.start = start;
+        this.why = why;
+    }
+
+    /** Returns the reasons by the number of the line. */
+    Map<Integer, String> of(ClassPlan plan) {
+        Map<Integer, String> reasons = new HashMap<>();
+        for (Segment segment : plan.segments()) {
+            ClassPlan.lines(segment).filter(line -> start.find(line.id()).isEmpty())
+                    .forEach(line -> reasons.put(line.id(), reason(segment, line)));
+        }
+        return reasons;
+    }
+
+    private String reason(Segment segment, Entry line) {
+        return switch (line) {
+            case Item item when segment.role() == Role.STRETCH || segment.role() == Role.COOL_DOWN ->
+                "releases " + item.exercise().main().stream().map(Muscle::words)
+                        .collect(Collectors.joining(", "));
+            case Item item when segment.role() == Role.WARM_UP ->
+                why.getOrDefault(WARM_UP + item.exercise().id(), "mends what was found");
+            case Item item -> why.getOrDefault(item.exercise().id(), "mends what was found");
+            case BuildUp build -> why.getOrDefault(build.name(), "fills whole phrases");
+            case Circuit _ -> "work and rest by the clock, as the format asks";
+            case Pause pause -> pause.kind() == Pause.Kind.WATER ? "water is due" : "greeting";
+            case Screen _ -> "a screen comes before lunges";
+        };
+    }
+}
