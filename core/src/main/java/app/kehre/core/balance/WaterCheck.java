@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
@@ -16,29 +17,38 @@ import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.Mark;
+import app.kehre.core.timeline.Timeline;
 
 /** No water for long. */
 final class WaterCheck implements Check {
+
+    /** The most that one mend adds. */
+    private static final int MOST = 4;
 
     @Override
     public String key() {
         return "no-water";
     }
 
+    /** A time without water that is too long. */
+    private record Gap(Duration from, Duration to) {}
+
     @Override
     public List<Finding> of(Judged judged) {
+        return gaps(judged).map(gap -> finding(judged, gap)).toList();
+    }
+
+    private static Stream<Gap> gaps(Judged judged) {
         Duration most = judged.figures().minutes(Threshold.WATER);
         Duration last = judged.segments(Role.WARM_UP, Role.AEROBIC, Role.TONING, Role.CORE).stream()
                 .findFirst()
                 .map(segment -> judged.timeline().ofSegment(segment.id()).start()).orElse(Duration.ZERO);
-        List<Finding> findings = new ArrayList<>();
+        List<Gap> gaps = new ArrayList<>();
         for (Duration at : ends(judged)) {
-            if (at.minus(last).compareTo(most) > 0) {
-                findings.add(finding(judged, last, at));
-            }
+            gaps.add(new Gap(last, at));
             last = at;
         }
-        return findings;
+        return gaps.stream().filter(gap -> gap.to().minus(gap.from()).compareTo(most) > 0);
     }
 
     /** The moments of water, and the end of the last main segment. */
@@ -52,37 +62,64 @@ final class WaterCheck implements Check {
         return ends;
     }
 
-    private Finding finding(Judged judged, Duration from, Duration to) {
-        Optional<Entry> before = boundary(judged, from, to);
-        Place place = before.map(judged::at).orElse(Place.CLASS);
-        return found(Severity.MEND, place,
-                "No water from %s to %s.".formatted(Lengths.clock(from), Lengths.clock(to)),
+    private Finding finding(Judged judged, Gap gap) {
+        Optional<Entry> before = boundary(judged, gap);
+        return found(Severity.MEND, before.map(judged::at).orElse(Place.CLASS),
+                "No water from %s to %s.".formatted(Lengths.clock(gap.from()), Lengths.clock(gap.to())),
                 "Water every 10 to 15 min; here it is %d. People leave the floor one by one instead."
-                        .formatted(to.minus(from).toMinutes()),
+                        .formatted(gap.to().minus(gap.from()).toMinutes()),
                 SourceKind.TEACHING_RANGE,
-                () -> before.map(line -> List.of(water(judged, line))).orElse(List.of()));
+                () -> before.map(_ -> List.of(water(judged, gap))).orElse(List.of()));
     }
 
-    /** The line before which water is best: in the middle of a gap, or as late as it may be in a long one. */
-    private static Optional<Entry> boundary(Judged judged, Duration from, Duration to) {
+    /** The line before which water is best: what is left without is short enough, else as late as it may be. */
+    private static Optional<Entry> boundary(Judged judged, Gap gap) {
         Duration most = judged.figures().minutes(Threshold.WATER);
-        Duration middle = from.plus(to).dividedBy(2);
-        Duration best = middle.minus(from).compareTo(most) > 0
-                ? from.plus(most.multipliedBy(9).dividedBy(10))
-                : middle;
+        Duration half = gap.to().minus(gap.from()).dividedBy(2);
+        boolean once = half.compareTo(most) <= 0;
+        Duration best = gap.from().plus(once ? half : most.multipliedBy(9).dividedBy(10));
         return judged.segments().stream().flatMap(segment -> segment.entries().stream())
                 .filter(entry -> !(entry instanceof Pause))
-                .filter(entry -> judged.timeline().ofEntry(entry.id()).start().compareTo(from) > 0)
-                .min(Comparator.comparing(
-                        entry -> judged.timeline().ofEntry(entry.id()).start().minus(best).abs()));
+                .filter(entry -> start(judged, entry).compareTo(gap.from()) > 0)
+                .min(Comparator
+                        .comparing((Entry entry) -> beyond(start(judged, entry).minus(gap.from()), most))
+                        .thenComparing(entry -> once
+                                ? beyond(gap.to().minus(start(judged, entry)), most)
+                                : Duration.ZERO)
+                        .thenComparing(entry -> start(judged, entry).minus(best).abs()));
     }
 
-    private static Mend water(Judged judged, Entry line) {
-        ClassPlan plan = judged.plan();
+    private static Duration start(Judged judged, Entry entry) {
+        return judged.timeline().ofEntry(entry.id()).start();
+    }
+
+    private static Duration beyond(Duration length, Duration most) {
+        return length.compareTo(most) > 0 ? length.minus(most) : Duration.ZERO;
+    }
+
+    /** Water as often as it takes. */
+    private static Mend water(Judged judged, Gap gap) {
+        List<String> names = new ArrayList<>();
+        Judged now = judged;
+        Optional<Gap> left = Optional.of(gap);
+        while (left.isPresent() && names.size() < MOST) {
+            Optional<Entry> line = boundary(now, left.get());
+            if (line.isEmpty()) {
+                break;
+            }
+            names.add(line.get().name());
+            now = Judged.of(Timeline.of(watered(now.plan(), line.get())), judged.library());
+            Duration end = gap.to().plus(Pause.Kind.WATER.usualLength().multipliedBy(names.size()));
+            left = gaps(now).filter(each -> each.from().compareTo(gap.from()) >= 0
+                    && each.from().compareTo(end) < 0).findFirst();
+        }
+        return new Mend("Water before " + String.join(", before ", names), now.plan());
+    }
+
+    private static ClassPlan watered(ClassPlan plan, Entry line) {
         Segment segment = plan.segmentOf(line.id()).orElseThrow();
         int at = segment.entries().stream().map(Entry::id).toList().indexOf(line.id());
-        Pause water = Pause.of(plan.nextEntryId(), Pause.Kind.WATER)
-                .withMoving(true);
-        return new Mend("Water before " + line.name(), plan.add(segment.id(), at, water));
+        return plan.add(segment.id(), at,
+                Pause.of(plan.nextEntryId(), Pause.Kind.WATER).withMoving(true));
     }
 }

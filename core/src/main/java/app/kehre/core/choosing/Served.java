@@ -9,6 +9,7 @@ import app.kehre.core.exercise.Joint;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.kit.Equipment;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
@@ -31,6 +32,7 @@ final class Served {
     private final Set<Joint> prepared = EnumSet.noneOf(Joint.class);
     private final Set<Pattern> patterns = EnumSet.noneOf(Pattern.class);
     private final Set<String> used = new HashSet<>();
+    private final Set<Equipment> kit = EnumSet.noneOf(Equipment.class);
 
     private Served() {}
 
@@ -55,6 +57,7 @@ final class Served {
 
     private void add(Role role, Exercise exercise) {
         used.add(exercise.id());
+        kit.addAll(exercise.equipment());
         switch (role) {
             case WARM_UP -> prepared.addAll(exercise.work().prepares());
             case STRETCH, COOL_DOWN -> exercise.work().muscles().forEach((muscle, share) -> {
@@ -98,5 +101,9 @@ final class Served {
 
     boolean uses(Exercise exercise) {
         return used.contains(exercise.id());
+    }
+
+    boolean uses(Equipment kind) {
+        return kit.contains(kind);
     }
 }

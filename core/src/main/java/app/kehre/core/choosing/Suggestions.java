@@ -13,6 +13,7 @@ import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.Equipment;
+import app.kehre.core.kit.KitPlace;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
@@ -33,6 +34,7 @@ public final class Suggestions {
     private static final int SAME_POSITION = 14;
     private static final int SAME_KIT = 8;
     private static final int NOT_USED = 12;
+    private static final int FETCHED = 30;
     private static final int SHOWN_REASONS = 2;
 
     private final ClassPlan plan;
@@ -151,6 +153,10 @@ public final class Suggestions {
                 reasons.add(new Reason(-SAME_POSITION, "changes the floor"));
             }
         });
+        exercise.equipment().stream()
+                .filter(kit -> plan.brief().room().placeOf(kit) == KitPlace.BY_THE_WALL && !served.uses(kit))
+                .sorted().findFirst()
+                .ifPresent(kit -> reasons.add(new Reason(-FETCHED, kit.noun(2) + " to be fetched for it")));
         reasons.add(served.uses(exercise)
                 ? new Reason(-NOT_USED, "used already")
                 : new Reason(NOT_USED, "not used yet"));

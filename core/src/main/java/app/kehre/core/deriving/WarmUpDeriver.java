@@ -53,6 +53,8 @@ final class WarmUpDeriver {
     private static final double HARDEST = 5.2;
     /** The same where no part of the class is for endurance: its hardest moment is not the warm-up's. Kehre's estimate. */
     private static final double HARDEST_BEFORE_TONING = 5.0;
+    /** And nothing harder than this fills such a warm-up beyond what must be prepared. Kehre's estimate. */
+    private static final double HARDEST_FILLING = 4.2;
     /** From so many MET on a move raises the pulse. Kehre's estimate. */
     private static final double RAISES = 3.5;
     /** Explaining lies over a warm-up's moves and costs nothing (craft.md 4). */
@@ -117,17 +119,17 @@ final class WarmUpDeriver {
         bare.lines().forEach(line -> kit.addAll(kit(line)));
         boolean held = exercise.usualDose() instanceof Hold hold && hold.kind() == Hold.Kind.STRETCH;
         return exercise.suits(Role.WARM_UP) && exercise.position().level() == Position.Level.STANDING
-                && exercise.work().mets().value() <= hardest() && exercise.impact() != Impact.HIGH
+                && exercise.work().mets().value() <= hardest(false) && exercise.impact() != Impact.HIGH
                 && (!held || bare.brief().schools().of(Question.FIRST_STRETCH) == School.HELD_FIRST)
                 && exercise.equipment().stream().allMatch(each -> kit.contains(each) && room.has(each))
                 && limits.stream().noneMatch(
                         limit -> SERIOUS.contains(limit) && exercise.cautionFor(limit).isPresent());
     }
 
-    private double hardest() {
-        return bare.segments().stream().anyMatch(each -> each.role() == Role.AEROBIC && !each.leftOut())
-                ? HARDEST
-                : HARDEST_BEFORE_TONING;
+    private double hardest(boolean filling) {
+        boolean endures = bare.segments().stream()
+                .anyMatch(each -> each.role() == Role.AEROBIC && !each.leftOut());
+        return endures ? HARDEST : filling ? HARDEST_FILLING : HARDEST_BEFORE_TONING;
     }
 
     private static Set<Equipment> kit(Entry line) {
@@ -177,7 +179,8 @@ final class WarmUpDeriver {
     /** What the school would do with the rest of the time, the most fitting first. */
     private void fill(List<Exercise> chosen) {
         long left = minutes.toSeconds() - chosen.stream().mapToLong(this::ticks).sum();
-        List<Exercise> more = suitable.stream().filter(each -> !chosen.contains(each) && cautions(each) == 0)
+        List<Exercise> more = suitable.stream().filter(each -> !chosen.contains(each) && cautions(each) == 0
+                && each.work().mets().value() <= hardest(true))
                 .sorted(Comparator.comparingInt(this::fits).reversed().thenComparing(Exercise::id)).toList();
         for (Exercise each : more) {
             if (fits(each) > 0 && chosen.size() < MOST && ticks(each) <= left) {

@@ -9,7 +9,6 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.stream.Collectors;
@@ -18,15 +17,11 @@ import app.kehre.core.balance.Assessment;
 import app.kehre.core.brief.Format;
 import app.kehre.core.choosing.GroupFit;
 import app.kehre.core.choreography.Level;
-import app.kehre.core.deriving.StretchFromClass;
-import app.kehre.core.deriving.WarmUpFromClass;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Family;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Position;
 import app.kehre.core.exercise.Role;
-import app.kehre.core.fitting.Fitting;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
@@ -43,22 +38,17 @@ public final class Drafting {
 
     /** The holding pattern of a dance on the floor and on the step. */
     private static final String HOLD_ON_STEP = "basic-step";
-    /** Water at least so often, so that it stands before the quarter of an hour is over. Kehre's estimate. */
-    private static final Duration WATER_WITHIN = Duration.ofMinutes(13);
     /** What is left of a segment is filled from so much on. Kehre's estimate. */
     private static final Duration LEAST_REST = Duration.ofSeconds(45);
-    private static final Duration WATER = Duration.ofSeconds(30);
-    /** So often a draft is begun anew when it did not come out well, and how near the slot it shall end, in seconds. */
+    /** A draft with more points than are good is begun anew, so often at the most. Kehre's estimates. */
     private static final int TRIES = 5;
-    /** A draft with more points than that is tried so often. */
-    private static final double GOOD = 3.5;
-    private static final int FEW = 3;
-    private static final double NEAR_THE_END = 15;
+    private static final double GOOD = 0.5;
 
     private final ClassPlan start;
     private final Set<Integer> redrawn;
     private final Library library;
     private final Pool pool;
+    private final Means means;
     private final SplittableRandom random;
     private final Set<String> lately = new HashSet<>();
     private final Map<String, String> why = new HashMap<>();
@@ -69,6 +59,7 @@ public final class Drafting {
         this.redrawn = redrawn;
         this.library = library;
         this.pool = new Pool(start.brief(), library);
+        this.means = new Means(library, pool, new Ends(library, why), this::toner);
         this.random = new SplittableRandom(seed);
         before.stream().flatMap(ClassPlan::items).forEach(item -> lately.add(item.exercise().id()));
     }
@@ -100,17 +91,11 @@ public final class Drafting {
             Collection<ClassPlan> before, long seed) {
         SplittableRandom seeds = new SplittableRandom(seed);
         Draft best = new Drafting(start, redrawn, library, before, seeds.nextLong()).draft();
-        for (int more = 1; best.reason().isEmpty() && best.penalty() > GOOD
-                && more < (done(best) ? FEW : TRIES); more++) {
+        for (int more = 1; best.reason().isEmpty() && best.penalty() > GOOD && more < TRIES; more++) {
             Draft next = new Drafting(start, redrawn, library, before, seeds.nextLong()).draft();
             best = next.penalty() < best.penalty() ? next : best;
         }
         return best;
-    }
-
-    private static boolean done(Draft draft) {
-        return draft.open().isEmpty()
-                && Lengths.seconds(draft.assessment().timeline().fit().spare()) <= NEAR_THE_END;
     }
 
     private Draft draft() {
@@ -125,10 +110,10 @@ public final class Drafting {
         for (int id : empty) {
             plan = filledUp(plan, plan.segment(id));
         }
-        plan = watered(plan, empty);
-        plan = ends(plan, empty);
-        Assessment done = new Settling(Kept.allOf(start, redrawn), library, pool, this::toner)
-                .settled(answered(plan));
+        Kept kept = Kept.allOf(start, redrawn);
+        plan = Interludes.screened(Interludes.watered(plan, empty), library, kept);
+        plan = means.ends().of(plan, segment -> empty.contains(segment.id()));
+        Assessment done = new Settling(kept, means).settled(answered(plan));
         return new Draft(done.timeline().plan(), reasons(done.timeline().plan()), done, "");
     }
 
@@ -154,9 +139,9 @@ public final class Drafting {
         return plan.with(segment.withEntries(lines));
     }
 
-    /** What is possible for the people, the room and the kit. */
-    Pool pool() {
-        return pool;
+    /** What the draft is made with. */
+    Means means() {
+        return means;
     }
 
     /** Fills an empty segment up to its target. */
@@ -212,8 +197,7 @@ public final class Drafting {
                 : plan.with(segment.withEntries(List.of(bursts.circuit(segment, plan.nextEntryId(), moves))));
     }
 
-    /** Chooses toning for a class as it is. */
-    Toner toner(ClassPlan plan) {
+    private Toner toner(ClassPlan plan) {
         return new Toner(plan, pool, lately, random, why);
     }
 
@@ -234,56 +218,6 @@ public final class Drafting {
             items.add(Item.of(id + items.size(), exercise));
         }
         return plan.with(segment.withEntries(items));
-    }
-
-    /** Water at the end of a drafted main part when the next would make it too late; people keep moving. */
-    private ClassPlan watered(ClassPlan plan, List<Integer> drafted) {
-        ClassPlan watered = plan;
-        Duration since = Duration.ZERO;
-        List<Segment> segments = plan.segments();
-        for (int i = 0; i < segments.size(); i++) {
-            Segment segment = segments.get(i);
-            since = since.plus(segment.target());
-            Duration next = i + 1 < segments.size() ? segments.get(i + 1).target() : Duration.ZERO;
-            if (Proportions.main(segment) && drafted.contains(segment.id())
-                    && since.plus(next).compareTo(WATER_WITHIN) > 0) {
-                watered = watered.add(segment.id(), Integer.MAX_VALUE,
-                        Pause.of(watered.nextEntryId(), Pause.Kind.WATER)
-                                .withLength(WATER).withMoving(true));
-                since = Duration.ZERO;
-            }
-        }
-        return watered;
-    }
-
-    private ClassPlan ends(ClassPlan plan, List<Integer> drafted) {
-        ClassPlan ended = plan;
-        for (Segment segment : plan.segments()) {
-            if (segment.role() == Role.STRETCH && drafted.contains(segment.id())) {
-                ended = fitted(StretchFromClass.of(ended, library, segment.target()).plan(), segment);
-            }
-        }
-        for (Segment segment : plan.segments()) {
-            if (segment.role() == Role.WARM_UP && drafted.contains(segment.id())) {
-                ended = warmedUp(ended, segment.target());
-            }
-        }
-        return ended;
-    }
-
-    /** Derives the warm-up of a class. */
-    ClassPlan warmedUp(ClassPlan plan, Duration minutes) {
-        WarmUpFromClass derived = WarmUpFromClass.of(plan, library, minutes);
-        for (int i = 0; i < derived.items().size(); i++) {
-            why.put(Reasons.WARM_UP + derived.items().get(i).exercise().id(), derived.why().get(i));
-        }
-        return derived.plan();
-    }
-
-    /** A segment at its target, as near as its doses come. */
-    private static ClassPlan fitted(ClassPlan plan, Segment segment) {
-        return Fitting.best(plan, new Fitting.Asked(segment.target(), Optional.of(segment.id())), _ -> false)
-                .map(way -> way.timeline().plan()).orElse(plan);
     }
 
     /** Says why each line is there that was not there at the start. */

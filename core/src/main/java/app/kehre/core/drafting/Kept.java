@@ -20,6 +20,11 @@ interface Kept {
     /** Returns whether a segment gets no further lines. */
     boolean isFull(Segment segment);
 
+    /** Returns whether a warm-up or a stretch may be derived anew. */
+    default boolean derives(Segment segment) {
+        return !isFull(segment);
+    }
+
     /** Returns whether all that stays is in a changed class. */
     boolean isIn(ClassPlan changed);
 
@@ -67,6 +72,11 @@ interface Kept {
 
             @Override
             public boolean isFull(Segment segment) {
+                return false;
+            }
+
+            @Override
+            public boolean derives(Segment segment) {
                 return false;
             }
 

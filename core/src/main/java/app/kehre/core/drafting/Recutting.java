@@ -86,7 +86,7 @@ public final class Recutting {
 
     /** What the cut brought is mended, and the class fitted, in turn; a class that stays wrong so is filled up or loses lines. */
     private ClassPlan settled(ClassPlan plan) {
-        Repairing repairing = new Repairing(knownToTheGroup(), drafting.pool(), kept);
+        Repairing repairing = new Repairing(drafting.means().with(knownToTheGroup()), kept);
         ClassPlan best = fitted(plan, _ -> false).orElse(plan);
         ClassPlan now = best;
         for (int cycle = 0; cycle < CYCLES && isWrong(best); cycle++) {
@@ -97,7 +97,7 @@ public final class Recutting {
         }
         return isWrong(best)
                 ? better(
-                        new Settling(kept, library, drafting.pool(), drafting::toner).settled(best).timeline()
+                        new Settling(kept, drafting.means()).settled(best).timeline()
                                 .plan(),
                         best)
                 : best;
@@ -238,7 +238,7 @@ public final class Recutting {
         ClassPlan own = PartCutting.fitted(plan, segment.get().id()).orElse(plan);
         ClassPlan derived = role == Role.STRETCH
                 ? StretchFromClass.of(plan, library, segment.get().target()).plan()
-                : drafting.warmedUp(plan, segment.get().target());
+                : drafting.means().ends().warmedUp(plan, segment.get().target());
         return missed(own) <= missed(derived) + OWN ? own : derived;
     }
 }

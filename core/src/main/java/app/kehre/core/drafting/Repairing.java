@@ -2,10 +2,7 @@ package app.kehre.core.drafting;
 
 import java.util.Comparator;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Predicate;
-import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 import app.kehre.core.advice.Severity;
@@ -13,12 +10,10 @@ import app.kehre.core.advice.Threshold;
 import app.kehre.core.advice.Thresholds;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Finding;
-import app.kehre.core.balance.Ledger;
 import app.kehre.core.balance.Mend;
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Way;
 import app.kehre.core.timeline.SlotFit;
@@ -29,8 +24,6 @@ final class Repairing {
     private static final int ROUNDS = 30;
     /** How many findings are tried at once, and how many ways for each. */
     private static final int TRIED = 4;
-    private static final int EXCHANGED = 12;
-    private static final int EACH = 3;
     private static final int POLISHED = 4;
     /** One water for so many minutes of the slot at the most. Kehre's estimate. */
     private static final int EACH_WATER = 10;
@@ -44,7 +37,7 @@ final class Repairing {
     private static final double NEAR = 60;
 
     private final Library library;
-    private final Pool pool;
+    private final Exchanges exchanges;
     private final Kept kept;
 
     /**
@@ -52,10 +45,10 @@ final class Repairing {
      *
      * @param kept what a mend must leave as it is, and what is to be mended
      */
-    Repairing(Library library, Pool pool, Kept kept) {
-        this.pool = pool;
-        this.library = library;
+    Repairing(Means means, Kept kept) {
+        this.library = means.library();
         this.kept = kept;
+        exchanges = new Exchanges(means, kept);
     }
 
     /** Returns the class with as little wrong as local edits can make it. */
@@ -83,7 +76,7 @@ final class Repairing {
             penalty += ofLength(finding) ? 0 : weight(finding);
         }
         SlotFit fit = assessment.timeline().fit();
-        double over = fit.over() ? Lengths.seconds(fit.spare()) / 60.0 : 0;
+        double over = fit.over() ? -Lengths.seconds(fit.spare()) / 60.0 : 0;
         return penalty + near(assessment) + EACH_MINUTE_OVER * over
                 + FAR_OVER * Math.max(0, over - FIT_TAKES);
     }
@@ -109,8 +102,9 @@ final class Repairing {
         return NEAR * (inside + even);
     }
 
+    /** How long the class is, is for Fit to see to; one that fills its slot has nothing spare. */
     private static boolean ofLength(Finding finding) {
-        return finding.check().endsWith("-slot");
+        return finding.check().endsWith("-slot") || finding.check().equals("nothing-spare");
     }
 
     /** Returns a class in which nothing serious is found a little nearer to taste as well. */
@@ -126,9 +120,8 @@ final class Repairing {
         return now;
     }
 
-    /** A class that fills its slot has nothing spare. */
     private static boolean isTaste(Finding finding) {
-        return finding.severity() == Severity.CONSIDER && !finding.check().equals("nothing-spare");
+        return finding.severity() == Severity.CONSIDER;
     }
 
     private Optional<Assessment> better(Assessment now, Predicate<Finding> wanted) {
@@ -139,7 +132,8 @@ final class Repairing {
                 continue;
             }
             Optional<Assessment> best = Stream
-                    .concat(finding.mends().stream().map(Mend::mended).limit(TRIED), exchanged(now, finding))
+                    .concat(finding.mends().stream().map(Mend::mended).limit(TRIED),
+                            exchanges.of(now, finding))
                     .filter(mended -> keeps(now.timeline().plan(), mended))
                     .map(mended -> Assessment.of(mended, library))
                     .min(Comparator.comparingDouble(Repairing::penalty));
@@ -156,30 +150,6 @@ final class Repairing {
     private static long waters(ClassPlan plan) {
         return plan.lines().filter(line -> line instanceof Pause pause && pause.kind() == Pause.Kind.WATER)
                 .count();
-    }
-
-    /** Where one area outweighs what works against it, an exercise of the one is exchanged for one of the other. */
-    private Stream<ClassPlan> exchanged(Assessment now, Finding finding) {
-        if (!finding.check().startsWith("ratio/")) {
-            return Stream.empty();
-        }
-        ClassPlan plan = now.timeline().plan();
-        Set<String> used = plan.items().map(item -> item.exercise().id()).collect(Collectors.toSet());
-        return IntStream.range(0, Balance.PAIRS).filter(pair -> uneven(now, pair)).boxed().flatMap(pair -> {
-            Ledger.Ratio ratio = now.ledger().ratios().get(pair);
-            int greater = ratio.first() > ratio.second() ? 1 : -1;
-            return plan.items().filter(item -> Balance.side(item.exercise(), pair) == greater)
-                    .flatMap(item -> pool
-                            .of(plan.segmentOf(item.id()).orElseThrow().role()).stream()
-                            .filter(each -> Balance.side(each, pair) == -greater && !used.contains(each.id())
-                                    && each.position().level() == item.exercise().position().level())
-                            .limit(EACH).map(each -> plan.with(Item.of(item.id(), each))));
-        }).limit(EXCHANGED);
-    }
-
-    private static boolean uneven(Assessment now, int pair) {
-        return now.ledger().ratios().get(pair).evenness() < now.timeline().plan().thresholds()
-                .share(Threshold.RATIO);
     }
 
     /** A draft bends neither the brief nor the figures, and leaves what is the instructor's. */

@@ -3,7 +3,6 @@ package app.kehre.core.drafting;
 import java.time.Duration;
 import java.util.Comparator;
 import java.util.Optional;
-import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
 
@@ -33,26 +32,23 @@ final class Settling {
     private static final Duration FAR = Duration.ofSeconds(75);
 
     private final Kept kept;
+    private final Means means;
     private final Library library;
-    private final Pool pool;
-    private final Function<ClassPlan, Toner> toner;
 
     /**
      * Makes it for one draft.
      *
      * @param kept what is the instructor's, which stays
-     * @param toner chooses what is added to a class that is too short
      */
-    Settling(Kept kept, Library library, Pool pool, Function<ClassPlan, Toner> toner) {
+    Settling(Kept kept, Means means) {
         this.kept = kept;
-        this.library = library;
-        this.pool = pool;
-        this.toner = toner;
+        this.means = means;
+        this.library = means.library();
     }
 
     /** Mends and fits in turn until both hold. */
     Assessment settled(ClassPlan plan) {
-        Repairing repairing = new Repairing(library, pool, kept);
+        Repairing repairing = new Repairing(means, kept);
         Assessment now = repairing.mended(fitted(plan));
         Assessment best = now;
         for (int cycle = 0; cycle < CYCLES; cycle++) {
@@ -162,7 +158,7 @@ final class Settling {
 
     /** An exercise more, before the water at the end of a segment. */
     private Optional<ClassPlan> oneMore(ClassPlan plan, Segment segment) {
-        Toner one = toner.apply(plan);
+        Toner one = means.toner().apply(plan);
         return one
                 .fill(segment.withTarget(Duration.ofSeconds(1)), Toner.BETWEEN, _ -> true,
                         Exercise::usualDose)

@@ -12,12 +12,15 @@ import java.util.stream.IntStream;
 
 import org.jspecify.annotations.Nullable;
 
+import app.kehre.core.advice.Threshold;
 import app.kehre.core.choreography.Build;
 import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Script;
+import app.kehre.core.dose.Amount;
 import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.DoseLevels;
 import app.kehre.core.dose.DoseNotation;
+import app.kehre.core.dose.Hold;
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.dose.Sides;
 import app.kehre.core.exercise.Dosing;
@@ -111,13 +114,21 @@ final class Adjustables {
                             DoseNotation.print(level.dose()), DoseNotation.print(first.dose())),
                             Change.Kind.DOSE,
                             plan -> withDose(plan, items, level.dose())),
-                    adds,
-                    Math.abs(level.change()), weight(segment, first, adds)));
+                    adds, Math.abs(level.change()),
+                    weight(segment, first, adds) * held(segment, level.dose())));
         }
         if (times == 1 && droppable(segment)) {
             options.add(out(segment, items));
         }
         return new Adjustable(options);
+    }
+
+    /** A stretch is held for less than the class's setting only if nothing else can be done. */
+    private double held(Segment segment, Dose dose) {
+        int least = plan.brief().stretchHold() - plan.thresholds().of(Threshold.STRETCH_HOLD);
+        boolean stretch = segment.role() == Role.STRETCH || segment.role() == Role.COOL_DOWN;
+        return stretch && dose instanceof Hold hold && hold.held().amount() instanceof Amount.OfTime time
+                && time.length().toSeconds() < least ? Weights.TOO_SHORT : 1;
     }
 
     private static ClassPlan withDose(ClassPlan plan, List<Item> items, Dose dose) {

@@ -1,5 +1,6 @@
 package app.kehre.formats.balance;
 
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -16,6 +17,7 @@ import app.kehre.core.effort.ReadOut;
 import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Pause;
 import app.kehre.core.sheet.CribSheet;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.formats.plan.DemoPlan;
@@ -127,6 +129,19 @@ class EverythingAtOnceTest {
         ClassPlan patient = plan.with(plan.thresholds().with(Threshold.WATER, 40));
 
         assertThat(Hall.of(judge(patient), "no-water")).isEmpty();
+    }
+
+    @Test
+    void aLongTimeWithoutWaterIsMendedByAsMuchAsItTakesAndWhereItHelps() {
+        ClassPlan plan = Hall.slot(75)
+                .aerobic(String.join("; ", Collections.nCopies(9, "march 64 eights"))).plan();
+        Finding dry = Hall.of(judge(plan), "no-water").getFirst();
+
+        Mend mend = dry.mends().getFirst();
+
+        assertThat(dry.what()).isEqualTo("No water from 0:00 to 36:34.");
+        assertThat(Hall.of(judge(mend.mended()), "no-water")).isEmpty();
+        assertThat(mend.mended().lines().filter(Pause.class::isInstance)).hasSize(2);
     }
 
     @Test

@@ -1,6 +1,8 @@
 package app.kehre.formats.drafting;
 
 import java.time.Duration;
+import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -8,12 +10,14 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.LongStream;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
+import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Finding;
 import app.kehre.core.brief.Brief;
 import app.kehre.core.brief.Format;
@@ -27,6 +31,7 @@ import app.kehre.core.kit.Equipment;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.ClassTimes;
 import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.SlotFit;
 import app.kehre.formats.library.BuiltInLibrary;
@@ -71,6 +76,35 @@ class DraftingTest {
 
         assertThat(draft(brief, 1).plan()).isEqualTo(draft(brief, 1).plan());
         assertThat(draft(brief, 2).plan()).isNotEqualTo(draft(brief, 1).plan());
+    }
+
+    @Test
+    void newcomersTryTheirBalanceBeforeLungesAndSeeWhatComesInTheWarmUp() {
+        List<Draft> drafts = LongStream.range(1, 9).mapToObj(seed -> draft(usual(Format.CONDITIONING), seed))
+                .toList();
+
+        assertThat(drafts).anyMatch(draft -> draft.plan().lines().anyMatch(Screen.class::isInstance));
+        assertThat(drafts).allSatisfy(draft -> assertThat(draft.assessment().findings())
+                .noneMatch(found -> found.check().equals("no-balance-screen")
+                        || found.check().startsWith("not-prepared")));
+    }
+
+    private static Brief usual(Format format) {
+        return Brief
+                .of("A class", LocalDate.of(2026, 12, 1), LocalTime.of(18, 30), Duration.ofMinutes(45), 12)
+                .with(format);
+    }
+
+    @Test
+    void aClassThatGoesOverCountsMoreThanOneThatEndsInItsSlot() {
+        ClassPlan ends = draft(usual(Format.MIXED), 1).plan();
+        ClassPlan over = ends.with(ends.brief().withSlot(Duration.ofMinutes(42)));
+
+        assertThat(points(over)).isGreaterThan(points(ends) + 3 * 4);
+    }
+
+    private static double points(ClassPlan plan) {
+        return new Draft(plan, Map.of(), Assessment.of(plan, LIBRARY), "").penalty();
     }
 
     @Test

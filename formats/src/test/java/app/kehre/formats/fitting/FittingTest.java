@@ -7,6 +7,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import app.kehre.core.balance.Assessment;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.fitting.Change;
@@ -90,5 +91,18 @@ class FittingTest {
             assertThat(way.changes())
                     .allMatch(change -> plan.segmentOf(change.entry()).orElseThrow().equals(segment));
         });
+    }
+
+    @Test
+    void stretchesAreHeldAsLongAsTheClassAsksWhileAnythingElseCanGiveWay() {
+        ClassPlan plan = demo("wednesday-morning-ease");
+        ClassPlan shorter = fitted(plan, 42).ways().getFirst().timeline().plan();
+
+        assertThat(shortHolds(shorter)).isEqualTo(shortHolds(plan));
+    }
+
+    private static long shortHolds(ClassPlan plan) {
+        return Assessment.of(plan, LIBRARY).findings().stream()
+                .filter(finding -> finding.check().equals("short-hold")).count();
     }
 }

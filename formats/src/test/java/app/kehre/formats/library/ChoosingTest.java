@@ -210,4 +210,17 @@ class ChoosingTest {
                 each -> each.exercise().equipment().contains(Equipment.WEIGHT));
         assertThat(Suggestions.of(plan, LIBRARY, 99, 0, "squat")).isEmpty();
     }
+
+    @Test
+    void nothingIsFetchedForOneExerciseIfAnotherServesAsWell() {
+        Segment stretch = segment(DEMO, Role.STRETCH);
+
+        List<Suggestion> found = Suggestions.of(DEMO, LIBRARY, stretch.id(), 0, "");
+
+        assertThat(DEMO.items()).noneMatch(each -> each.exercise().equipment().contains(Equipment.CHAIR));
+        assertThat(found.subList(0, 5))
+                .noneMatch(each -> each.exercise().equipment().contains(Equipment.CHAIR));
+        assertThat(Suggestions.of(DEMO, LIBRARY, stretch.id(), 0, "lean between the knees").getFirst().why())
+                .contains("chairs to be fetched for it");
+    }
 }

@@ -1,0 +1,111 @@
+package app.kehre.core.drafting;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
+import app.kehre.core.advice.Threshold;
+import app.kehre.core.balance.Assessment;
+import app.kehre.core.balance.Finding;
+import app.kehre.core.balance.Ledger;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Item;
+
+/** Mends what is found in a draft by another exercise in the place of one that was chosen. */
+final class Exchanges {
+
+    /** How many are tried for a finding, and how many of them for each exercise. */
+    private static final int MOST = 12;
+    private static final int EACH = 3;
+    private static final int FOR_TASTE = 5;
+    /** What another exercise at the same level may well be without. */
+    private static final List<String> TASTES = List.of("no-balance-screen", "no-preview", "not-laid-out",
+            "on-end");
+
+    /** What a warm-up, and what a stretch that follows from the class as it is by now does not have. */
+    private static final List<String> PREPARED = List.of("no-preview", "not-prepared");
+    private static final List<String> RELEASED = List.of("not-released", "short-hold");
+
+    private final Pool pool;
+    private final Ends ends;
+    private final Kept kept;
+
+    Exchanges(Means means, Kept kept) {
+        this.pool = means.pool();
+        this.ends = means.ends();
+        this.kept = kept;
+    }
+
+    /** Returns the class with one exercise exchanged, in some ways, or with its warm-up or stretch derived anew. */
+    Stream<ClassPlan> of(Assessment now, Finding finding) {
+        ClassPlan plan = now.timeline().plan();
+        if (finding.check().startsWith("ratio/")) {
+            return balanced(now);
+        }
+        return Stream.concat(
+                is(finding, TASTES) && finding.entry() > 0 ? alike(plan, finding.entry()) : Stream.empty(),
+                Stream.concat(is(finding, PREPARED) ? again(plan, Role.WARM_UP) : Stream.empty(),
+                        is(finding, RELEASED) ? again(plan, Role.STRETCH) : Stream.empty()));
+    }
+
+    private static boolean is(Finding finding, List<String> checks) {
+        return checks.stream().anyMatch(finding.check()::startsWith);
+    }
+
+    private Stream<ClassPlan> again(ClassPlan plan, Role role) {
+        return Stream.of(
+                ends.of(plan,
+                        segment -> segment.role() == role && kept.derives(segment) && !segment.leftOut()));
+    }
+
+    /** Where one area outweighs what works against it, an exercise of the one is exchanged for one of the other. */
+    private Stream<ClassPlan> balanced(Assessment now) {
+        ClassPlan plan = now.timeline().plan();
+        return IntStream.range(0, Balance.PAIRS).filter(pair -> uneven(now, pair)).boxed().flatMap(pair -> {
+            Ledger.Ratio ratio = now.ledger().ratios().get(pair);
+            int greater = ratio.first() > ratio.second() ? 1 : -1;
+            return plan.items().filter(item -> Balance.side(item.exercise(), pair) == greater)
+                    .flatMap(item -> others(plan, item)
+                            .filter(each -> Balance.side(each, pair) == -greater)
+                            .limit(EACH).map(each -> exchanged(plan, item, each)));
+        }).limit(MOST);
+    }
+
+    private static boolean uneven(Assessment now, int pair) {
+        return now.ledger().ratios().get(pair).evenness() < now.timeline().plan().thresholds()
+                .share(Threshold.RATIO);
+    }
+
+    /** What works as much of the same as can be had. */
+    private Stream<ClassPlan> alike(ClassPlan plan, int entry) {
+        return plan.items().filter(item -> item.id() == entry)
+                .flatMap(item -> others(plan, item)
+                        .sorted(Comparator.comparing((Exercise each) -> -shared(each, item.exercise())))
+                        .limit(FOR_TASTE).map(each -> exchanged(plan, item, each)));
+    }
+
+    /** A station of a circuit stays one. */
+    private static ClassPlan exchanged(ClassPlan plan, Item item, Exercise other) {
+        Item now = Item.of(item.id(), other);
+        return plan
+                .with(plan.circuitOf(item.id()).isEmpty() ? now : now.withDose(new Bursts(plan).dose(other)));
+    }
+
+    private static long shared(Exercise one, Exercise other) {
+        return one.main().stream().filter(other.main()::contains).count();
+    }
+
+    /** What is not in the class yet and suits the place of a line, at the same level. */
+    private Stream<Exercise> others(ClassPlan plan, Item item) {
+        Set<String> used = plan.items().map(each -> each.exercise().id()).collect(Collectors.toSet());
+        boolean station = plan.circuitOf(item.id()).isPresent();
+        return pool.of(plan.segmentOf(item.id()).orElseThrow().role()).stream()
+                .filter(each -> !used.contains(each.id()) && (!station || Bursts.station(each))
+                        && each.position().level() == item.exercise().position().level());
+    }
+}

@@ -1,0 +1,50 @@
+package app.kehre.core.drafting;
+
+import java.time.Duration;
+import java.util.List;
+
+import app.kehre.core.balance.Assessment;
+import app.kehre.core.balance.Mend;
+import app.kehre.core.exercise.Library;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Pause;
+import app.kehre.core.plan.Segment;
+
+/** What comes between the exercises of a drafted class: water, and a test of the balance before lunges. */
+final class Interludes {
+
+    /** Water at least so often, so that it stands before the quarter of an hour is over. Kehre's estimate. */
+    private static final Duration WATER_WITHIN = Duration.ofMinutes(13);
+    private static final Duration WATER = Duration.ofSeconds(30);
+    private static final String SCREEN = "no-balance-screen";
+
+    private Interludes() {}
+
+    /** Water at the end of a drafted main part when the next would make it too late; people keep moving. */
+    static ClassPlan watered(ClassPlan plan, List<Integer> drafted) {
+        ClassPlan watered = plan;
+        Duration since = Duration.ZERO;
+        List<Segment> segments = plan.segments();
+        for (int i = 0; i < segments.size(); i++) {
+            Segment segment = segments.get(i);
+            since = since.plus(segment.target());
+            Duration next = i + 1 < segments.size() ? segments.get(i + 1).target() : Duration.ZERO;
+            if (Proportions.main(segment) && drafted.contains(segment.id())
+                    && since.plus(next).compareTo(WATER_WITHIN) > 0) {
+                watered = watered.add(segment.id(), Integer.MAX_VALUE,
+                        Pause.of(watered.nextEntryId(), Pause.Kind.WATER)
+                                .withLength(WATER).withMoving(true));
+                since = Duration.ZERO;
+            }
+        }
+        return watered;
+    }
+
+    /** Where lunges come without a balance screen in a group that needs one, it comes first, if it may be added there. */
+    static ClassPlan screened(ClassPlan plan, Library library, Kept kept) {
+        return Assessment.of(plan, library).findings().stream()
+                .filter(finding -> finding.check().equals(SCREEN))
+                .flatMap(finding -> finding.mends().stream()).map(Mend::mended).filter(kept::isIn).findFirst()
+                .orElse(plan);
+    }
+}
