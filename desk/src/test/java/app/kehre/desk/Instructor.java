@@ -282,8 +282,13 @@ public final class Instructor implements AutoCloseable {
 
     /** Returns the sentences of the notices. */
     public String notices() {
-        return onFx(() -> String.join("\n", window.content().scene().getRoot().lookupAll(".notice .label")
-                .stream().map(each -> ((Label) each).getText()).distinct().toList()));
+        return String.join("\n", reads(".notice .label"));
+    }
+
+    /** Returns the different texts of all labels of a kind. */
+    public List<String> reads(String selector) {
+        return onFx(() -> window.content().scene().getRoot().lookupAll(selector).stream()
+                .map(each -> ((Label) each).getText()).distinct().toList());
     }
 
     /** Returns the place that is shown. */

@@ -9,6 +9,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
 import app.kehre.core.balance.Assessment;
@@ -26,6 +27,7 @@ import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Edits;
+import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Notes;
 import app.kehre.core.plan.Segment;
@@ -47,20 +49,35 @@ final class StretchDeriver {
     private final List<Muscle> loaded;
     private final double[] loads;
     private final Segment segment;
+    private final List<Entry> kept;
+    /** The areas that what stays releases, as bits. */
+    private final int released;
     private final int firstId;
 
-    StretchDeriver(ClassPlan plan, Library library, Duration minutes) {
+    /**
+     * Makes it for one class.
+     *
+     * @param stays which lines of a stretch that is there already stay
+     */
+    StretchDeriver(ClassPlan plan, Library library, Duration minutes, Predicate<Entry> stays) {
         this.library = library;
         this.minutes = minutes;
         ClassPlan with = withSegment(plan);
         segment = stretch(with).orElseThrow();
         firstId = with.nextEntryId();
-        bare = with.with(segment.withEntries(List.of()));
+        kept = segment.entries().stream().filter(stays).toList();
+        bare = with.with(segment.withEntries(kept));
         Ledger ledger = Assessment.of(bare, library).ledger();
         loaded = Arrays.stream(Muscle.values()).filter(muscle -> ledger.of(muscle).load() >= LEAST_LOAD)
                 .sorted(Comparator.comparingDouble((Muscle muscle) -> ledger.of(muscle).load()).reversed())
                 .limit(Cover.AREAS).toList();
         loads = loaded.stream().mapToDouble(muscle -> ledger.of(muscle).load()).toArray();
+        released = items(kept).stream().mapToInt(item -> areas(item.exercise()))
+                .reduce(0, (one, other) -> one | other);
+    }
+
+    private static List<Item> items(List<Entry> entries) {
+        return entries.stream().filter(Item.class::isInstance).map(Item.class::cast).toList();
     }
 
     private static Optional<Segment> stretch(ClassPlan plan) {
@@ -83,7 +100,8 @@ final class StretchDeriver {
         if (loaded.isEmpty()) {
             return none("Nothing in the class is loaded enough to be stretched.");
         }
-        for (Duration time = minutes; time.isPositive(); time = time.minusSeconds(5)) {
+        Duration there = Timeline.of(bare).ofSegment(segment.id()).length();
+        for (Duration time = minutes.minus(there); time.isPositive(); time = time.minusSeconds(5)) {
             ClassPlan with = with(chosen(suitable, time));
             if (Timeline.of(with).ofSegment(segment.id()).length().compareTo(minutes) <= 0) {
                 return found(with, suitable);
@@ -97,34 +115,45 @@ final class StretchDeriver {
     }
 
     private StretchFromClass found(ClassPlan with, List<Exercise> suitable) {
-        List<Item> items = ClassPlan.lines(with.segment(segment.id())).map(Item.class::cast).toList();
-        Set<Muscle> released = EnumSet.noneOf(Muscle.class);
-        items.forEach(item -> released.addAll(item.exercise().main()));
+        List<Item> items = items(with.segment(segment.id()).entries());
+        Set<Muscle> let = EnumSet.noneOf(Muscle.class);
+        items.forEach(item -> let.addAll(item.exercise().main()));
         double sum = Arrays.stream(loads).sum();
         double got = 0;
         Set<Exercise> home = new LinkedHashSet<>();
         for (int i = 0; i < loads.length; i++) {
             Muscle muscle = loaded.get(i);
-            got += released.contains(muscle) ? loads[i] : 0;
-            if (!released.contains(muscle)) {
+            got += let.contains(muscle) ? loads[i] : 0;
+            if (!let.contains(muscle)) {
                 suitable.stream().filter(each -> each.main().contains(muscle)).findFirst()
                         .ifPresent(home::add);
             }
         }
         return items.isEmpty()
                 ? none("In %s there is no time for a single stretch.".formatted(Lengths.notation(minutes)))
-                : new StretchFromClass(noted(with, items, home), items, List.copyOf(home), got / sum, "");
+                : new StretchFromClass(noted(told(with, items), items, home), items, List.copyOf(home),
+                        got / sum, "");
     }
 
-    /** The take-home list stands as the note of the last stretch, so that the sheet prints it. */
-    private static ClassPlan noted(ClassPlan plan, List<Item> items, Set<Exercise> home) {
-        if (home.isEmpty()) {
+    private ClassPlan told(ClassPlan plan, List<Item> items) {
+        ClassPlan told = plan;
+        for (Item item : items.stream().filter(item -> !kept.contains(item)).toList()) {
+            told = told.because(item, "releases " + item.exercise().main().stream().map(Muscle::words)
+                    .collect(Collectors.joining(", ")));
+        }
+        return told;
+    }
+
+    /** The take-home list stands as the note of the last new stretch, so that the sheet prints it. */
+    private ClassPlan noted(ClassPlan plan, List<Item> items, Set<Exercise> home) {
+        Optional<Item> last = items.stream().filter(item -> !kept.contains(item)).reduce((_, later) -> later);
+        if (home.isEmpty() || last.isEmpty()) {
             return plan;
         }
         String words = "Take home: " + home.stream().map(StretchFromClass::bothSides)
                 .collect(Collectors.joining(", "));
         return plan
-                .with(items.getLast().withNote(words.substring(0, Math.min(words.length(), Notes.LONGEST))));
+                .with(last.get().withNote(words.substring(0, Math.min(words.length(), Notes.LONGEST))));
     }
 
     private List<Exercise> suitable() {
@@ -139,7 +168,7 @@ final class StretchDeriver {
     }
 
     private List<Item> chosen(List<Exercise> suitable, Duration time) {
-        List<Cover.Piece> pieces = suitable.stream().map(each -> new Cover.Piece(areas(each),
+        List<Cover.Piece> pieces = suitable.stream().map(each -> new Cover.Piece(areas(each) & ~released,
                 ticks(DoseLength.of(dose(each), segment, bare.times()).plus(BETWEEN)))).toList();
         int id = firstId;
         List<Item> items = new ArrayList<>();
@@ -147,9 +176,6 @@ final class StretchDeriver {
             Exercise exercise = suitable.get(at);
             items.add(Item.of(id++, exercise).withDose(dose(exercise)));
         }
-        items.sort(Comparator.comparing((Item item) -> item.exercise().position().level())
-                .thenComparing(item -> item.exercise().position())
-                .thenComparing(item -> -Cover.load(areas(item.exercise()), loads)));
         return items;
     }
 
@@ -175,7 +201,18 @@ final class StretchDeriver {
                 : usual;
     }
 
+    /** What stays and what is new, down to the floor once; what is no stretch stays before or after them. */
     private ClassPlan with(List<Item> items) {
-        return bare.with(segment.withEntries(List.copyOf(items)));
+        List<Item> all = new ArrayList<>(items(kept));
+        all.addAll(items);
+        all.sort(Comparator.comparing((Item item) -> item.exercise().position().level())
+                .thenComparing(item -> item.exercise().position())
+                .thenComparing(item -> -Cover.load(areas(item.exercise()), loads)));
+        long first = kept.stream().takeWhile(line -> !(line instanceof Item)).count();
+        boolean none = items(kept).isEmpty();
+        List<Entry> entries = new ArrayList<>(none ? List.of() : kept.subList(0, Math.toIntExact(first)));
+        entries.addAll(all);
+        kept.stream().skip(none ? 0 : first).filter(line -> !(line instanceof Item)).forEach(entries::add);
+        return bare.with(segment.withEntries(entries));
     }
 }

@@ -2,11 +2,13 @@ package app.kehre.core.deriving;
 
 import java.time.Duration;
 import java.util.List;
+import java.util.function.Predicate;
 
 import app.kehre.core.dose.Sides;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
 
 /**
@@ -28,12 +30,22 @@ public record StretchFromClass(ClassPlan plan, List<Item> items, List<Exercise> 
     }
 
     /**
-     * Derives the stretch of a class; an existing one is replaced.
+     * Derives the stretch of a class; an existing one is replaced, but for what is locked and no stretch in it.
      *
      * @param minutes how long the whole stretch may take
      */
     public static StretchFromClass of(ClassPlan plan, Library library, Duration minutes) {
-        return new StretchDeriver(plan, library, minutes).derived();
+        return of(plan, library, minutes, _ -> false);
+    }
+
+    /**
+     * Derives the stretch of a class around more lines that stay.
+     *
+     * @param stays which others stay
+     */
+    public static StretchFromClass of(ClassPlan plan, Library library, Duration minutes,
+            Predicate<Entry> stays) {
+        return new StretchDeriver(plan, library, minutes, Staying.ALWAYS.or(stays)).derived();
     }
 
     /** Returns "Calf stretch, both sides" for what is done one side at a time. */

@@ -7,6 +7,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
 import app.kehre.core.brief.Question;
@@ -78,11 +79,11 @@ final class WarmUpDeriver {
     private final School school;
     private final List<Exercise> suitable;
 
-    WarmUpDeriver(ClassPlan plan, Library library, Duration minutes) {
+    WarmUpDeriver(ClassPlan plan, Library library, Duration minutes, Predicate<Entry> stays) {
         this.library = library;
         ClassPlan with = withSegment(plan);
         segment = warmUp(with).orElseThrow();
-        kept = segment.entries().stream().filter(WarmUpDeriver::stays).toList();
+        kept = segment.entries().stream().filter(stays).toList();
         bare = with.with(segment.withEntries(kept));
         firstId = with.nextEntryId();
         this.minutes = minutes.minus(Timeline.of(bare).ofSegment(segment.id()).length());
@@ -90,10 +91,6 @@ final class WarmUpDeriver {
         needs = WarmUpNeeds.of(bare, library);
         school = bare.brief().schools().of(Question.WARM_UP);
         suitable = library.all().stream().filter(this::suits).toList();
-    }
-
-    private static boolean stays(Entry line) {
-        return line instanceof Pause || line instanceof Item item && item.manner().locked();
     }
 
     private static Optional<Segment> warmUp(ClassPlan plan) {
@@ -146,7 +143,7 @@ final class WarmUpDeriver {
             fill(chosen);
         }
         if (chosen.isEmpty()) {
-            return new WarmUpFromClass(bare, List.of(), List.of(), List.of(),
+            return new WarmUpFromClass(bare, List.of(), List.of(),
                     needs.joints().isEmpty()
                             ? "Nothing in the class is loaded enough to be prepared."
                             : "In %s nothing that suits this group can be prepared."
@@ -213,10 +210,12 @@ final class WarmUpDeriver {
         }
         items.addAll(kept);
         ClassPlan with = fitted(answered(bare.with(segment.withEntries(items))));
-        return new WarmUpFromClass(with,
-                ClassPlan.lines(with.segment(segment.id())).filter(line -> line.id() >= firstId)
-                        .map(Item.class::cast).toList(),
-                chosen.stream().map(this::why).toList(), needs.missing(met), "");
+        List<Item> made = ClassPlan.lines(with.segment(segment.id())).filter(line -> line.id() >= firstId)
+                .map(Item.class::cast).toList();
+        for (Item item : made) {
+            with = with.because(item, why(item.exercise()));
+        }
+        return new WarmUpFromClass(with, made, needs.missing(met), "");
     }
 
     /** One set is enough to show a move. */

@@ -1,7 +1,6 @@
 package app.kehre.core.drafting;
 
 import java.util.List;
-import java.util.Map;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.balance.Assessment;
@@ -13,19 +12,14 @@ import app.kehre.core.timeline.SlotFit;
 /**
  * A class that was drafted. Nothing of it is the instructor's yet.
  *
- * @param plan the class
- * @param why why each line is there, by its number
+ * @param plan the class, which says why each line is there
  * @param assessment the class as it is judged
  * @param reason why there is none; empty when there is one
  */
-public record Draft(ClassPlan plan, Map<Integer, String> why, Assessment assessment, String reason) {
+public record Draft(ClassPlan plan, Assessment assessment, String reason) {
 
     /** A class that ends so many seconds before its slot ends in time. */
     private static final double IN_TIME = 15;
-
-    public Draft {
-        why = Map.copyOf(why);
-    }
 
     /** Returns what is still wrong with it: what can hurt, and what the class would suffer from. */
     public List<Finding> open() {

@@ -38,14 +38,12 @@ public final class Drafting {
 
     /** The holding pattern of a dance on the floor and on the step. */
     private static final String HOLD_ON_STEP = "basic-step";
-    /** What is left of a segment is filled from so much on. Kehre's estimate. */
-    private static final Duration LEAST_REST = Duration.ofSeconds(45);
     /** A draft with more points than are good is begun anew, so often at the most. Kehre's estimates. */
     private static final int TRIES = 5;
     private static final double GOOD = 0.5;
 
     private final ClassPlan start;
-    private final Set<Integer> redrawn;
+    private final Set<Integer> open;
     private final Library library;
     private final Pool pool;
     private final Means means;
@@ -53,68 +51,73 @@ public final class Drafting {
     private final Set<String> lately = new HashSet<>();
     private final Map<String, String> why = new HashMap<>();
 
-    Drafting(ClassPlan start, Set<Integer> redrawn, Library library, Collection<ClassPlan> before,
+    Drafting(ClassPlan start, Set<Integer> open, Library library, Collection<ClassPlan> before,
             long seed) {
         this.start = start;
-        this.redrawn = redrawn;
+        this.open = open;
         this.library = library;
         this.pool = new Pool(start.brief(), library);
-        this.means = new Means(library, pool, new Ends(library, why), this::toner);
+        this.means = new Means(library, pool, new Ends(library), this::toner);
         this.random = new SplittableRandom(seed);
         before.stream().flatMap(ClassPlan::items).forEach(item -> lately.add(item.exercise().id()));
     }
 
     /**
-     * Drafts a class.
+     * Drafts a class: what is there stays, and what there is room for is filled.
      *
      * @param start its brief, and what there is of it; without segments the whole class is drafted
      * @param before what the group did lately, to be varied
      * @param seed which of many drafts
      */
     public static Draft of(ClassPlan start, Library library, Collection<ClassPlan> before, long seed) {
-        return best(start, Set.of(), library, before, seed);
+        return best(start, Rest.of(start), library, before, seed);
+    }
+
+    /** Fills one segment of a class, and those that are empty: what is there stays. */
+    public static Draft filling(ClassPlan plan, int segment, Library library, Collection<ClassPlan> before,
+            long seed) {
+        return best(plan, Rest.with(plan, segment), library, before, seed);
     }
 
     /** Draws one segment of a class anew, and fills those that are empty: what is locked there stays, and all the rest. */
     public static Draft ofSegment(ClassPlan plan, int segment, Library library, Collection<ClassPlan> before,
             long seed) {
-        ClassPlan start = plan;
-        for (Entry line : plan.segment(segment).entries()) {
-            boolean locked = ClassPlan.lines(plan.segment(segment).withEntries(List.of(line)))
-                    .anyMatch(each -> each instanceof Item item && item.manner().locked());
-            start = locked ? start : start.remove(line.id());
-        }
-        return best(start, Set.of(segment), library, before, seed);
+        return filling(Rest.cleared(plan, plan.segment(segment)), segment, library, before, seed);
     }
 
-    private static Draft best(ClassPlan start, Set<Integer> redrawn, Library library,
+    /** Draws a whole class anew: what is locked stays, and what is said. */
+    public static Draft anew(ClassPlan plan, Library library, Collection<ClassPlan> before, long seed) {
+        return of(Rest.cleared(plan), library, before, seed);
+    }
+
+    private static Draft best(ClassPlan start, Set<Integer> open, Library library,
             Collection<ClassPlan> before, long seed) {
         SplittableRandom seeds = new SplittableRandom(seed);
-        Draft best = new Drafting(start, redrawn, library, before, seeds.nextLong()).draft();
+        Draft best = new Drafting(start, open, library, before, seeds.nextLong()).draft();
         for (int more = 1; best.reason().isEmpty() && best.penalty() > GOOD && more < TRIES; more++) {
-            Draft next = new Drafting(start, redrawn, library, before, seeds.nextLong()).draft();
+            Draft next = new Drafting(start, open, library, before, seeds.nextLong()).draft();
             best = next.penalty() < best.penalty() ? next : best;
         }
         return best;
     }
 
     private Draft draft() {
-        String reason = Refusals.of(start, pool);
+        String reason = Refusals.of(start, pool, open);
         if (!reason.isEmpty()) {
-            return new Draft(start, Map.of(), Assessment.of(start, library), reason);
+            return new Draft(start, Assessment.of(start, library), reason);
         }
-        ClassPlan plan = start.segments().isEmpty() ? Shape.of(start) : start;
-        List<Integer> empty = plan.segments().stream()
-                .filter(each -> (each.entries().isEmpty() || redrawn.contains(each.id())) && !each.leftOut())
-                .map(Segment::id).toList();
-        for (int id : empty) {
-            plan = filledUp(plan, plan.segment(id));
+        boolean whole = start.segments().isEmpty();
+        ClassPlan plan = whole ? Shape.of(start) : start;
+        Set<Integer> wanted = whole ? Rest.of(plan) : open;
+        for (Segment segment : plan.segments()) {
+            plan = wanted.contains(segment.id()) ? filledUp(plan, plan.segment(segment.id())) : plan;
         }
-        Kept kept = Kept.allOf(start, redrawn);
-        plan = Interludes.screened(Interludes.watered(plan, empty), library, kept);
-        plan = means.ends().of(plan, segment -> empty.contains(segment.id()));
+        Kept kept = Kept.allOf(start, wanted);
+        plan = Interludes.screened(Interludes.watered(plan, wanted), library, kept);
+        plan = means.ends().of(plan, segment -> wanted.contains(segment.id()), kept);
         Assessment done = new Settling(kept, means).settled(answered(plan));
-        return new Draft(done.timeline().plan(), reasons(done.timeline().plan()), done, "");
+        ClassPlan told = told(done.timeline().plan());
+        return new Draft(told, Assessment.of(told, library), "");
     }
 
     /** Whom a caution of a drafted line concerns does something else. */
@@ -129,13 +132,14 @@ public final class Drafting {
             return filled(plan, segment);
         }
         Duration left = segment.target().minus(Timeline.of(plan).ofSegment(segment.id()).length());
-        if (left.compareTo(LEAST_REST) < 0) {
+        if (left.compareTo(Rest.LEAST) < 0) {
             return plan;
         }
         List<Entry> lines = new ArrayList<>(segment.entries());
+        int at = lines.getLast() instanceof Pause ? lines.size() - 1 : lines.size();
         ClassPlan more = filled(plan, segment.withEntries(List.of()).withTarget(left));
-        more.segment(segment.id()).entries().stream().filter(line -> plan.find(line.id()).isEmpty())
-                .forEach(lines::add);
+        lines.addAll(at, more.segment(segment.id()).entries().stream()
+                .filter(line -> plan.find(line.id()).isEmpty()).toList());
         return plan.with(segment.withEntries(lines));
     }
 
@@ -221,7 +225,7 @@ public final class Drafting {
     }
 
     /** Says why each line is there that was not there at the start. */
-    Map<Integer, String> reasons(ClassPlan plan) {
-        return new Reasons(start, why).of(plan);
+    ClassPlan told(ClassPlan plan) {
+        return new Reasons(start, why).told(plan);
     }
 }

@@ -1,7 +1,6 @@
 package app.kehre.core.drafting;
 
 import java.time.Duration;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 
@@ -17,29 +16,24 @@ import app.kehre.core.plan.Segment;
 final class Ends {
 
     private final Library library;
-    private final Map<String, String> why;
 
-    /**
-     * Makes them.
-     *
-     * @param why where is said why each move of the warm-up is there
-     */
-    Ends(Library library, Map<String, String> why) {
+    Ends(Library library) {
         this.library = library;
-        this.why = why;
     }
 
-    /** Derives the stretches and the warm-ups that are wanted, in their targets. */
-    ClassPlan of(ClassPlan plan, Predicate<Segment> wanted) {
+    /** Derives the stretches and the warm-ups that are wanted, in their targets, around what is kept. */
+    ClassPlan of(ClassPlan plan, Predicate<Segment> wanted, Kept kept) {
         ClassPlan ended = plan;
         for (Segment segment : plan.segments()) {
             if (segment.role() == Role.STRETCH && wanted.test(segment)) {
-                ended = fitted(StretchFromClass.of(ended, library, segment.target()).plan(), segment);
+                ended = fitted(
+                        StretchFromClass.of(ended, library, segment.target(), kept::stays).plan(), segment,
+                        kept);
             }
         }
         for (Segment segment : plan.segments()) {
             if (segment.role() == Role.WARM_UP && wanted.test(segment)) {
-                ended = warmedUp(ended, segment.target());
+                ended = WarmUpFromClass.of(ended, library, segment.target(), kept::stays).plan();
             }
         }
         return ended;
@@ -47,16 +41,12 @@ final class Ends {
 
     /** Derives the warm-up of a class. */
     ClassPlan warmedUp(ClassPlan plan, Duration minutes) {
-        WarmUpFromClass derived = WarmUpFromClass.of(plan, library, minutes);
-        for (int i = 0; i < derived.items().size(); i++) {
-            why.put(Reasons.WARM_UP + derived.items().get(i).exercise().id(), derived.why().get(i));
-        }
-        return derived.plan();
+        return WarmUpFromClass.of(plan, library, minutes).plan();
     }
 
     /** A segment at its target, as near as its doses come. */
-    private static ClassPlan fitted(ClassPlan plan, Segment segment) {
-        return Fitting.best(plan, new Fitting.Asked(segment.target(), Optional.of(segment.id())), _ -> false)
+    private static ClassPlan fitted(ClassPlan plan, Segment segment, Kept kept) {
+        return Fitting.best(plan, new Fitting.Asked(segment.target(), Optional.of(segment.id())), kept::stays)
                 .map(way -> way.timeline().plan()).orElse(plan);
     }
 }

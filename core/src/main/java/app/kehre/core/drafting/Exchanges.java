@@ -60,7 +60,8 @@ final class Exchanges {
     private Stream<ClassPlan> again(ClassPlan plan, Role role) {
         return Stream.of(
                 ends.of(plan,
-                        segment -> segment.role() == role && kept.derives(segment) && !segment.leftOut()));
+                        segment -> segment.role() == role && kept.derives(segment) && !segment.leftOut(),
+                        kept));
     }
 
     /** Where one area outweighs what works against it, an exercise of the one is exchanged for one of the other. */

@@ -2,6 +2,7 @@ package app.kehre.core.drafting;
 
 import java.time.Duration;
 import java.util.List;
+import java.util.Set;
 
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Mend;
@@ -21,13 +22,15 @@ final class Interludes {
     private Interludes() {}
 
     /** Water at the end of a drafted main part when the next would make it too late; people keep moving. */
-    static ClassPlan watered(ClassPlan plan, List<Integer> drafted) {
+    static ClassPlan watered(ClassPlan plan, Set<Integer> drafted) {
         ClassPlan watered = plan;
         Duration since = Duration.ZERO;
         List<Segment> segments = plan.segments();
         for (int i = 0; i < segments.size(); i++) {
             Segment segment = segments.get(i);
-            since = since.plus(segment.target());
+            boolean has = segment.entries().stream()
+                    .anyMatch(line -> line instanceof Pause pause && pause.kind() == Pause.Kind.WATER);
+            since = has ? Duration.ZERO : since.plus(segment.target());
             Duration next = i + 1 < segments.size() ? segments.get(i + 1).target() : Duration.ZERO;
             if (Proportions.main(segment) && drafted.contains(segment.id())
                     && since.plus(next).compareTo(WATER_WITHIN) > 0) {

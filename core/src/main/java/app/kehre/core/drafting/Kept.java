@@ -33,10 +33,9 @@ interface Kept {
         return finding.severity() != Severity.CONSIDER;
     }
 
-    /** All lines that are there, and the segments that are filled but for those that are drawn anew. */
-    static Kept allOf(ClassPlan start, Set<Integer> redrawn) {
-        List<Segment> full = start.segments().stream()
-                .filter(each -> !each.entries().isEmpty() && !redrawn.contains(each.id())).toList();
+    /** All lines that are there, and the segments but for those that are to be filled. */
+    static Kept allOf(ClassPlan start, Set<Integer> filled) {
+        List<Segment> full = start.segments().stream().filter(each -> !filled.contains(each.id())).toList();
         return new Kept() {
 
             @Override

@@ -1,6 +1,5 @@
 package app.kehre.core.drafting;
 
-import java.util.HashMap;
 import java.util.Map;
 import java.util.stream.Collectors;
 
@@ -18,8 +17,7 @@ import app.kehre.core.plan.Segment;
 /** Why each line of a draft is there, in a few words. */
 final class Reasons {
 
-    /** What stands before an exercise that is in the warm-up for another reason than in the main part. */
-    static final String WARM_UP = "warm-up ";
+    private static final String FOUND = "mends what was found";
 
     private final ClassPlan start;
     private final Map<String, String> why;
@@ -35,14 +33,17 @@ final class Reasons {
         this.why = why;
     }
 
-    /** Returns the reasons by the number of the line. */
-    Map<Integer, String> of(ClassPlan plan) {
-        Map<Integer, String> reasons = new HashMap<>();
+    /** Returns the class with a reason for every line that was not there and has none yet. */
+    ClassPlan told(ClassPlan plan) {
+        ClassPlan told = plan;
         for (Segment segment : plan.segments()) {
-            ClassPlan.lines(segment).filter(line -> start.find(line.id()).isEmpty())
-                    .forEach(line -> reasons.put(line.id(), reason(segment, line)));
+            for (Entry line : ClassPlan.lines(segment).toList()) {
+                told = start.find(line.id()).isPresent() || !plan.why(line).isEmpty()
+                        ? told
+                        : told.because(line, reason(segment, line));
+            }
         }
-        return reasons;
+        return told;
     }
 
     private String reason(Segment segment, Entry line) {
@@ -50,9 +51,8 @@ final class Reasons {
             case Item item when segment.role() == Role.STRETCH || segment.role() == Role.COOL_DOWN ->
                 "releases " + item.exercise().main().stream().map(Muscle::words)
                         .collect(Collectors.joining(", "));
-            case Item item when segment.role() == Role.WARM_UP ->
-                why.getOrDefault(WARM_UP + item.exercise().id(), "mends what was found");
-            case Item item -> why.getOrDefault(item.exercise().id(), "mends what was found");
+            case Item _ when segment.role() == Role.WARM_UP -> FOUND;
+            case Item item -> why.getOrDefault(item.exercise().id(), FOUND);
             case BuildUp build -> why.getOrDefault(build.name(), "fills whole phrases");
             case Circuit _ -> "work and rest by the clock, as the format asks";
             case Pause pause -> pause.kind() == Pause.Kind.WATER ? "water is due" : "greeting";

@@ -3,7 +3,6 @@ package app.kehre.core.drafting;
 import java.time.Duration;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -72,7 +71,7 @@ public final class Recutting {
     private Draft recut() {
         String reason = nothing().or(() -> Refusals.ofSlot(start)).or(this::tooMuchLocked).orElse("");
         if (!reason.isEmpty()) {
-            return new Draft(before, Map.of(), Assessment.of(before, library), reason);
+            return new Draft(before, Assessment.of(before, library), reason);
         }
         ClassPlan plan = proportions.scaled(withoutSmallParts(start));
         for (Segment segment : plan.segments()) {
@@ -80,8 +79,8 @@ public final class Recutting {
         }
         plan = ended(plan, Role.STRETCH);
         plan = ended(plan, Role.WARM_UP);
-        ClassPlan done = restored(settled(plan));
-        return new Draft(done, drafting.reasons(done), Assessment.of(done, library), "");
+        ClassPlan done = drafting.told(restored(settled(plan)));
+        return new Draft(done, Assessment.of(done, library), "");
     }
 
     /** What the cut brought is mended, and the class fitted, in turn; a class that stays wrong so is filled up or loses lines. */

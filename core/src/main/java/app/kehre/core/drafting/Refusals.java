@@ -3,6 +3,7 @@ package app.kehre.core.drafting;
 import java.time.Duration;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 
@@ -21,10 +22,10 @@ final class Refusals {
     private Refusals() {}
 
     /** Returns the reason; empty where nothing speaks against it. */
-    static String of(ClassPlan plan, Pool pool) {
+    static String of(ClassPlan plan, Pool pool, Set<Integer> open) {
         return Stream
                 .<Supplier<Optional<String>>>of(() -> plan.brief().group().problem(), () -> ofSlot(plan),
-                        () -> locked(plan),
+                        () -> locked(plan), () -> full(plan, open),
                         () -> floor(plan.brief()), () -> steps(plan.brief(), pool),
                         () -> areas(plan, pool))
                 .flatMap(each -> each.get().stream()).findFirst().orElse("");
@@ -50,6 +51,12 @@ final class Refusals {
                 ? Optional.of("What is in the class already takes %s, %s more than the slot.".formatted(
                         Lengths.clock(timeline.fit().length()), Lengths.clock(timeline.fit().spare())))
                 : Optional.empty();
+    }
+
+    private static Optional<String> full(ClassPlan plan, Set<Integer> open) {
+        return plan.segments().isEmpty() || !open.isEmpty()
+                ? Optional.empty()
+                : Optional.of("Nothing is left to draft: every segment is filled to its target.");
     }
 
     private static Optional<String> floor(Brief brief) {

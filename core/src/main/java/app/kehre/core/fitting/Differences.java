@@ -3,7 +3,6 @@ package app.kehre.core.fitting;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.IntFunction;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -23,12 +22,9 @@ public final class Differences {
 
     /**
      * Returns the lines of a segment that is proposed anew: one change that leaves out what is there, and one for each
-     * new line.
-     *
-     * @param why why a line is there, by its number; empty for nothing to say
+     * new line, with why it is proposed.
      */
-    public static List<Change> ofLines(ClassPlan before, ClassPlan after, int segmentId,
-            IntFunction<String> why) {
+    public static List<Change> ofLines(ClassPlan before, ClassPlan after, int segmentId) {
         List<Change> changes = new ArrayList<>();
         List<Entry> lines = after.segment(segmentId).entries();
         List<Entry> old = before.findSegment(segmentId).map(Segment::entries).orElse(List.of()).stream()
@@ -44,14 +40,15 @@ public final class Differences {
             if (before.find(lines.get(i).id()).isPresent()) {
                 continue;
             }
-            changes.add(new Change(lines.get(i).id(), words(lines.get(i), why), Change.Kind.IN,
-                    plan -> inserted(withSegment(plan, after, segmentId), segmentId, lines, at)));
+            changes.add(new Change(lines.get(i).id(), words(after, lines.get(i)), Change.Kind.IN,
+                    plan -> told(inserted(withSegment(plan, after, segmentId), segmentId, lines, at),
+                            after, List.of(lines.get(at)))));
         }
         return changes;
     }
 
     /** Returns the segments that are filled, changed or put in order anew, each as one change with its lines. */
-    public static List<Change> ofSegments(ClassPlan before, ClassPlan after, IntFunction<String> why) {
+    public static List<Change> ofSegments(ClassPlan before, ClassPlan after) {
         Timeline timeline = Timeline.of(after);
         List<Change> changes = new ArrayList<>();
         for (Segment segment : after.segments()) {
@@ -62,7 +59,7 @@ public final class Differences {
             if (!none && !old.equals(Optional.of(segment))) {
                 changes.add(new Change(first(segment), "%s, %s\n%s".formatted(segment.name(),
                         out ? "left out" : Lengths.clock(timeline.ofSegment(segment.id()).shown()),
-                        String.join("\n", lines(before, after, segment, lines, why))),
+                        String.join("\n", lines(before, after, segment, lines))),
                         out ? Change.Kind.OUT : Change.Kind.IN, plan -> changed(plan, after, segment)));
             }
         }
@@ -75,12 +72,20 @@ public final class Differences {
 
     private static ClassPlan changed(ClassPlan plan, ClassPlan after, Segment segment) {
         ClassPlan with = withSegment(plan, after, segment.id());
-        return with.with(with.segment(segment.id()).withEntries(segment.entries()).withBpm(segment.bpm())
-                .withTarget(segment.target()).withLeftOut(segment.leftOut()));
+        return told(with.with(with.segment(segment.id()).withEntries(segment.entries())
+                .withBpm(segment.bpm()).withTarget(segment.target()).withLeftOut(segment.leftOut())),
+                after, ClassPlan.lines(segment).toList());
     }
 
-    private static List<String> lines(ClassPlan before, ClassPlan after, Segment segment, List<Entry> old,
-            IntFunction<String> why) {
+    private static ClassPlan told(ClassPlan plan, ClassPlan after, List<Entry> lines) {
+        ClassPlan told = plan;
+        for (Entry line : lines) {
+            told = after.why(line).isEmpty() ? told : told.because(line, after.why(line));
+        }
+        return told;
+    }
+
+    private static List<String> lines(ClassPlan before, ClassPlan after, Segment segment, List<Entry> old) {
         List<String> words = new ArrayList<>();
         List<Integer> stay = segment.entries().stream().map(Entry::id)
                 .filter(id -> old.stream().anyMatch(line -> line.id() == id)).toList();
@@ -93,9 +98,9 @@ public final class Differences {
         for (Entry line : ClassPlan.lines(segment).toList()) {
             Optional<Entry> was = before.find(line.id());
             if (was.isEmpty()) {
-                words.add(words(line, why));
+                words.add(words(after, line));
             } else if (!line.name().equals(was.get().name())) {
-                words.add("%s instead of %s".formatted(words(line, why), was.get().name()));
+                words.add("%s instead of %s".formatted(words(after, line), was.get().name()));
             } else if (!EntryText.dose(line).equals(EntryText.dose(was.get()))) {
                 words.add("%s: %s instead of %s".formatted(line.name(), EntryText.dose(line),
                         EntryText.dose(was.get())));
@@ -110,9 +115,9 @@ public final class Differences {
                 : Stream.of(line);
     }
 
-    private static String words(Entry line, IntFunction<String> why) {
+    private static String words(ClassPlan after, Entry line) {
         String dose = line instanceof Circuit ? "" : ", " + EntryText.dose(line);
-        String reason = why.apply(line.id());
+        String reason = after.why(line);
         return line.name() + dose + (reason.isEmpty() ? "" : ": " + reason);
     }
 

@@ -25,12 +25,14 @@ import app.kehre.core.brief.Brief;
  * @param times how long explaining and changing over take in this class
  * @param thresholds the figures against which it is judged
  * @param aside the findings that the instructor set aside
+ * @param chosen why Kehre proposed lines that were taken
  */
 public record ClassPlan(Brief brief, List<Segment> segments, ClassTimes times, Thresholds thresholds,
-        List<SetAside> aside) {
+        List<SetAside> aside, List<Chosen> chosen) {
     public ClassPlan {
         segments = List.copyOf(segments);
         aside = List.copyOf(aside);
+        chosen = List.copyOf(chosen);
         Set<Integer> segmentIds = new HashSet<>();
         Set<Integer> entryIds = new HashSet<>();
         for (Segment segment : segments) {
@@ -46,7 +48,7 @@ public record ClassPlan(Brief brief, List<Segment> segments, ClassTimes times, T
 
     /** Returns a plan judged by Kehre's figures. */
     public ClassPlan(Brief brief, List<Segment> segments, ClassTimes times) {
-        this(brief, segments, times, Thresholds.USUAL, List.of());
+        this(brief, segments, times, Thresholds.USUAL, List.of(), List.of());
     }
 
     private static void requireNew(Set<Integer> seen, int id, String what) {
@@ -133,28 +135,47 @@ public record ClassPlan(Brief brief, List<Segment> segments, ClassTimes times, T
     public ClassPlan with(Brief other) {
         boolean usual = times.equals(ClassTimes.usual(brief.group().older()));
         return new ClassPlan(other, segments, usual ? ClassTimes.usual(other.group().older()) : times,
-                thresholds,
-                aside);
+                thresholds, aside, chosen);
     }
 
     /** Returns the plan with other times. */
     public ClassPlan with(ClassTimes other) {
-        return new ClassPlan(brief, segments, other, thresholds, aside);
+        return new ClassPlan(brief, segments, other, thresholds, aside, chosen);
     }
 
     /** Returns the plan judged by other figures. */
     public ClassPlan with(Thresholds other) {
-        return new ClassPlan(brief, segments, times, other, aside);
+        return new ClassPlan(brief, segments, times, other, aside, chosen);
     }
 
     /** Returns the plan with other findings set aside. */
     public ClassPlan withAside(List<SetAside> others) {
-        return new ClassPlan(brief, segments, times, thresholds, others);
+        return new ClassPlan(brief, segments, times, thresholds, others, chosen);
+    }
+
+    /** Returns the plan with other reasons of what was proposed. */
+    public ClassPlan withChosen(List<Chosen> others) {
+        return new ClassPlan(brief, segments, times, thresholds, aside, others);
+    }
+
+    /** Returns the plan with the reason why Kehre proposed a line; an empty one takes it away. */
+    public ClassPlan because(Entry line, String why) {
+        List<Chosen> others = new ArrayList<>(chosen);
+        others.removeIf(each -> each.entry() == line.id());
+        if (!why.isBlank()) {
+            others.add(Chosen.of(line, why));
+        }
+        return withChosen(others);
+    }
+
+    /** Returns why Kehre proposed a line, as long as it is still the one that was proposed; else nothing to say. */
+    public String why(Entry line) {
+        return chosen.stream().filter(each -> each.isOf(line)).map(Chosen::why).findFirst().orElse("");
     }
 
     /** Returns the plan with other segments. */
     ClassPlan withSegments(List<Segment> others) {
-        return new ClassPlan(brief, others, times, thresholds, aside);
+        return new ClassPlan(brief, others, times, thresholds, aside, chosen);
     }
 
     /** Returns the plan with the segment of the same number replaced. */

@@ -25,10 +25,9 @@ final class DeriveWarmUpCommand extends DeriveCommand {
 
     private static String text(WarmUpFromClass derived) {
         StringBuilder text = new StringBuilder();
-        for (int i = 0; i < derived.items().size(); i++) {
-            Item item = derived.items().get(i);
+        for (Item item : derived.items()) {
             text.append("- %s, %s: %s%n".formatted(item.name(), DoseNotation.print(item.dose()),
-                    derived.why().get(i)));
+                    derived.plan().why(item)));
         }
         if (!derived.missing().isEmpty()) {
             text.append("Not prepared in this time: %s.%n".formatted(String.join(", ", derived.missing())));

@@ -14,6 +14,7 @@ import app.kehre.core.dose.Lengths;
 import app.kehre.core.drafting.Draft;
 import app.kehre.core.drafting.Drafting;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryText;
 import app.kehre.core.plan.Segment;
 import app.kehre.formats.library.BuiltInLibrary;
@@ -71,9 +72,11 @@ final class DraftCommand implements Callable<Integer> {
         for (Segment segment : draft.plan().segments()) {
             text.append("%s, %s%n".formatted(segment.name(),
                     Lengths.clock(draft.assessment().timeline().ofSegment(segment.id()).shown())));
-            ClassPlan.lines(segment)
-                    .forEach(line -> text.append("- %s, %s%s%n".formatted(line.name(), EntryText.dose(line),
-                            draft.why().containsKey(line.id()) ? ": " + draft.why().get(line.id()) : "")));
+            for (Entry line : ClassPlan.lines(segment).toList()) {
+                String why = draft.plan().why(line);
+                text.append("- %s, %s%s%n".formatted(line.name(), EntryText.dose(line),
+                        why.isEmpty() ? "" : ": " + why));
+            }
         }
         text.append("Ends at %s of %s. %s%n".formatted(
                 Lengths.clock(draft.assessment().timeline().fit().length()),

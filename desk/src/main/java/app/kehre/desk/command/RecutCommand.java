@@ -32,7 +32,7 @@ final class RecutCommand extends ProposeCommand {
         }
         Draft recut = Recutting.of(plan, library, Duration.ofMinutes(slot));
         StringBuilder text = new StringBuilder();
-        Differences.ofSegments(plan, recut.plan(), id -> recut.why().getOrDefault(id, ""))
+        Differences.ofSegments(plan, recut.plan())
                 .forEach(change -> text
                         .append("- %s%n".formatted(change.words().strip().replace("\n", "\n    "))));
         Assessment after = recut.assessment();

@@ -65,6 +65,10 @@ final class LineCard extends ScrollPane {
         }
         entry.ifPresent(found -> {
             rows.add(heading(found.name()));
+            String why = model.plan().why(found);
+            if (!why.isEmpty()) {
+                rows.add(row("proposed", why));
+            }
             switch (found) {
                 case Item item -> addExercise(rows, item);
                 case Pause pause -> rows.add(Words.wrapped(pause.kind().words(), "soft"));

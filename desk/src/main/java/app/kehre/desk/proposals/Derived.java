@@ -3,9 +3,7 @@ package app.kehre.desk.proposals;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
@@ -17,7 +15,6 @@ import app.kehre.core.drafting.Draft;
 import app.kehre.core.drafting.Drafting;
 import app.kehre.core.drafting.Recutting;
 import app.kehre.core.exercise.Library;
-import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.fitting.Change;
 import app.kehre.core.fitting.Differences;
@@ -29,54 +26,52 @@ import app.kehre.core.timeline.Timeline;
 /** What follows from the class or its brief, as ways with changes to be ticked. */
 final class Derived {
 
+    /**
+     * What is to be drafted.
+     *
+     * @param segment the segment; nothing for the class
+     * @param keeps whether what is there stays; else only what is locked
+     */
+    record Drafted(Optional<Integer> segment, boolean keeps) {}
+
     private Derived() {}
 
     static Fitting.Found warmUp(ClassPlan plan, Library library, Duration minutes) {
         WarmUpFromClass derived = WarmUpFromClass.of(plan, library, minutes);
-        Map<Integer, String> why = new HashMap<>();
-        for (int i = 0; i < derived.items().size(); i++) {
-            why.put(derived.items().get(i).id(), derived.why().get(i));
-        }
         String words = "%d moves%s".formatted(derived.items().size(), derived.missing().isEmpty()
                 ? ", all prepared"
                 : ", not prepared: " + String.join(", ", derived.missing()));
-        return found(plan, derived.plan(), Role.WARM_UP, words, why, derived.reason());
+        return found(plan, derived.plan(), Role.WARM_UP, words, derived.reason());
     }
 
     static Fitting.Found stretch(ClassPlan plan, Library library, Duration minutes) {
         StretchFromClass derived = StretchFromClass.of(plan, library, minutes);
-        Map<Integer, String> why = new HashMap<>();
-        derived.items().forEach(item -> why.put(item.id(), "releases " + item.exercise().main().stream()
-                .map(Muscle::words).collect(Collectors.joining(", "))));
         String words = "%d stretches, %d %% of the load".formatted(derived.items().size(),
                 Math.round(100 * derived.covered()));
-        return found(plan, derived.plan(), Role.STRETCH, words, why, derived.reason());
+        return found(plan, derived.plan(), Role.STRETCH, words, derived.reason());
     }
 
     private static Fitting.Found found(ClassPlan plan, ClassPlan after, Role role, String words,
-            Map<Integer, String> why,
             String reason) {
         if (!reason.isEmpty()) {
             return new Fitting.Found(List.of(), reason);
         }
         int segment = after.segments().stream().filter(each -> each.role() == role && !each.leftOut())
                 .reduce((first, last) -> role == Role.STRETCH ? last : first).orElseThrow().id();
-        return new Fitting.Found(List.of(new Fitting.Way(words,
-                Differences.ofLines(plan, after, segment, id -> why.getOrDefault(id, "")),
+        return new Fitting.Found(List.of(new Fitting.Way(words, Differences.ofLines(plan, after, segment),
                 Timeline.of(after))), "");
     }
 
-    /** Drafts the empty segments, or draws one anew. */
+    /** Drafts what there is room for, or draws the class or a segment anew. */
     static Fitting.Found draft(ClassPlan plan, Library library, Collection<ClassPlan> lately, long seed,
-            Optional<Integer> segment) {
-        boolean full = !plan.segments().isEmpty()
-                && plan.segments().stream().noneMatch(each -> each.entries().isEmpty());
-        if (full && segment.isEmpty()) {
-            return new Fitting.Found(List.of(),
-                    "No segment is empty. Tick one to be drawn anew, or add one, to have it drafted.");
-        }
-        Draft draft = segment.map(id -> Drafting.ofSegment(plan, id, library, lately, seed))
-                .orElseGet(() -> Drafting.of(plan, library, lately, seed));
+            Drafted wanted) {
+        Draft draft = wanted.segment()
+                .map(id -> wanted.keeps()
+                        ? Drafting.filling(plan, id, library, lately, seed)
+                        : Drafting.ofSegment(plan, id, library, lately, seed))
+                .orElseGet(() -> wanted.keeps()
+                        ? Drafting.of(plan, library, lately, seed)
+                        : Drafting.anew(plan, library, lately, seed));
         String words = draft.open().isEmpty()
                 ? "nothing serious found"
                 : "%d to mend".formatted(draft.open().size());
@@ -112,7 +107,7 @@ final class Derived {
         ClassPlan after = all.getLast().plan();
         String words = all.stream().map(each -> "%s saves %s".formatted(each.segment().name(),
                 Lengths.clock(each.saved()))).collect(Collectors.joining(", "));
-        return new Fitting.Found(List.of(new Fitting.Way(words, Differences.ofSegments(plan, after, _ -> ""),
+        return new Fitting.Found(List.of(new Fitting.Way(words, Differences.ofSegments(plan, after),
                 Timeline.of(after))), "");
     }
 
@@ -121,7 +116,7 @@ final class Derived {
             return new Fitting.Found(List.of(), draft.reason());
         }
         List<Change> changes = new ArrayList<>(first);
-        changes.addAll(Differences.ofSegments(plan, draft.plan(), id -> draft.why().getOrDefault(id, "")));
+        changes.addAll(Differences.ofSegments(plan, draft.plan()));
         return new Fitting.Found(List.of(new Fitting.Way(words, changes, draft.assessment().timeline())), "");
     }
 }

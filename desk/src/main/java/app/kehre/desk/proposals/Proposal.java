@@ -20,9 +20,9 @@ enum Proposal {
     /** Parts in another order. */
     REGROUP("Regroup", "", "Find orders",
             "The order of each toning and core part in which the group goes down and changes kit as seldom as its order school allows."),
-    /** The empty segments are drafted. */
+    /** What there is room for is drafted. */
     DRAFT("Draft", "", "Draft three",
-            "Three classes from the brief: every empty segment is filled, what is there stays. Take what you like and draft again: the rest is drawn anew. Of a segment that you have drawn anew, what is locked stays.");
+            "Three classes from the brief: what is empty or far from its target is filled, what is there stays. Take what you like and draft again: the rest is drawn anew. Without the tick only what is locked stays.");
 
     private final String words;
     private final String before;

@@ -43,6 +43,7 @@ public final class ProposalsPane extends ScrollPane {
     private final HBox working = new HBox(8);
     private Proposal proposal = Proposal.FIT;
     private final CheckBox segmentOnly = new CheckBox();
+    private final CheckBox keep = new CheckBox("keep what is there");
     private final Label problem = Words.wrapped("", "over");
     private final HBox buttons = new HBox(6);
     private final VBox ways = new VBox(4);
@@ -70,6 +71,9 @@ public final class ProposalsPane extends ScrollPane {
         segmentOnly.setId("fit-segment");
         segmentOnly.setOnAction(_ -> suggestLength());
         segmentOnly.setMinHeight(USE_PREF_SIZE);
+        keep.setId("fit-keep");
+        keep.setSelected(true);
+        keep.setMinHeight(USE_PREF_SIZE);
         ask = Words.button("fit-ask", "Find ways", this::ask);
         ToggleGroup group = new ToggleGroup();
         for (Proposal each : Proposal.values()) {
@@ -88,7 +92,7 @@ public final class ProposalsPane extends ScrollPane {
         outcome.setId("fit-outcome");
         problem.setId("fit-problem");
         buttons.getChildren().setAll(take, Words.button("fit-back", "Leave it", model::drop));
-        VBox content = new VBox(7, kinds, asking, segmentOnly, working, buttons, problem, ways);
+        VBox content = new VBox(7, kinds, asking, segmentOnly, keep, working, buttons, problem, ways);
         content.getStyleClass().add("findings");
         content.setMinWidth(0);
         ways.setMinWidth(0);
@@ -158,13 +162,16 @@ public final class ProposalsPane extends ScrollPane {
     }
 
     private void ask() {
+        Optional<Integer> segment = proposal.takesSegment() && segmentOnly.isSelected()
+                ? selected.get().map(Segment::id)
+                : Optional.empty();
         if (proposal == Proposal.DRAFT) {
             model.drop();
+            model.draft(new Derived.Drafted(segment, keep.isSelected()));
+            tell("");
+        } else {
+            tell(model.ask(proposal, length.getText(), segment));
         }
-        tell(model.ask(proposal, length.getText(),
-                proposal.takesSegment() && segmentOnly.isSelected()
-                        ? selected.get().map(Segment::id)
-                        : Optional.empty()));
     }
 
     private void tell(String sentence) {
@@ -183,6 +190,7 @@ public final class ProposalsPane extends ScrollPane {
         ask.setText(there && proposal == Proposal.DRAFT ? "Draft three others" : proposal.asks());
         there(buttons, there);
         there(segmentOnly, !there && proposal.takesSegment() && !model.isBare());
+        there(keep, !there && proposal == Proposal.DRAFT && !model.isBare());
         tell(found.map(Fitting.Found::reason).orElse(""));
         if (found.isEmpty()) {
             ways.getChildren()

@@ -104,12 +104,8 @@ public final class ProposalsViewModel {
         return progress.getReadOnlyProperty();
     }
 
-    /** Asks for something. Returns the sentence against it, if any. */
+    /** Asks for something with a length, or none. Returns the sentence against it, if any. */
     String ask(Proposal proposal, String length, Optional<Integer> segment) {
-        if (proposal == Proposal.DRAFT) {
-            draft(segment);
-            return "";
-        }
         Reading<Duration> reading = proposal.takesLength()
                 ? Lengths.parse(length.strip().matches("\\d+") ? length.strip() + " min" : length)
                 : Reading.of(open.plan().brief().slot());
@@ -148,7 +144,7 @@ public final class ProposalsViewModel {
     }
 
     /** Drafts three classes, one after the other; each is shown as soon as it is there. */
-    private void draft(Optional<Integer> segment) {
+    void draft(Derived.Drafted wanted) {
         ClassPlan plan = open.plan();
         Library all = library.get();
         Path classes = folder.path();
@@ -157,7 +153,7 @@ public final class ProposalsViewModel {
         seed += seeds.size();
         progress.set("Drafting, 1 of %d\u2026".formatted(seeds.size()));
         proposals.askEach(seeds, Duration.ZERO,
-                each -> Derived.draft(plan, all, folder.lately(classes, plan, all), each, segment),
+                each -> Derived.draft(plan, all, folder.lately(classes, plan, all), each, wanted),
                 (at, drafted) -> {
                     progress.set(at + 1 < seeds.size() && drafted.reason().isEmpty()
                             ? "Drafting, %d of %d\u2026".formatted(at + 2, seeds.size())

@@ -151,6 +151,11 @@ class ProposalsPlaceTest {
 
         assertThat(instructor.plan().segment(toning.id()).entries()).isNotEmpty();
         assertThat(instructor.plan().segment(core.id()).entries()).isEmpty();
+        Item first = instructor.plan().items()
+                .filter(item -> instructor.plan().segmentOf(item.id()).orElseThrow().id() == toning.id())
+                .findFirst().orElseThrow();
+        instructor.clicksOnRoad(first.id()).presses(KeyCode.DIGIT1, KeyCode.ALT);
+        assertThat(instructor.reads("#card .label")).contains("proposed", instructor.plan().why(first));
     }
 
     @Test
@@ -201,7 +206,7 @@ class ProposalsPlaceTest {
         instructor.close();
         instructor = Instructor.with(locked, folder.resolve("locked"), new FaultyDisk());
         instructor.clicksOnRoad(first.id()).presses(KeyCode.DIGIT6, KeyCode.ALT).clicks("#propose-draft")
-                .clicks("#fit-segment").clicks("#fit-ask");
+                .clicks("#fit-segment").clicks("#fit-keep").clicks("#fit-ask");
         instructor.until("a draft is there", () -> instructor.canSee("#fit-way-1"));
 
         instructor.clicks("#fit-take");

@@ -12,11 +12,12 @@ import tools.jackson.databind.node.ObjectNode;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.advice.Thresholds;
 import app.kehre.core.dose.Range;
+import app.kehre.core.plan.Chosen;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.SetAside;
 import app.kehre.formats.json.Fields;
 
-/** The figures that are not Kehre's and the findings set aside, in a plan document. */
+/** The figures that are not Kehre's, the findings set aside and why lines were proposed, in a plan document. */
 final class JudgementJson {
 
     private static final Range NUMBER = Range.of("a number", 0, Integer.MAX_VALUE);
@@ -36,10 +37,17 @@ final class JudgementJson {
                             .put("segment", each.segment())
                             .put("item", each.entry()).put("reason", each.reason()));
         }
+        List<Chosen> chosen = plan.chosen().stream().filter(each -> plan.find(each.entry()).isPresent())
+                .toList();
+        if (!chosen.isEmpty()) {
+            ArrayNode reasons = document.putArray("chosen");
+            chosen.forEach(each -> reasons.addObject().put("item", each.entry()).put("what", each.what())
+                    .put("why", each.why()));
+        }
     }
 
     static ClassPlan read(Fields fields, ClassPlan plan) {
-        return plan.with(thresholds(fields)).withAside(aside(fields));
+        return plan.with(thresholds(fields)).withAside(aside(fields)).withChosen(chosen(fields));
     }
 
     private static Thresholds thresholds(Fields fields) {
@@ -64,5 +72,16 @@ final class JudgementJson {
             each.built("reason", () -> new SetAside(check, segment, item, reason)).ifPresent(aside::add);
         });
         return aside;
+    }
+
+    private static List<Chosen> chosen(Fields fields) {
+        List<Chosen> chosen = new ArrayList<>();
+        fields.objects("chosen", false).forEach(each -> {
+            int item = each.whole("item", NUMBER);
+            String what = each.text("what");
+            String why = each.text("why");
+            each.built("why", () -> new Chosen(item, what, why)).ifPresent(chosen::add);
+        });
+        return chosen;
     }
 }

@@ -36,7 +36,8 @@ record Shape(Set<String> known, Map<String, Shape> inner) {
 
     /** The shape of a plan document. */
     static final Shape PLAN = new Shape(
-            Set.of("format", "version", "brief", "times", "figures", "setAside", "segments", "exercises"),
+            Set.of("format", "version", "brief", "times", "figures", "setAside", "chosen", "segments",
+                    "exercises"),
             Map.of("brief", BRIEF, "segments", SEGMENT));
 
     private static Set<String> with(Set<String> some, String... more) {

@@ -63,7 +63,7 @@ class WarmUpFromClassTest {
         assertThat(derived.missing()).isEmpty();
         assertThat(length(derived)).isBetween(minutes.minusSeconds(15), minutes);
         assertThat(derived.items()).extracting(item -> item.exercise().work().mets().value()).isSorted();
-        assertThat(derived.why()).hasSameSizeAs(derived.items()).doesNotContain("");
+        assertThat(derived.items()).extracting(derived.plan()::why).doesNotContain("");
         assertThat(missedBy(derived)).isEmpty();
     }
 

@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.LongStream;
+import java.util.stream.Stream;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -28,8 +29,10 @@ import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.Equipment;
+import app.kehre.core.plan.Chosen;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.ClassTimes;
+import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
@@ -104,7 +107,7 @@ class DraftingTest {
     }
 
     private static double points(ClassPlan plan) {
-        return new Draft(plan, Map.of(), Assessment.of(plan, LIBRARY), "").penalty();
+        return new Draft(plan, Assessment.of(plan, LIBRARY), "").penalty();
     }
 
     @Test
@@ -112,8 +115,8 @@ class DraftingTest {
         Draft draft = draft(Briefs.feasible(7), 1);
 
         assertThat(draft.plan().lines())
-                .allSatisfy(line -> assertThat(draft.why().get(line.id())).isNotBlank());
-        assertThat(draft.why().values()).anyMatch(why -> why.startsWith("prepares "))
+                .allSatisfy(line -> assertThat(draft.plan().why(line)).isNotBlank());
+        assertThat(draft.plan().chosen()).extracting(Chosen::why).anyMatch(why -> why.startsWith("prepares "))
                 .anyMatch(why -> why.startsWith("releases ")).contains("water is due");
     }
 
@@ -151,6 +154,46 @@ class DraftingTest {
         assertThat(draft.plan().lines().toList()).containsAll(half.lines().toList());
         assertThat(draft.plan().segments()).noneMatch(each -> each.entries().isEmpty());
         assertThat(draft.assessment().timeline().fit().over()).isFalse();
+    }
+
+    @Test
+    void aHalfFilledSegmentIsFilledUpAndTheLinesThatAreThereStay() {
+        ClassPlan whole = draft(usual(Format.CONDITIONING), 2).plan();
+        Segment toning = of(whole, Role.TONING);
+        Segment stretch = of(whole, Role.STRETCH);
+        ClassPlan half = whole.with(toning.withEntries(toning.entries().subList(0, 2)))
+                .with(stretch.withEntries(stretch.entries().subList(0, 3)));
+
+        Draft draft = Drafting.of(half, LIBRARY, List.of(), 3);
+
+        assertThat(draft.reason()).isEmpty();
+        assertThat(draft.plan().segment(toning.id()).entries()).hasSizeGreaterThan(2)
+                .startsWith(toning.entries().get(0), toning.entries().get(1));
+        assertThat(draft.plan().lines().toList()).containsAll(half.lines().toList());
+        assertThat(draft.assessment().timeline().fit().over()).isFalse();
+    }
+
+    private static Segment of(ClassPlan plan, Role role) {
+        return plan.segments().stream().filter(each -> each.role() == role).findFirst().orElseThrow();
+    }
+
+    @Test
+    void aClassIsDrawnAnewButForWhatIsLocked() {
+        ClassPlan whole = draft(usual(Format.CONDITIONING), 2).plan();
+        ClassPlan locked = Stream.of(Role.WARM_UP, Role.TONING, Role.STRETCH)
+                .map(role -> (Item) ClassPlan.lines(of(whole, role)).filter(Item.class::isInstance).toList()
+                        .getLast())
+                .reduce(whole, (plan, item) -> plan.with(item.withManner(item.manner().withLocked(true))),
+                        (one, _) -> one);
+
+        Draft anew = Drafting.anew(locked, LIBRARY, List.of(), 9);
+
+        List<Entry> stayed = locked.lines()
+                .filter(line -> line instanceof Item item && item.manner().locked()).toList();
+        assertThat(stayed).hasSize(3);
+        assertThat(anew.plan().lines().toList()).containsAll(stayed);
+        assertThat(toned(anew.plan())).isNotEqualTo(toned(whole));
+        assertThat(anew.open()).isEmpty();
     }
 
     @ParameterizedTest
@@ -200,6 +243,12 @@ class DraftingTest {
                     "What is in the class already takes 60:39, %d:39 more than the slot."
                             .formatted(60 - slot)));
         }
+        ClassPlan full = draft(usual(Format.MIXED), 4).plan();
+        all.add(Arguments.of(
+                full.segments().stream()
+                        .reduce(full, (plan, each) -> plan.with(each.withTarget(Duration.ofMinutes(1))),
+                                (one, _) -> one),
+                "Nothing is left to draft: every segment is filled to its target."));
         return all;
     }
 
