@@ -43,6 +43,10 @@ final class StretchDeriver {
     private static final Duration BETWEEN = Duration.ofSeconds(10);
     private static final int TICKS_IN_A_SECOND = 1;
 
+    private static final Comparator<Item> LOWER = Comparator
+            .comparing((Item item) -> item.exercise().position().level())
+            .thenComparing(item -> item.exercise().position());
+
     private final ClassPlan bare;
     private final Library library;
     private final Duration minutes;
@@ -201,18 +205,25 @@ final class StretchDeriver {
                 : usual;
     }
 
-    /** What stays and what is new, down to the floor once; what is no stretch stays before or after them. */
+    /** What is new among what stays, down to the floor once; what is no stretch stays before or after them. */
     private ClassPlan with(List<Item> items) {
         List<Item> all = new ArrayList<>(items(kept));
-        all.addAll(items);
-        all.sort(Comparator.comparing((Item item) -> item.exercise().position().level())
-                .thenComparing(item -> item.exercise().position())
-                .thenComparing(item -> -Cover.load(areas(item.exercise()), loads)));
+        items.stream().sorted(LOWER.thenComparing(item -> -Cover.load(areas(item.exercise()), loads)))
+                .forEach(item -> all.add(place(all, item), item));
         long first = kept.stream().takeWhile(line -> !(line instanceof Item)).count();
         boolean none = items(kept).isEmpty();
         List<Entry> entries = new ArrayList<>(none ? List.of() : kept.subList(0, Math.toIntExact(first)));
         entries.addAll(all);
         kept.stream().skip(none ? 0 : first).filter(line -> !(line instanceof Item)).forEach(entries::add);
         return bare.with(segment.withEntries(entries));
+    }
+
+    /** Before the first that is lower. */
+    private static int place(List<Item> all, Item item) {
+        int at = 0;
+        while (at < all.size() && LOWER.compare(all.get(at), item) <= 0) {
+            at++;
+        }
+        return at;
     }
 }

@@ -31,7 +31,8 @@ final class Interludes {
             boolean has = segment.entries().stream()
                     .anyMatch(line -> line instanceof Pause pause && pause.kind() == Pause.Kind.WATER);
             since = has ? Duration.ZERO : since.plus(segment.target());
-            Duration next = i + 1 < segments.size() ? segments.get(i + 1).target() : Duration.ZERO;
+            Duration next = segments.stream().skip(i + 1L).filter(Proportions::main).findFirst()
+                    .map(Segment::target).orElse(Duration.ZERO);
             if (Proportions.main(segment) && drafted.contains(segment.id())
                     && since.plus(next).compareTo(WATER_WITHIN) > 0) {
                 watered = watered.add(segment.id(), Integer.MAX_VALUE,

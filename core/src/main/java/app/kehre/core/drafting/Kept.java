@@ -50,12 +50,17 @@ interface Kept {
 
             @Override
             public boolean isIn(ClassPlan changed) {
-                return start.lines()
-                        .allMatch(line -> changed.find(line.id()).filter(line::equals).isPresent())
+                return start.segments().stream().allMatch(segment -> inOrder(segment, changed))
                         && full.stream().allMatch(segment -> changed.findSegment(segment.id())
                                 .filter(segment::equals).isPresent());
             }
         };
+    }
+
+    /** Whether the lines of a segment are in a changed class as they were, one after the other, others between them. */
+    private static boolean inOrder(Segment before, ClassPlan changed) {
+        List<Entry> now = changed.findSegment(before.id()).map(Segment::entries).orElse(List.of());
+        return now.stream().filter(before.entries()::contains).toList().equals(before.entries());
     }
 
     /** The locked lines, no exercise in the place of another, and what was found before. */

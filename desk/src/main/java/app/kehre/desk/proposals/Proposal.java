@@ -22,7 +22,7 @@ enum Proposal {
             "The order of each toning and core part in which the group goes down and changes kit as seldom as its order school allows."),
     /** What there is room for is drafted. */
     DRAFT("Draft", "", "Draft three",
-            "Three classes from the brief: what is empty or far from its target is filled, what is there stays. Take what you like and draft again: the rest is drawn anew. Without the tick only what is locked stays.");
+            "Three classes from the brief: what is empty or far from its target is filled, what is there stays. Take what you like and draft again: the rest is drawn anew. If you do not keep what is there, only what is locked stays.");
 
     private final String words;
     private final String before;

@@ -92,7 +92,8 @@ public final class ProposalsPane extends ScrollPane {
         outcome.setId("fit-outcome");
         problem.setId("fit-problem");
         buttons.getChildren().setAll(take, Words.button("fit-back", "Leave it", model::drop));
-        VBox content = new VBox(7, kinds, asking, segmentOnly, keep, working, buttons, problem, ways);
+        VBox content = new VBox(7, kinds, asking, new FlowPane(14, 4, segmentOnly, keep), working, buttons,
+                problem, ways);
         content.getStyleClass().add("findings");
         content.setMinWidth(0);
         ways.setMinWidth(0);

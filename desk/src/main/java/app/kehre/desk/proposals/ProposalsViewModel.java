@@ -168,15 +168,22 @@ public final class ProposalsViewModel {
         progress.set("");
     }
 
+    /** A draft that came out as one before is no other to choose from. */
     private void add(Fitting.Found drafted) {
         List<Fitting.Way> ways = new ArrayList<>(found.get().map(Fitting.Found::ways).orElse(List.of()));
         boolean first = ways.isEmpty();
-        ways.addAll(drafted.ways());
+        drafted.ways().stream()
+                .filter(way -> ways.stream().noneMatch(each -> segments(each).equals(segments(way))))
+                .forEach(ways::add);
         if (first) {
             show(new Fitting.Found(ways, drafted.reason()));
-        } else if (!drafted.ways().isEmpty()) {
+        } else if (ways.size() > found.get().map(Fitting.Found::ways).orElse(List.of()).size()) {
             found.set(Optional.of(new Fitting.Found(ways, "")));
         }
+    }
+
+    private static List<Segment> segments(Fitting.Way way) {
+        return way.timeline().plan().segments();
     }
 
     private void show(Fitting.Found now) {
