@@ -87,11 +87,11 @@ public final class Differences {
 
     private static List<String> lines(ClassPlan before, ClassPlan after, Segment segment, List<Entry> old) {
         List<String> words = new ArrayList<>();
-        List<Integer> stay = segment.entries().stream().map(Entry::id)
-                .filter(id -> old.stream().anyMatch(line -> line.id() == id)).toList();
-        if (!stay.equals(old.stream().map(Entry::id).filter(stay::contains).toList())) {
-            words.add("in this order: " + segment.entries().stream().map(Entry::name)
-                    .collect(Collectors.joining(", ")));
+        order(old, segment.entries()).ifPresent(words::add);
+        for (Entry line : segment.entries()) {
+            if (line instanceof Circuit now && before.find(line.id()).orElse(line) instanceof Circuit was) {
+                order(was.items(), now.items()).map(order -> now.name() + " " + order).ifPresent(words::add);
+            }
         }
         old.stream().flatMap(Differences::withInner).filter(line -> after.find(line.id()).isEmpty())
                 .forEach(line -> words.add("without " + line.name()));
@@ -107,6 +107,16 @@ public final class Differences {
             }
         }
         return words;
+    }
+
+    /** What stays in another order. */
+    private static Optional<String> order(List<? extends Entry> before, List<? extends Entry> after) {
+        List<Integer> old = before.stream().map(Entry::id).toList();
+        List<Integer> stay = after.stream().map(Entry::id).filter(old::contains).toList();
+        return stay.equals(old.stream().filter(stay::contains).toList())
+                ? Optional.empty()
+                : Optional.of("in this order: "
+                        + after.stream().map(Entry::name).collect(Collectors.joining(", ")));
     }
 
     private static Stream<Entry> withInner(Entry line) {

@@ -74,7 +74,7 @@ final class OrderRules {
         }
         boolean leaves = (sameArea[last] >> next & 1) == 0
                 && (sameArea[last] & ~placed & ~(1L << next)) != 0;
-        return faults + Math.toIntExact(neverNext[last] >> next & 1)
+        return faults + onEnd(last, next)
                 + (school == School.ONE_AREA && leaves ? 1 : 0);
     }
 
@@ -89,6 +89,11 @@ final class OrderRules {
             last = counts(next) ? next : last;
         }
         return faults;
+    }
+
+    /** Returns 1 where a line must not come right after another, else 0. */
+    int onEnd(int before, int after) {
+        return Math.toIntExact(neverNext[before] >> after & 1);
     }
 
     private boolean onEnd(List<Exercise> before, List<Exercise> after) {

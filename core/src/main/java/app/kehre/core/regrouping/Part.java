@@ -94,4 +94,25 @@ record Part(List<Entry> lines, List<List<Integer>> blocks, Set<Integer> fixed) {
         }
         return order;
     }
+
+    /** Returns every order in which what stays is in its place. */
+    List<List<Integer>> orders() {
+        return orders(List.of());
+    }
+
+    private List<List<Integer>> orders(List<Integer> so) {
+        List<Integer> before = new ArrayList<>(so);
+        before.addAll(fixedFrom(before.size()));
+        if (before.size() == lines.size()) {
+            return List.of(before);
+        }
+        List<List<Integer>> all = new ArrayList<>();
+        blocks.stream().filter(block -> !before.contains(block.getFirst()))
+                .forEach(block -> from(before.size(), block).ifPresent(next -> {
+                    List<Integer> longer = new ArrayList<>(before);
+                    longer.addAll(next);
+                    all.addAll(orders(longer));
+                }));
+        return all;
+    }
 }

@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import app.kehre.core.brief.Question;
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Segment;
@@ -20,12 +21,12 @@ import app.kehre.core.timeline.Timeline;
  *
  * @param plan the class with it
  * @param segment the part in its new order
- * @param saved how much sooner the class ends
+ * @param saved how much sooner the class ends, and how much of the work by the clock is lost no more
  */
 public record Regrouping(ClassPlan plan, Segment segment, Duration saved) {
 
     /** What is said when there is nothing to gain. */
-    public static final String NONE = "No other order of the toning and core parts ends sooner while their order school holds.";
+    public static final String NONE = "No other order of the toning and core parts saves time while their order school holds.";
 
     private static final int MOST_LINES = 60;
     /** How far the window of lines moves on where there are too many. */
@@ -47,7 +48,8 @@ public record Regrouping(ClassPlan plan, Segment segment, Duration saved) {
 
     /**
      * Returns a toning or core part in its best order; empty if no other order ends the class sooner. It is found exactly
-     * for up to {@value OrderSearch#MOST} lines that may move, of more so many at a time.
+     * for up to {@value OrderSearch#MOST} lines that may move, of more so many at a time; the stations of its circuits as
+     * well, up to {@value StationOrder#MOST} at a time.
      */
     public static Optional<Regrouping> of(ClassPlan plan, int segmentId) {
         Segment segment = plan.segment(segmentId);
@@ -62,8 +64,11 @@ public record Regrouping(ClassPlan plan, Segment segment, Duration saved) {
             now = regrouped(now, segmentId, from);
             from += STEP;
         } while (from + OrderSearch.MOST < blocks + STEP);
-        Duration saved = Lengths.between(Duration.ZERO, Timeline.of(plan).total())
-                .minus(Lengths.between(Duration.ZERO, Timeline.of(now).total()));
+        for (Entry line : segment.entries()) {
+            now = line instanceof Circuit ? StationOrder.of(now, line.id()) : now;
+        }
+        Duration saved = Lengths.between(Duration.ZERO, StationOrder.cost(Timeline.of(plan)))
+                .minus(Lengths.between(Duration.ZERO, StationOrder.cost(Timeline.of(now))));
         return saved.isPositive()
                 ? Optional.of(new Regrouping(now, now.segment(segmentId), saved))
                 : Optional.empty();
@@ -86,6 +91,13 @@ public record Regrouping(ClassPlan plan, Segment segment, Duration saved) {
     /** Returns "Toning 1 regrouped: Squat, Row, Plank". */
     public String words() {
         return "%s regrouped: %s".formatted(segment.name(),
-                segment.entries().stream().map(Entry::name).collect(Collectors.joining(", ")));
+                segment.entries().stream().map(Regrouping::words).collect(Collectors.joining(", ")));
+    }
+
+    private static String words(Entry line) {
+        return line instanceof Circuit circuit
+                ? "%s (%s)".formatted(circuit.name(),
+                        circuit.items().stream().map(Entry::name).collect(Collectors.joining(", ")))
+                : line.name();
     }
 }

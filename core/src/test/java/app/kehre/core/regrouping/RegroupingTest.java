@@ -14,15 +14,20 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import net.jqwik.api.Tuple;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
 
 import app.kehre.core.brief.Brief;
 import app.kehre.core.brief.Question;
 import app.kehre.core.brief.School;
 import app.kehre.core.dose.Bpm;
+import app.kehre.core.dose.Interval;
 import app.kehre.core.dose.Lengths;
+import app.kehre.core.dose.Sides;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
+import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
@@ -82,30 +87,10 @@ class RegroupingTest {
         Part part = Part.of(segment.entries());
         OrderRules rules = new OrderRules(segment.entries(), plan.brief().schools().of(Question.ORDER));
         int allowed = rules.faults(IntStream.range(0, segment.entries().size()).boxed().toList());
-        return orders(part, List.of()).stream().filter(order -> rules.faults(order) <= allowed)
+        return part.orders().stream().filter(order -> rules.faults(order) <= allowed)
                 .map(order -> length(plan
                         .with(segment.withEntries(order.stream().map(segment.entries()::get).toList()))))
                 .min(Comparator.naturalOrder()).orElseThrow();
-    }
-
-    /** Every order of the blocks in which what is fixed stands where it stood. */
-    private static List<List<Integer>> orders(Part part, List<Integer> so) {
-        List<Integer> before = new ArrayList<>(so);
-        before.addAll(part.fixedFrom(before.size()));
-        if (before.size() == part.lines().size()) {
-            return List.of(before);
-        }
-        List<List<Integer>> all = new ArrayList<>();
-        for (List<Integer> block : part.blocks()) {
-            if (!before.contains(block.getFirst())) {
-                part.from(before.size(), block).ifPresent(lines -> {
-                    List<Integer> next = new ArrayList<>(before);
-                    next.addAll(lines);
-                    all.addAll(orders(part, next));
-                });
-            }
-        }
-        return all;
     }
 
     @Property(tries = 300)
@@ -121,5 +106,54 @@ class RegroupingTest {
             assertThat(regrouped.segment().entries())
                     .containsExactlyInAnyOrderElementsOf(plan.segment(1).entries());
         });
+    }
+
+    @Provide
+    Arbitrary<List<Item>> stations() {
+        return Combinators.combine(Arbitraries.of(Exercises.all()), Arbitraries.of(10, 20, 40),
+                Arbitraries.of(0, 5, 15), Arbitraries.of(false, false, true))
+                .as((exercise, work, rest, locked) -> Item.of(1, exercise)
+                        .withDose(new Interval(Duration.ofSeconds(work), Duration.ofSeconds(rest), 1, true,
+                                Sides.TOGETHER))
+                        .withManner(Manner.USUAL.withLocked(locked)))
+                .list().ofMinSize(2).ofMaxSize(5);
+    }
+
+    @Property(tries = 200)
+    void stationsSaveOfTheirChangingOverWhatTheyCanAndKeepTheirWork(@ForAll("stations") List<Item> stations,
+            @ForAll @IntRange(min = 1, max = 3) int rounds) {
+        List<Item> numbered = new ArrayList<>();
+        stations.forEach(each -> numbered.add(each.withId(numbered.size() + 2)));
+        ClassPlan plan = plan(
+                List.of(new Circuit(1, "Circuit", rounds, Duration.ofSeconds(20), 0, numbered, "")),
+                List.of(), KitPlace.BY_THE_WALL, School.IN_CIRCUIT);
+
+        ClassPlan after = Regrouping.of(plan, 1).map(Regrouping::plan).orElse(plan);
+
+        List<Item> now = ((Circuit) after.entry(1)).items();
+        assertThat(now).containsExactlyInAnyOrderElementsOf(numbered);
+        assertThat(now)
+                .allMatch(item -> !item.manner().locked() || now.indexOf(item) == numbered.indexOf(item));
+        assertThat(cost(after)).isEqualTo(Part.of(List.copyOf(numbered)).orders().stream()
+                .map(order -> cost(plan.with(((Circuit) plan.entry(1))
+                        .withItems(order.stream().map(numbered::get).toList()))))
+                .min(Comparator.naturalOrder()).orElseThrow());
+    }
+
+    private static Duration cost(ClassPlan plan) {
+        return StationOrder.cost(Timeline.of(plan));
+    }
+
+    @Test
+    void twoStationsOnTheFloorStandTogetherSoThatTheGroupGoesDownOnce() {
+        ClassPlan plan = Plans.of(30).segment("Toning", Role.TONING, 120)
+                .item(Exercises.SQUAT, "30 s on, 5 s off")
+                .item(Exercises.PLANK, "30 s on, 5 s off").item(Exercises.ROW, "30 s on, 5 s off")
+                .item(Exercises.SIDE_PLANK, "30 s on, 5 s off").circuit(4, 2, 30).plan();
+
+        Regrouping found = Regrouping.of(plan, 1).orElseThrow();
+
+        assertThat(found.saved()).isPositive();
+        assertThat(found.words()).contains("Forearm plank, Side plank");
     }
 }
