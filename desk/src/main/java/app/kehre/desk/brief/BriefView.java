@@ -176,9 +176,11 @@ public final class BriefView extends VBox {
     private Node schools() {
         Label head = Words.plain("How this class is taught", "heading");
         Label kind = Words.plain("kind of class", "soft");
-        HBox first = new HBox(14, head, new HBox(4, kind, form.choice("format", "Kind of class",
+        HBox format = new HBox(4, kind, form.choice("format", "Kind of class",
                 BriefForm.inOrder(List.of(Format.values()), Format::words), brief -> brief.format().words(),
-                Brief::with)),
+                Brief::with));
+        format.setAlignment(Pos.CENTER_LEFT);
+        HBox first = new HBox(14, head, format,
                 soft("Kehre's own answer is the first of each, and stands below with its reason."));
         first.setAlignment(Pos.CENTER_LEFT);
         TilePane questions = new TilePane(14, 8);

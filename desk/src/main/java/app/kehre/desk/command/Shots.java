@@ -138,11 +138,12 @@ final class Shots {
         return window;
     }
 
-    /** Waits for something that is worked out beside the JavaFX thread, then takes the picture. */
+    /** Waits for something that is worked out beside the JavaFX thread, if there is anything, then takes the picture. */
     private void shootWhenReady(MainWindow window, Path file, String awaited) throws DiskTrouble {
+        boolean nothing = document.plan().items().findAny().isEmpty()
+                || document.plan().brief().group().limits().isEmpty();
         await("what is shown beside the lines",
-                () -> window.scene().getRoot().lookup(awaited) != null
-                        || document.plan().brief().group().limits().isEmpty());
+                () -> nothing || window.scene().getRoot().lookup(awaited) != null);
         shoot(window, file);
     }
 

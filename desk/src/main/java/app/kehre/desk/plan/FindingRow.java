@@ -35,7 +35,7 @@ final class FindingRow extends HBox {
     private final ChoosingViewModel model;
     private final Region sign = new Region();
     private final Label what = Words.wrapped("", "medium");
-    private final Label severity = Words.wrapped("", "soft");
+    private final Label severity = Words.plain("", "soft");
     private final Label why = Words.wrapped("", "soft");
     private final FlowPane mends = new FlowPane(5, 5);
     private final TextField reason = new TextField();
@@ -59,9 +59,11 @@ final class FindingRow extends HBox {
         reason.setPromptText("Why does it stay? Enter sets it aside.");
         reason.getStyleClass().add("aside-reason");
         reason.setOnAction(_ -> setAside());
-        HBox links = new HBox(8, severity, link("Show", () -> withFinding(each -> model.jump(each.place()))),
+        FlowPane links = new FlowPane(8, 0, severity,
+                link("Show", () -> withFinding(each -> model.jump(each.place()))),
                 link("Why", () -> toggle(why)), fit, asideLink());
         links.setAlignment(Pos.CENTER_LEFT);
+        links.setMinWidth(0);
         MeasuredBox words = new MeasuredBox(3, what, mends, links, why, reason, others);
         HBox.setHgrow(words, Priority.ALWAYS);
         getChildren().setAll(sign, words);

@@ -14,6 +14,7 @@ import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
@@ -33,7 +34,7 @@ final class FindingsPane extends ScrollPane {
 
     private final ChoosingViewModel model;
     private final VBox content = new VBox(8);
-    private final HBox bar = new HBox(4);
+    private final FlowPane bar = new FlowPane(4, 2);
     private final Map<Severity, ToggleButton> filters = new EnumMap<>(Severity.class);
     private final Hyperlink fit = new Hyperlink();
     private final Label more = Words.wrapped("", "soft");
@@ -59,6 +60,7 @@ final class FindingsPane extends ScrollPane {
             filters.put(severity, filter(severity));
         }
         bar.getChildren().setAll(filters.values());
+        bar.setMinWidth(0);
         rows = Stream.generate(() -> new FindingRow(model, this)).limit(SHOWN).toList();
         fit.setId("fit-group");
         fit.setOnAction(_ -> model.askProposals(this::showProposals));

@@ -13,6 +13,7 @@ import javafx.scene.control.TableRow;
 import javafx.scene.control.TableView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.text.TextAlignment;
 
 import app.kehre.core.dose.Reading;
 import app.kehre.core.plan.Entry;
@@ -62,6 +63,8 @@ final class LineTable extends TableView<Line> {
         dose.setMinWidth(180);
         name.setMinWidth(118);
         load.setMinWidth(76);
+        empty.setWrapText(true);
+        empty.setTextAlignment(TextAlignment.CENTER);
         setPlaceholder(empty);
         setRowFactory(_ -> row());
         getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);

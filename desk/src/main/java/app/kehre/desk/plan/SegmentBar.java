@@ -26,6 +26,8 @@ final class SegmentBar extends Pane {
     private static final double NARROWEST = 82;
     private static final double HEIGHT = 44;
     private static final double GAP = 2;
+    private static final double BETWEEN = 4;
+    private static final double LEGIBLE = 40;
     private static final PseudoClass WELL_OFF = PseudoClass.getPseudoClass("well-off");
 
     private final PlanViewModel model;
@@ -61,20 +63,22 @@ final class SegmentBar extends Pane {
     private final class Tab extends ToggleButton {
 
         private final int segment;
+        private final Label name;
         private final Label length = new Label();
         private final Label target = new Label();
         private long millis;
 
         Tab(Segment of, Palette palette, ToggleGroup group) {
             segment = of.id();
-            Label name = new Label(of.name());
+            name = new Label(of.name());
             name.getStyleClass().add("segment-name");
             name.setTextOverrun(OverrunStyle.CENTER_ELLIPSIS);
             length.getStyleClass().add("segment-length");
-            length.setMinWidth(USE_PREF_SIZE);
+            length.setTextOverrun(OverrunStyle.CLIP);
+            length.setMinWidth(0);
             target.getStyleClass().add("soft");
-            target.setTextOverrun(OverrunStyle.CLIP);
-            HBox times = new HBox(4, length, target);
+            target.setMinWidth(USE_PREF_SIZE);
+            HBox times = new HBox(BETWEEN, length, target);
             times.setAlignment(Pos.BASELINE_LEFT);
             setGraphic(new VBox(name, times));
             setId("segment-" + segment);
@@ -101,6 +105,15 @@ final class SegmentBar extends Pane {
             Tips.say(this, tip);
             setAccessibleText(tip);
         }
+
+        /** What does not fit as a whole is not shown; the tip has it anyway. */
+        void fit(double width) {
+            double room = width - snappedLeftInset() - snappedRightInset();
+            length.setVisible(length.prefWidth(-1) <= room);
+            target.setManaged(length.prefWidth(-1) + BETWEEN + target.prefWidth(-1) <= room);
+            target.setVisible(target.isManaged());
+            name.setVisible(room >= LEGIBLE);
+        }
     }
 
     private static String tip(Timeline timeline, Segment segment) {
@@ -121,6 +134,7 @@ final class SegmentBar extends Pane {
         double x = 0;
         for (Tab button : buttons) {
             double width = least + spare * button.millis / total;
+            button.fit(width);
             button.resizeRelocate(x, 0, width, getHeight());
             x += width + GAP;
         }

@@ -44,6 +44,7 @@ public final class ProposalsPane extends ScrollPane {
     private Proposal proposal = Proposal.FIT;
     private final CheckBox segmentOnly = new CheckBox();
     private final CheckBox keep = new CheckBox("keep what is there");
+    private final FlowPane where = new FlowPane(14, 4, segmentOnly, keep);
     private final Label problem = Words.wrapped("", "over");
     private final HBox buttons = new HBox(6);
     private final VBox ways = new VBox(4);
@@ -92,7 +93,7 @@ public final class ProposalsPane extends ScrollPane {
         outcome.setId("fit-outcome");
         problem.setId("fit-problem");
         buttons.getChildren().setAll(take, Words.button("fit-back", "Leave it", model::drop));
-        VBox content = new VBox(7, kinds, asking, new FlowPane(14, 4, segmentOnly, keep), working, buttons,
+        VBox content = new VBox(7, kinds, asking, where, working, buttons,
                 problem, ways);
         content.getStyleClass().add("findings");
         content.setMinWidth(0);
@@ -192,6 +193,7 @@ public final class ProposalsPane extends ScrollPane {
         there(buttons, there);
         there(segmentOnly, !there && proposal.takesSegment() && !model.isBare());
         there(keep, !there && proposal == Proposal.DRAFT && !model.isBare());
+        there(where, segmentOnly.isVisible() || keep.isVisible());
         tell(found.map(Fitting.Found::reason).orElse(""));
         if (found.isEmpty()) {
             ways.getChildren()

@@ -25,7 +25,7 @@ import app.kehre.desk.look.Tips;
 /** The places along a winding road, and below them what can be done with the whole class. */
 final class Rail extends VBox {
 
-    private static final double WIDTH = 123;
+    private static final double WIDTH = 130;
     private static final double FIRST = 36;
     private static final double STEP = 46;
     private static final double LEFT_BEND = 18;
