@@ -207,6 +207,38 @@ public final class Instructor implements AutoCloseable {
         return this;
     }
 
+    /** Pulls the window to another size. */
+    public Instructor pulls(double width, double height) {
+        onFx(() -> {
+            stage.setWidth(width);
+            stage.setHeight(height);
+            return stage;
+        });
+        settle();
+        return this;
+    }
+
+    /** Returns what sticks out of a pane at its right, in words: what does not fit into the window is not seen. */
+    public List<String> sticksOutOf(String selector) {
+        return onFx(() -> {
+            Node pane = find(selector);
+            double right = pane.localToScene(pane.getBoundsInLocal()).getMaxX() + 1;
+            return pane.lookupAll("*").stream().filter(Labeled.class::isInstance).map(Labeled.class::cast)
+                    .filter(Instructor::isSeen)
+                    .filter(each -> each.localToScene(each.getBoundsInLocal()).getMaxX() > right)
+                    .map(Labeled::getText).toList();
+        });
+    }
+
+    private static boolean isSeen(Node node) {
+        for (Node each = node; each != null; each = each.getParent()) {
+            if (!each.isVisible()) {
+                return false;
+            }
+        }
+        return true;
+    }
+
     /** Asks the window to close. */
     public Instructor closesWindow() {
         onFx(() -> {
@@ -289,6 +321,12 @@ public final class Instructor implements AutoCloseable {
     public List<String> reads(String selector) {
         return onFx(() -> window.content().scene().getRoot().lookupAll(selector).stream()
                 .map(each -> ((Label) each).getText()).distinct().toList());
+    }
+
+    /** Returns the different texts of those labels of a kind that can be seen. */
+    public List<String> readsSeen(String selector) {
+        return onFx(() -> window.content().scene().getRoot().lookupAll(selector).stream()
+                .filter(Instructor::isSeen).map(each -> ((Label) each).getText()).distinct().toList());
     }
 
     /** Returns the place that is shown. */

@@ -59,9 +59,9 @@ final class StopCheck implements Check {
     }
 
     private static boolean stops(Judged judged, Span span) {
-        boolean still = span.phase() == Phase.PAUSE && judged.find(span.entry())
+        boolean pauses = span.phase() == Phase.PAUSE || span.phase() == Phase.TALK;
+        return pauses && span.stretch().length().toSeconds() >= A_STOP && judged.find(span.entry())
                 .map(entry -> entry instanceof Pause pause && !pause.moving()).orElse(false);
-        return (still || span.phase() == Phase.TALK) && span.stretch().length().toSeconds() >= A_STOP;
     }
 
     /** Whether somebody's heart was in vigorous work shortly before. */
@@ -97,7 +97,8 @@ final class StopCheck implements Check {
         }
         judged.library().find("march").ifPresent(march -> {
             Segment segment = plan.segment(span.segment());
-            int at = segment.entries().stream().map(Entry::id).toList().indexOf(span.entry());
+            int line = plan.circuitOf(span.entry()).map(Entry::id).orElse(span.entry());
+            int at = segment.entries().stream().map(Entry::id).toList().indexOf(line);
             int bpm = segment.bpm().value();
             int eights = Math.max(1,
                     (int) Math.ceil(judged.figures().of(Threshold.AFTER_PEAK) * bpm / 60.0 / 8));

@@ -136,7 +136,7 @@ final class StretchDeriver {
         return items.isEmpty()
                 ? none("In %s there is no time for a single stretch.".formatted(Lengths.notation(minutes)))
                 : new StretchFromClass(noted(told(with, items), items, home), items, List.copyOf(home),
-                        got / sum, "");
+                        Math.min(1, got / sum), "");
     }
 
     private ClassPlan told(ClassPlan plan, List<Item> items) {

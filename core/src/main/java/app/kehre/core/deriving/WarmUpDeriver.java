@@ -236,8 +236,7 @@ final class WarmUpDeriver {
     private ClassPlan fitted(ClassPlan plan) {
         return school == School.RAMP
                 ? plan
-                : Fitting.of(plan, new Fitting.Asked(whole, Optional.of(segment.id()))).ways().stream()
-                        .findFirst()
+                : Fitting.best(plan, new Fitting.Asked(whole, Optional.of(segment.id())), kept::contains)
                         .map(way -> way.timeline().plan()).orElse(plan);
     }
 

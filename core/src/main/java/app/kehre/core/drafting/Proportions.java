@@ -59,7 +59,7 @@ final class Proportions {
                             ? (Entry) pause.withLength(length.truncatedTo(ChronoUnit.SECONDS))
                             : line)
                     .toList();
-            return segment.withEntries(pauses).withTarget(length.truncatedTo(ChronoUnit.SECONDS));
+            return segment.withEntries(pauses).withTarget(length);
         }
         Duration edge = start.thresholds().edge(start.brief().slot());
         return segment.withTarget(scaled.compareTo(edge) > 0 ? scaled : edge);

@@ -1,6 +1,7 @@
 package app.kehre.core.plan;
 
 import java.time.Duration;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 
 import app.kehre.core.dose.Bpm;
@@ -70,9 +71,10 @@ public record Segment(int id, String name, Role role, Duration target, Bpm bpm, 
         return new Segment(id, name, other, target, bpm, entries, standsAlone, leftOut);
     }
 
-    /** Returns the segment with another target length. */
+    /** Returns the segment with another target, in whole seconds. */
     public Segment withTarget(Duration other) {
-        return new Segment(id, name, role, other, bpm, entries, standsAlone, leftOut);
+        return new Segment(id, name, role, other.truncatedTo(ChronoUnit.SECONDS), bpm, entries, standsAlone,
+                leftOut);
     }
 
     /** Returns the segment at another tempo. */

@@ -1,0 +1,90 @@
+package app.kehre.core.balance;
+
+import java.time.Duration;
+import java.util.List;
+
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+
+import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Muscle;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.testing.Draws;
+import app.kehre.core.testing.Exercises;
+import app.kehre.core.timeline.Timeline;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** Whatever a class is like, it is judged, and every mend of what is found is a class again. */
+class AnyClassTest {
+
+    private static final Library LIBRARY = Library.of(Exercises.all());
+
+    @Provide
+    Arbitrary<ClassPlan> plans() {
+        return Draws.plans();
+    }
+
+    private static Assessment judged(ClassPlan plan) {
+        return Assessment.of(plan, LIBRARY);
+    }
+
+    @Property(tries = 150)
+    void everyFindingSaysWhereItIsAndTheMostSeriousComesFirst(@ForAll("plans") ClassPlan plan) {
+        Assessment assessment = judged(plan);
+
+        assertThat(assessment.findings()).extracting(Finding::severity).isSorted();
+        assertThat(assessment.findings()).allSatisfy(finding -> {
+            assertThat(finding.what()).isNotBlank();
+            assertThat(finding.why()).isNotBlank();
+            assertThat(finding.entry() == 0 || plan.find(finding.entry()).isPresent()).isTrue();
+            assertThat(
+                    finding.place().segment() == 0 || plan.findSegment(finding.place().segment()).isPresent())
+                    .isTrue();
+            assertThat(finding.place().at()).isBetween(Duration.ZERO, assessment.timeline().total());
+        });
+        assertThat(assessment.verdict()).isNotBlank();
+    }
+
+    @Property(tries = 60)
+    void everyMendIsAnotherClassThatCanBeLaidOut(@ForAll("plans") ClassPlan plan) {
+        for (Finding finding : judged(plan).findings()) {
+            for (Mend mend : finding.mends()) {
+                assertThat(mend.words()).isNotBlank();
+                assertThat(mend.mended()).as(finding.check()).isNotEqualTo(plan);
+                assertThat(Timeline.of(mend.mended()).total()).isGreaterThanOrEqualTo(Duration.ZERO);
+                assertThat(mend.mended().lines().map(Entry::id)).doesNotHaveDuplicates();
+            }
+        }
+    }
+
+    @Property(tries = 100)
+    void aFindingThatIsSetAsideIsOpenNoMoreAndAllOthersAre(@ForAll("plans") ClassPlan plan,
+            @ForAll int which) {
+        List<Finding> findings = judged(plan).findings();
+        if (findings.isEmpty()) {
+            return;
+        }
+        Finding chosen = findings.get(Math.floorMod(which, findings.size()));
+
+        ClassPlan aside = Assessment.setAside(plan, chosen, "meant to be so");
+
+        assertThat(judged(aside).findings()).extracting(Finding::what).isSubsetOf(
+                findings.stream().map(Finding::what).toList());
+        assertThat(judged(aside).findings()).noneMatch(chosen::same);
+        assertThat(judged(aside).aside()).extracting(Assessment.Aside::reason).contains("meant to be so");
+        assertThat(judged(Assessment.takeUp(aside, chosen)).findings()).anyMatch(chosen::same);
+    }
+
+    @Property(tries = 100)
+    void whatIsLeftOutLoadsPreparesAndReleasesNothing(@ForAll("plans") ClassPlan plan) {
+        ClassPlan none = plan.segments().stream().reduce(plan,
+                (now, segment) -> now.with(segment.withLeftOut(true)), (one, _) -> one);
+        Ledger ledger = judged(none).ledger();
+
+        assertThat(Muscle.values()).allSatisfy(muscle -> assertThat(ledger.of(muscle).load()).isZero());
+    }
+}

@@ -1,0 +1,107 @@
+package app.kehre.desk.window;
+
+import java.nio.file.Path;
+import java.util.List;
+import javafx.scene.input.KeyCode;
+
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Edits;
+import app.kehre.core.plan.Segment;
+import app.kehre.core.timeline.Timeline;
+import app.kehre.desk.FaultyDisk;
+import app.kehre.desk.Instructor;
+import app.kehre.formats.plan.DemoPlan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** A small window, and a class with more and longer names than fit. */
+class NarrowWindowTest {
+
+    private static final double WIDTH = 1024;
+    private static final double HEIGHT = 700;
+    private static final int MANY = 28;
+
+    @TempDir
+    private Path folder;
+    private Instructor instructor;
+
+    @BeforeEach
+    void openTheDemo() {
+        open(demo(), "demo");
+    }
+
+    private void open(ClassPlan plan, String name) {
+        instructor = Instructor.with(plan, folder.resolve(name), new FaultyDisk());
+        instructor.pulls(WIDTH, HEIGHT);
+    }
+
+    @AfterEach
+    void closeIt() {
+        instructor.close();
+    }
+
+    private static ClassPlan demo() {
+        return DemoPlan.load(Instructor.LIBRARY).plan();
+    }
+
+    @Test
+    void nothingBesideTheLinesSticksOut() {
+        instructor.clicksOnRoad(demo().items().skip(12).findFirst().orElseThrow().id());
+        for (KeyCode side : new KeyCode[]{KeyCode.DIGIT1, KeyCode.DIGIT2, KeyCode.DIGIT3, KeyCode.DIGIT5}) {
+            instructor.presses(side, KeyCode.ALT);
+            assertThat(instructor.sticksOutOf(".side")).as(side.getName()).isEmpty();
+        }
+        instructor.presses(KeyCode.DIGIT4, KeyCode.ALT);
+        instructor.until("mends are there", () -> instructor.canSee(".mend"));
+        assertThat(instructor.sticksOutOf("#findings")).isEmpty();
+    }
+
+    @Test
+    void whatIsProposedIsSeenAndTakenInASmallWindow() {
+        instructor.presses(KeyCode.DIGIT6, KeyCode.ALT).clicks("#propose-fit").clicks("#fit-ask");
+        instructor.until("a way is there", () -> instructor.canSee("#fit-way-1"));
+
+        assertThat(instructor.sticksOutOf("#fit")).isEmpty();
+        instructor.clicks("#fit-take");
+
+        assertThat(Timeline.of(instructor.plan()).fit().over()).isFalse();
+    }
+
+    @Test
+    void aSegmentShowsItsNameAndItsLengthAsAWholeOrNotAtAll() {
+        ClassPlan plan = demo();
+        for (int more = plan.segments().size(); more < MANY; more++) {
+            plan = Edits.addSegment(plan, 0, Role.TALK);
+        }
+        for (Segment segment : plan.segments()) {
+            plan = plan.with(segment.withName("A name that goes on and on for long"));
+        }
+        instructor.close();
+        open(plan, "long names");
+
+        assertThat(instructor.sticksOutOf(".segment-bar")).isEmpty();
+        List<String> lengths = instructor.reads(".segment-length");
+        List<String> seen = instructor.readsSeen(".segment-length");
+        assertThat(lengths).contains("10:09");
+        assertThat(seen).isSubsetOf(lengths).doesNotContain("10:09");
+        instructor.pulls(4 * WIDTH, HEIGHT);
+        assertThat(instructor.readsSeen(".segment-length")).contains("10:09");
+    }
+
+    @Test
+    void allPlacesAreReachedAndTheirCommandsAreInside() {
+        for (Place place : Place.values()) {
+            if (place != Place.TEACH) {
+                instructor.presses(KeyCode.getKeyCode(String.valueOf(place.digit())), KeyCode.CONTROL);
+                assertThat(instructor.place()).isEqualTo(place);
+                assertThat(instructor.sticksOutOf(".root")).as(place.words()).isEmpty();
+            }
+        }
+    }
+}
