@@ -71,7 +71,8 @@ final class SidesCheck implements Check {
             }
             for (int like : totals.entries()) {
                 if (id != like && plan.entry(id) instanceof Item one
-                        && plan.entry(like) instanceof Item other) {
+                        && plan.entry(like) instanceof Item other
+                        && other.dose().goesWith(one.dose().sides())) {
                     mends.add(new Mend("%s: as much as the other side".formatted(one.name()),
                             plan.with(one.withDose(other.dose().withSides(one.dose().sides())))));
                 }

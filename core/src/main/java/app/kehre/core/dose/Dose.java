@@ -6,6 +6,11 @@ public sealed interface Dose permits AsMany, Counts, CountPattern, Hold, Interva
     /** Returns how the dose is shared between the sides. */
     Sides sides();
 
-    /** Returns the same dose, shared between the sides in another way. */
+    /** Returns whether the dose can be shared between the sides in a way: pairs are done in turn alone. */
+    default boolean goesWith(Sides sides) {
+        return true;
+    }
+
+    /** Returns the same dose, shared between the sides in another way. @throws IllegalArgumentException if it cannot be */
     Dose withSides(Sides sides);
 }

@@ -35,8 +35,7 @@ public record Reps(int sets, List<Stage> stages, Order order, Duration rest, Sid
         if (order == Order.RUNGS && stages.size() < 2) {
             throw new IllegalArgumentException("Rungs must be at least 2, not 1.");
         }
-        if (sides != Sides.ALTERNATING && stages.stream()
-                .anyMatch(each -> each instanceof Stage.Moves moves && moves.unit() == Stage.Unit.PAIR)) {
+        if (!goesWith(stages, sides)) {
             throw new IllegalArgumentException(
                     "Pairs are done on both sides in turn: leave out \"%s\", or write reps."
                             .formatted(sides.notation()));
@@ -46,6 +45,16 @@ public record Reps(int sets, List<Stage> stages, Order order, Duration rest, Sid
     /** Returns one set without rest at the usual tempo, both sides at once. */
     public static Reps of(int reps) {
         return new Reps(1, List.of(Stage.Moves.of(reps)), Order.STAGES, Duration.ZERO, Sides.TOGETHER);
+    }
+
+    private static boolean goesWith(List<Stage> stages, Sides sides) {
+        return sides == Sides.ALTERNATING || stages.stream()
+                .noneMatch(each -> each instanceof Stage.Moves moves && moves.unit() == Stage.Unit.PAIR);
+    }
+
+    @Override
+    public boolean goesWith(Sides other) {
+        return goesWith(stages, other);
     }
 
     @Override

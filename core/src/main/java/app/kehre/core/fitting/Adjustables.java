@@ -2,6 +2,7 @@ package app.kehre.core.fitting;
 
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -64,7 +65,7 @@ final class Adjustables {
                 Map<String, List<Item>> pairs = new LinkedHashMap<>();
                 segment.entries().stream().filter(fixed.negate())
                         .forEach(entry -> add(segment, entry, pairs, found));
-                pairs.values().forEach(pair -> found.add(() -> ofItems(segment, pair, 1)));
+                pairs.values().forEach(pair -> found.add(() -> ofItems(segment, pair)));
             }
         }
         return found.parallelStream().map(Supplier::get).filter(each -> !each.options().isEmpty()).toList();
@@ -74,17 +75,14 @@ final class Adjustables {
             List<Supplier<Adjustable>> found) {
         switch (entry) {
             case Item item -> {
-                boolean half = !item.dose().sides().servesBoth() && item.dose().sides() != Sides.TOGETHER;
-                if (half) {
+                if (half(item)) {
                     pairs.computeIfAbsent(item.exercise().id(), _ -> new ArrayList<>()).add(item);
                 } else {
-                    found.add(() -> ofItems(segment, List.of(item), 1));
+                    found.add(() -> ofItems(segment, List.of(item)));
                 }
             }
             case Circuit circuit -> {
-                circuit.items().stream().filter(fixed.negate())
-                        .forEach(item -> found
-                                .add(() -> ofItems(segment, List.of(item), rounds(circuit, item))));
+                stations(circuit).forEach(items -> found.add(() -> ofItems(segment, items, circuit)));
                 found.add(() -> ofCircuit(segment, circuit));
             }
             case BuildUp build -> found.add(() -> ofBuildUp(segment, build));
@@ -93,13 +91,37 @@ final class Adjustables {
         }
     }
 
+    /** Whether it serves one side, so that another line must serve the other. */
+    private static boolean half(Item item) {
+        return !item.dose().sides().servesBoth() && item.dose().sides() != Sides.TOGETHER;
+    }
+
+    /** The items of a circuit that may change, the two sides of one exercise together. */
+    private Collection<List<Item>> stations(Circuit circuit) {
+        Map<String, List<Item>> stations = new LinkedHashMap<>();
+        circuit.items().stream().filter(fixed.negate())
+                .forEach(item -> stations.computeIfAbsent(
+                        half(item) ? item.exercise().id() : String.valueOf(item.id()), _ -> new ArrayList<>())
+                        .add(item));
+        return stations.values();
+    }
+
     private static int rounds(Circuit circuit, Item item) {
         return Math.toIntExact(IntStream.rangeClosed(1, circuit.rounds())
                 .filter(round -> !item.outIn(round) && item.change(round).dose().isEmpty()).count());
     }
 
+    /** Items of a circuit that are changed alike, as often as they come. */
+    private Adjustable ofItems(Segment segment, List<Item> items, Circuit circuit) {
+        return ofItems(segment, items, items.stream().mapToInt(item -> rounds(circuit, item)).sum(), false);
+    }
+
     /** Items that are changed alike: one, or the two sides of one exercise. */
-    private Adjustable ofItems(Segment segment, List<Item> items, int times) {
+    private Adjustable ofItems(Segment segment, List<Item> items) {
+        return ofItems(segment, items, items.size(), true);
+    }
+
+    private Adjustable ofItems(Segment segment, List<Item> items, int times, boolean dispensable) {
         Item first = items.getFirst();
         if (items.stream().anyMatch(item -> item.manner().locked())) {
             return new Adjustable(List.of());
@@ -108,7 +130,7 @@ final class Adjustables {
         List<Adjustable.Option> options = new ArrayList<>();
         for (DoseLevels.Level level : DoseLevels.of(first.dose(), dosing.least(), dosing.most())) {
             Duration adds = length(segment, level.dose()).minus(length(segment, first.dose()))
-                    .multipliedBy((long) times * items.size());
+                    .multipliedBy(times);
             options.add(new Adjustable.Option(
                     new Change(first.id(), "%s: %s instead of %s".formatted(first.name(),
                             DoseNotation.print(level.dose()), DoseNotation.print(first.dose())),
@@ -117,7 +139,7 @@ final class Adjustables {
                     adds, Math.abs(level.change()),
                     weight(segment, first, adds) * held(segment, level.dose())));
         }
-        if (times == 1 && droppable(segment)) {
+        if (dispensable && droppable(segment)) {
             options.add(out(segment, items));
         }
         return new Adjustable(options);

@@ -30,8 +30,12 @@ public record KitNeed(Equipment kit, Load.Size size, int perPerson, int inAll, K
     private static final Comparator<Piece> BY_KIND = Comparator.comparing(Piece::kit)
             .thenComparing(piece -> piece.size().words(), Comparator.reverseOrder());
 
-    /** Returns the needs of a class, by kind, then size. */
+    /** Returns the needs of a class, by kind, then size; what is left out needs nothing. */
     public static List<KitNeed> of(ClassPlan plan) {
+        return ofTaught(plan.withSegments(plan.segments().stream().filter(each -> !each.leftOut()).toList()));
+    }
+
+    private static List<KitNeed> ofTaught(ClassPlan plan) {
         Map<Piece, Integer> most = new HashMap<>();
         plan.items().forEach(item -> {
             count(item, most);

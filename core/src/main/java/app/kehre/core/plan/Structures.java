@@ -74,6 +74,9 @@ public final class Structures {
 
     private static ClassPlan withSecond(ClassPlan plan, Item item, Sides first) {
         Sides second = first == Sides.LEFT_SIDE ? Sides.RIGHT_SIDE : Sides.LEFT_SIDE;
+        if (!item.dose().goesWith(first)) {
+            return plan;
+        }
         Item one = item.withDose(item.dose().withSides(first));
         Item other = item.withDose(item.dose().withSides(second)).withId(plan.nextEntryId());
         return plan.beside(item.id(), entries -> {

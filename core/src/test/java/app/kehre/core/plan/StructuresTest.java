@@ -181,6 +181,15 @@ class StructuresTest {
     }
 
     @Test
+    void pairsAreDoneInTurnAndHaveNoSecondSide() {
+        ClassPlan pairs = Plans.of(30).segment("Toning", Role.TONING, 120)
+                .item(Exercises.SQUAT, "10 pairs, alternating")
+                .plan();
+
+        assertThat(Structures.addSecondSide(pairs, 1)).isEqualTo(pairs);
+    }
+
+    @Test
     void firstSideAnotherExerciseSecondSide() {
         ClassPlan both = plan
                 .with(EntryText.withDose(plan.entry(1), "8 reps, each side").value().orElseThrow());

@@ -1,0 +1,92 @@
+package app.kehre.core.fitting;
+
+import java.time.Duration;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.IntRange;
+
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Pause;
+import app.kehre.core.plan.Segment;
+import app.kehre.core.testing.Draws;
+import app.kehre.core.timeline.SideTotals;
+import app.kehre.core.timeline.Timeline;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** What must hold of every way in which any class is made to fit. */
+class AnyClassTest {
+
+    private static final Duration JUST_UNDER = Duration.ofSeconds(15);
+
+    @Provide
+    Arbitrary<ClassPlan> plans() {
+        return Draws.plans();
+    }
+
+    private static Fitting.Found fitted(ClassPlan plan, int percent) {
+        Duration asked = Timeline.of(plan).total().multipliedBy(percent).dividedBy(100);
+        return Fitting.of(plan, new Fitting.Asked(asked, Optional.empty()));
+    }
+
+    @Property(tries = 80)
+    void aWayEndsInTimeAndIsWhatItsChangesMakeOrTheReasonIsSaid(@ForAll("plans") ClassPlan plan,
+            @ForAll @IntRange(min = 60, max = 130) int percent) {
+        Duration asked = Timeline.of(plan).total().multipliedBy(percent).dividedBy(100);
+        Fitting.Found found = fitted(plan, percent);
+
+        assertThat(found.ways().isEmpty()).isEqualTo(!found.reason().isEmpty());
+        assertThat(found.ways()).hasSizeLessThanOrEqualTo(3).allSatisfy(way -> {
+            assertThat(asked.minus(way.timeline().total())).isBetween(Duration.ZERO, JUST_UNDER);
+            assertThat(way.timeline()).isEqualTo(Timeline.of(Change.all(plan, way.changes())));
+            assertThat(way.words()).isNotBlank();
+        });
+    }
+
+    @Property(tries = 80)
+    void whatIsLockedLeftOutOrSaidStaysAsItIs(@ForAll("plans") ClassPlan plan,
+            @ForAll @IntRange(min = 60, max = 130) int percent) {
+        for (Fitting.Way way : fitted(plan, percent).ways()) {
+            ClassPlan after = way.timeline().plan();
+            assertThat(plan.items().filter(item -> item.manner().locked()))
+                    .allSatisfy(item -> assertThat(after.find(item.id())).contains(item));
+            assertThat(plan.segments()).filteredOn(Segment::leftOut)
+                    .allSatisfy(segment -> assertThat(after.segment(segment.id())).isEqualTo(segment));
+            assertThat(plan.lines().filter(Pause.class::isInstance))
+                    .allSatisfy(pause -> assertThat(after.find(pause.id())).contains(pause));
+            assertThat(after.brief()).isEqualTo(plan.brief());
+        }
+    }
+
+    @Property(tries = 80)
+    void bothSidesOfAnExerciseAreChangedAlike(@ForAll("plans") ClassPlan plan,
+            @ForAll @IntRange(min = 60, max = 130) int percent) {
+        Set<String> even = even(Timeline.of(plan));
+
+        for (Fitting.Way way : fitted(plan, percent).ways()) {
+            assertThat(SideTotals.of(way.timeline())).filteredOn(total -> even.contains(total.exercise()))
+                    .allMatch(SideTotals::even);
+        }
+    }
+
+    private static Set<String> even(Timeline timeline) {
+        return SideTotals.of(timeline).stream()
+                .filter(total -> total.right().equals(total.left()) && isTogether(timeline.plan(), total))
+                .map(SideTotals::exercise).collect(Collectors.toSet());
+    }
+
+    /** Whether all its lines stand in one segment or one circuit. */
+    private static boolean isTogether(ClassPlan plan, SideTotals total) {
+        return total.entries().stream()
+                .map(id -> plan.circuitOf(id).map(Entry::id).orElse(-plan.segmentOf(id).orElseThrow().id()))
+                .distinct()
+                .count() == 1;
+    }
+}
