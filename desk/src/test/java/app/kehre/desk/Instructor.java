@@ -359,7 +359,7 @@ public final class Instructor implements AutoCloseable {
     public boolean canSee(String selector) {
         return onFx(() -> {
             Node node = window.content().scene().getRoot().lookup(selector);
-            return node != null && node.isVisible() && node.isManaged();
+            return node != null && isSeen(node) && node.isManaged();
         });
     }
 

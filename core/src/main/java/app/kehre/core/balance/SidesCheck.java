@@ -60,8 +60,10 @@ final class SidesCheck implements Check {
     private static List<Mend> mends(Judged judged, Item item, SideTotals totals) {
         ClassPlan plan = judged.plan();
         if (totals.entries().size() == 1) {
-            Item both = item.withDose(item.dose().withSides(Sides.EACH_SIDE));
-            return List.of(new Mend(item.name() + ": each side", plan.with(both)));
+            return item.dose().sides() == Sides.EACH_SIDE || !item.dose().goesWith(Sides.EACH_SIDE)
+                    ? List.of()
+                    : List.of(new Mend(item.name() + ": each side",
+                            plan.with(item.withDose(item.dose().withSides(Sides.EACH_SIDE)))));
         }
         List<Mend> mends = new ArrayList<>();
         for (int id : totals.entries()) {

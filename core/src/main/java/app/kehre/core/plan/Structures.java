@@ -95,7 +95,7 @@ public final class Structures {
         Optional<Item> second = secondSide(split, itemId);
         return second.map(item -> split.beside(itemId, entries -> {
             int at = entries.indexOf(item);
-            if (at + 1 < entries.size()) {
+            if (at >= 0 && at + 1 < entries.size()) {
                 entries.add(at + 1, entries.remove(at));
             }
         })).orElse(plan);
@@ -104,7 +104,8 @@ public final class Structures {
     private static Optional<Item> secondSide(ClassPlan plan, int itemId) {
         List<Item> items = plan.items().toList();
         int at = Moves.indexOf(items, itemId);
-        return at + 1 < items.size() && items.get(at + 1).exercise().equals(items.get(at).exercise())
+        return at >= 0 && at + 1 < items.size()
+                && items.get(at + 1).exercise().equals(items.get(at).exercise())
                 && !items.get(at + 1).dose().sides().servesBoth()
                         ? Optional.of(items.get(at + 1))
                         : Optional.empty();

@@ -32,7 +32,7 @@ class AnyClassTest {
         return Assessment.of(plan, LIBRARY);
     }
 
-    @Property(tries = 150)
+    @Property(tries = 150, seed = "20261127")
     void everyFindingSaysWhereItIsAndTheMostSeriousComesFirst(@ForAll("plans") ClassPlan plan) {
         Assessment assessment = judged(plan);
 
@@ -49,7 +49,7 @@ class AnyClassTest {
         assertThat(assessment.verdict()).isNotBlank();
     }
 
-    @Property(tries = 60)
+    @Property(tries = 60, seed = "20261127")
     void everyMendIsAnotherClassThatCanBeLaidOut(@ForAll("plans") ClassPlan plan) {
         for (Finding finding : judged(plan).findings()) {
             for (Mend mend : finding.mends()) {
@@ -61,7 +61,7 @@ class AnyClassTest {
         }
     }
 
-    @Property(tries = 100)
+    @Property(tries = 100, seed = "20261127")
     void aFindingThatIsSetAsideIsOpenNoMoreAndAllOthersAre(@ForAll("plans") ClassPlan plan,
             @ForAll int which) {
         List<Finding> findings = judged(plan).findings();
@@ -79,7 +79,7 @@ class AnyClassTest {
         assertThat(judged(Assessment.takeUp(aside, chosen)).findings()).anyMatch(chosen::same);
     }
 
-    @Property(tries = 100)
+    @Property(tries = 100, seed = "20261127")
     void whatIsLeftOutLoadsPreparesAndReleasesNothing(@ForAll("plans") ClassPlan plan) {
         ClassPlan none = plan.segments().stream().reduce(plan,
                 (now, segment) -> now.with(segment.withLeftOut(true)), (one, _) -> one);

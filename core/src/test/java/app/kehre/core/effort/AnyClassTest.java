@@ -21,7 +21,7 @@ class AnyClassTest {
         return Draws.plans();
     }
 
-    @Property(tries = 150)
+    @Property(tries = 150, seed = "20261127")
     void thePiecesTileTheClassAndEverySecondHasAnEffortOfItsOwn(@ForAll("plans") ClassPlan plan) {
         Effort effort = Effort.of(Timeline.of(plan));
 
@@ -37,7 +37,7 @@ class AnyClassTest {
         }
     }
 
-    @Property(tries = 150)
+    @Property(tries = 150, seed = "20261127")
     void theShareInsideIsClaimedOnlyWhereThereIsATarget(@ForAll("plans") ClassPlan plan) {
         Effort effort = Effort.of(Timeline.of(plan));
 
@@ -48,7 +48,7 @@ class AnyClassTest {
         assertThat(effort.insideAerobic().orElse(0.0)).isBetween(0.0, 1.0);
     }
 
-    @Property(tries = 100)
+    @Property(tries = 100, seed = "20261127")
     void theMinutesInTheBandsAddUpToTheClass(@ForAll("plans") ClassPlan plan) {
         Effort effort = Effort.of(Timeline.of(plan));
 

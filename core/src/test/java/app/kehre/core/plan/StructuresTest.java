@@ -19,6 +19,7 @@ import app.kehre.core.exercise.Role;
 import app.kehre.core.testing.Draws;
 import app.kehre.core.testing.Exercises;
 import app.kehre.core.testing.Plans;
+import app.kehre.core.timeline.Timeline;
 
 import static app.kehre.core.testing.Exercises.PLANK;
 import static app.kehre.core.testing.Exercises.ROW;
@@ -146,6 +147,23 @@ class StructuresTest {
 
         assertThat(Structures.whole(Structures.cutToMarked(whole))).isEqualTo(whole);
         assertThat(Structures.whole(Structures.cutTo(whole, Set.of(1)))).isEqualTo(whole);
+    }
+
+    @Property(tries = 150, seed = "20261127")
+    void everyStructureCanBeAskedOfAnyLine(@ForAll("plans") ClassPlan any) {
+        List<Integer> ids = any.lines().map(Entry::id).toList();
+        for (Entry line : any.lines().toList()) {
+            for (ClassPlan changed : List.of(Structures.splitSides(any, line.id()),
+                    Structures.addSecondSide(any, line.id()), Structures.secondSideAfterNext(any, line.id()),
+                    Structures.makeCircuit(any, List.of(line.id())), Moves.duplicate(any, line.id()))) {
+                assertThat(changed.lines().map(Entry::id)).doesNotHaveDuplicates();
+                assertThat(Timeline.of(changed).total()).isGreaterThanOrEqualTo(Duration.ZERO);
+            }
+            if (line instanceof Circuit) {
+                assertThat(Structures.dissolve(any, line.id()).lines().map(Entry::id))
+                        .containsExactlyElementsOf(ids.stream().filter(id -> id != line.id()).toList());
+            }
+        }
     }
 
     @Test

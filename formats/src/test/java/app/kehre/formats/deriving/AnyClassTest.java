@@ -55,7 +55,7 @@ class AnyClassTest {
                 .containsExactlyElementsOf(kept);
     }
 
-    @Property(tries = 60)
+    @Property(tries = 60, seed = "20261127")
     void theStretchFitsItsMinutesServesBothSidesAndWhatStaysIsInItsOrder(@ForAll("classes") ClassPlan plan,
             @ForAll @IntRange(min = 3, max = 12) int minutes, @ForAll @IntRange(max = 31) int mask) {
         Predicate<Entry> stays = some(plan, Role.STRETCH, mask);
@@ -78,7 +78,7 @@ class AnyClassTest {
                 derived.items().stream().map(Item::exercise).toList());
     }
 
-    @Property(tries = 60)
+    @Property(tries = 60, seed = "20261127")
     void theWarmUpFitsItsMinutesRisesAndWhatStaysIsInItsOrder(@ForAll("classes") ClassPlan plan,
             @ForAll @IntRange(min = 3, max = 12) int minutes, @ForAll @IntRange(max = 31) int mask) {
         Predicate<Entry> stays = some(plan, Role.WARM_UP, mask);

@@ -77,7 +77,7 @@ class HalfFilledClassesTest {
                 .isEqualTo(draft.plan());
     }
 
-    @Property(tries = 8)
+    @Property(tries = 8, seed = "20261127")
     void whatIsThereStaysAndTheRestIsFilledSoThatTheClassEndsInItsSlot(
             @ForAll @IntRange(min = 1, max = 120) int brief,
             @ForAll @LongRange(min = 1, max = 40) long seed) {
@@ -90,7 +90,7 @@ class HalfFilledClassesTest {
         assertThat(draft.assessment().timeline().fit().spare().toSeconds()).isLessThanOrEqualTo(UNDER);
     }
 
-    @Property(tries = 8)
+    @Property(tries = 8, seed = "20261127")
     void whatIsLockedStaysWhenTheClassIsDrawnAnewAndEveryNewLineSaysWhy(
             @ForAll @IntRange(min = 1, max = 120) int brief,
             @ForAll @LongRange(min = 1, max = 40) long seed) {
@@ -104,7 +104,7 @@ class HalfFilledClassesTest {
                 .allSatisfy(line -> assertThat(draft.plan().why(line)).isNotBlank());
     }
 
-    @Property(tries = 8)
+    @Property(tries = 8, seed = "20261127")
     void aSegmentIsDrawnAnewAndNoOtherFilledOneIsTouched(@ForAll @IntRange(min = 1, max = 120) int brief,
             @ForAll @LongRange(min = 1, max = 40) long seed) {
         ClassPlan half = halfFilled(brief, seed);

@@ -24,6 +24,7 @@ import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Item;
 import app.kehre.core.testing.Draws;
 import app.kehre.core.testing.Exercises;
 import app.kehre.formats.json.JsonText;
@@ -219,10 +220,32 @@ class PlanDocumentTest {
                     + " round from 1 to 20.",
             "\"12 reps\"|\"hold 3 h\"|segments[0].entries[0].dose: 3 has no unit: write 3 s or 3 min.",
             "\"12 reps\"|\"10000 reps\"|segments[0].entries[0].dose: Reps must be from 1 to 300, not 10000.",
+            "\"people\": 8},|\"people\": 8}, \"chosen\": [{\"item\": 1, \"what\": \"squat\", \"why\": 7}],|chosen[0].why:"
+                    + " found 7, expected a text in quotes.",
+            "\"people\": 8},|\"people\": 8}, \"chosen\": [{\"what\": \"squat\", \"why\": \"promised\"}],|chosen[0].item:"
+                    + " found nothing, expected a whole number of 0 or more.",
             "\"segments\": [|\"segments\": 7, \"other\": [|segments: found 7, expected a list in [ ]."})
     void aFaultIsNamedWithItsPlaceWhatWasFoundAndWhatWasExpected(String old, String bad, String sentence) {
         assertThat(refusal(PLAN.replace(old, bad == null ? "" : bad)))
                 .isEqualTo("morning.kehre.json was not opened. " + sentence);
+    }
+
+    @Test
+    void whyALineWasProposedIsKeptAsLongAsItIsThatLine() throws UnreadableFile {
+        ClassPlan plan = read(PLAN).plan();
+        ClassPlan told = plan.because(plan.entry(1), "front of the thigh promised")
+                .because(plan.entry(2), "water is due");
+
+        ClassPlan again = read(new String(PlanDocument.of(told, library).bytes(), StandardCharsets.UTF_8))
+                .plan();
+        ClassPlan other = again.with(Item.of(1, library.find("push-up").orElseThrow())).remove(2);
+
+        assertThat(again.why(again.entry(1))).isEqualTo("front of the thigh promised");
+        assertThat(again.why(again.entry(2))).isEqualTo("water is due");
+        assertThat(other.why(other.entry(1))).isEmpty();
+        assertThat(new String(PlanDocument.of(other, library).bytes(), StandardCharsets.UTF_8))
+                .doesNotContain("water is due");
+        assertThat(again.because(again.entry(1), "").why(again.entry(1))).isEmpty();
     }
 
     @Test
