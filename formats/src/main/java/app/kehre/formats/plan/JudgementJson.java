@@ -20,6 +20,7 @@ import app.kehre.formats.json.Fields;
 /** The figures that are not Kehre's, the findings set aside and why lines were proposed, in a plan document. */
 final class JudgementJson {
 
+    private static final Range LINE = Range.of("a number", 1, Integer.MAX_VALUE);
     private static final Range NUMBER = Range.of("a number", 0, Integer.MAX_VALUE);
 
     private JudgementJson() {}
@@ -77,7 +78,7 @@ final class JudgementJson {
     private static List<Chosen> chosen(Fields fields) {
         List<Chosen> chosen = new ArrayList<>();
         fields.objects("chosen", false).forEach(each -> {
-            int item = each.whole("item", NUMBER);
+            int item = each.whole("item", LINE);
             String what = each.text("what");
             String why = each.text("why");
             each.built("why", () -> new Chosen(item, what, why)).ifPresent(chosen::add);

@@ -223,7 +223,7 @@ class PlanDocumentTest {
             "\"people\": 8},|\"people\": 8}, \"chosen\": [{\"item\": 1, \"what\": \"squat\", \"why\": 7}],|chosen[0].why:"
                     + " found 7, expected a text in quotes.",
             "\"people\": 8},|\"people\": 8}, \"chosen\": [{\"what\": \"squat\", \"why\": \"promised\"}],|chosen[0].item:"
-                    + " found nothing, expected a whole number of 0 or more.",
+                    + " found nothing, expected a whole number from 1 to 2147483647.",
             "\"segments\": [|\"segments\": 7, \"other\": [|segments: found 7, expected a list in [ ]."})
     void aFaultIsNamedWithItsPlaceWhatWasFoundAndWhatWasExpected(String old, String bad, String sentence) {
         assertThat(refusal(PLAN.replace(old, bad == null ? "" : bad)))
