@@ -110,19 +110,10 @@ public final class FitAgainstChoco {
      */
     private static Optional<Integer> choco(Case each) {
         Model model = new Model();
-        int number = each.choices.size();
         int shortest = each.choices.stream().mapToInt(choice -> choice.adds()[0]).sum();
-        IntVar[] seconds = new IntVar[number];
-        int[][] costs = new int[number][];
-        for (int i = 0; i < number; i++) {
-            int[] adds = each.choices.get(i).adds();
-            int[] values = IntStream.of(adds).map(add -> add - adds[0]).toArray();
-            seconds[i] = model.intVar(values);
-            costs[i] = new int[MOST_SECONDS + 1];
-            for (int level = 0; level < adds.length; level++) {
-                costs[i][values[level]] = each.choices.get(i).costs()[level];
-            }
-        }
+        IntVar[] seconds = each.choices.stream().map(choice -> model.intVar(values(choice)))
+                .toArray(IntVar[]::new);
+        int[][] costs = each.choices.stream().map(FitAgainstChoco::costsBySeconds).toArray(int[][]::new);
         IntVar cost = model.intVar(0, MOST_COST, true);
         model.costRegular(seconds, cost, CostAutomaton.makeSingleResource(
                 sums(each.least - shortest, each.most - shortest), costs, 0, MOST_COST)).post();
@@ -133,6 +124,20 @@ public final class FitAgainstChoco {
             return Optional.empty();
         }
         return Optional.of(best == null ? -1 : best.getIntVal(cost));
+    }
+
+    /** The seconds that each level adds to the least one. */
+    private static int[] values(Exact.Choice choice) {
+        return IntStream.of(choice.adds()).map(add -> add - choice.adds()[0]).toArray();
+    }
+
+    private static int[] costsBySeconds(Exact.Choice choice) {
+        int[] costs = new int[MOST_SECONDS + 1];
+        int[] values = values(choice);
+        for (int level = 0; level < values.length; level++) {
+            costs[values[level]] = choice.costs()[level];
+        }
+        return costs;
     }
 
     /** Every sum up to the most is a state; those from the least are final. */

@@ -29,8 +29,8 @@ public record Draft(ClassPlan plan, Assessment assessment, String reason) {
 
     /**
      * Returns how bad it is, in points: what can hurt 1000, what to mend 100, what to consider 3, what comes near such
-     * figures a part of that, four for each minute over the slot, and one for each second of it that is left beyond
-     * 15. Kehre's estimates.
+     * figures a part of that; of its length, which is no finding here, four for each minute over the slot, and one for
+     * each second of it that is left beyond 15. Kehre's estimates.
      */
     public double penalty() {
         return penalty(assessment);

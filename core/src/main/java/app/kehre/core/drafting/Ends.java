@@ -1,6 +1,5 @@
 package app.kehre.core.drafting;
 
-import java.time.Duration;
 import java.util.Optional;
 import java.util.function.Predicate;
 
@@ -37,11 +36,6 @@ final class Ends {
             }
         }
         return ended;
-    }
-
-    /** Derives the warm-up of a class. */
-    ClassPlan warmedUp(ClassPlan plan, Duration minutes) {
-        return WarmUpFromClass.of(plan, library, minutes).plan();
     }
 
     /** A segment at its target, as near as its doses come. */

@@ -25,16 +25,13 @@ final class Interludes {
     static ClassPlan watered(ClassPlan plan, Set<Integer> drafted) {
         ClassPlan watered = plan;
         Duration since = Duration.ZERO;
-        List<Segment> segments = plan.segments();
+        List<Segment> segments = plan.segments().stream().filter(each -> !each.leftOut()).toList();
         for (int i = 0; i < segments.size(); i++) {
             Segment segment = segments.get(i);
-            boolean has = segment.entries().stream()
-                    .anyMatch(line -> line instanceof Pause pause && pause.kind() == Pause.Kind.WATER);
-            since = has ? Duration.ZERO : since.plus(segment.target());
-            Duration next = segments.stream().skip(i + 1L).filter(Proportions::main).findFirst()
-                    .map(Segment::target).orElse(Duration.ZERO);
-            if (Proportions.main(segment) && drafted.contains(segment.id())
-                    && since.plus(next).compareTo(WATER_WITHIN) > 0) {
+            since = hasWater(segment) ? Duration.ZERO : since.plus(segment.target());
+            List<Segment> later = segments.subList(i + 1, segments.size());
+            if (Proportions.main(segment) && drafted.contains(segment.id()) && !waterComes(later)
+                    && since.plus(nextPart(later)).compareTo(WATER_WITHIN) > 0) {
                 watered = watered.add(segment.id(), Integer.MAX_VALUE,
                         Pause.of(watered.nextEntryId(), Pause.Kind.WATER)
                                 .withLength(WATER).withMoving(true));
@@ -42,6 +39,21 @@ final class Interludes {
             }
         }
         return watered;
+    }
+
+    /** Whether there is water before the next part begins. */
+    private static boolean waterComes(List<Segment> later) {
+        return later.stream().takeWhile(each -> !Proportions.main(each)).anyMatch(Interludes::hasWater);
+    }
+
+    private static Duration nextPart(List<Segment> later) {
+        return later.stream().filter(Proportions::main).findFirst().map(Segment::target)
+                .orElse(Duration.ZERO);
+    }
+
+    private static boolean hasWater(Segment segment) {
+        return segment.entries().stream()
+                .anyMatch(line -> line instanceof Pause pause && pause.kind() == Pause.Kind.WATER);
     }
 
     /** Where lunges come without a balance screen in a group that needs one, it comes first, if it may be added there. */

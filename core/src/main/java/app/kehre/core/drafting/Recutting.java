@@ -12,6 +12,7 @@ import java.util.stream.Stream;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Finding;
 import app.kehre.core.deriving.StretchFromClass;
+import app.kehre.core.deriving.WarmUpFromClass;
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
@@ -237,7 +238,7 @@ public final class Recutting {
         ClassPlan own = PartCutting.fitted(plan, segment.get().id()).orElse(plan);
         ClassPlan derived = role == Role.STRETCH
                 ? StretchFromClass.of(plan, library, segment.get().target()).plan()
-                : drafting.means().ends().warmedUp(plan, segment.get().target());
+                : WarmUpFromClass.of(plan, library, segment.get().target()).plan();
         return missed(own) <= missed(derived) + OWN ? own : derived;
     }
 }

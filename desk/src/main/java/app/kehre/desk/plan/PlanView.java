@@ -27,6 +27,8 @@ import app.kehre.desk.look.Tips;
 /** The Plan place. */
 public final class PlanView extends VBox {
 
+    /** So much of a segment's name stands in the prompt. */
+    private static final int PROMPTED = 24;
     private static final double CARD_SHARE = 0.29;
     private static final double LEAST_CARD = 250;
     private static final double MOST_CARD = 380;
@@ -240,9 +242,13 @@ public final class PlanView extends VBox {
     }
 
     private void showPrompt() {
-        add.setPromptText(model.selectedSegment().map(Segment::name)
+        add.setPromptText(model.selectedSegment().map(Segment::name).map(PlanView::inBrief)
                 .map("Add to %s: type an exercise, a muscle, water, talk\u2026   Ctrl+L"::formatted)
                 .orElse("Add a segment first"));
+    }
+
+    private static String inBrief(String name) {
+        return name.length() <= PROMPTED ? name : name.substring(0, PROMPTED - 1).strip() + "\u2026";
     }
 
     static String choiceWords(Edits.Addable addable) {

@@ -3,6 +3,7 @@ package app.kehre.desk.window;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
+import javafx.scene.control.Button;
 import javafx.scene.input.KeyCode;
 
 import org.junit.jupiter.api.AfterEach;
@@ -67,16 +68,35 @@ class DraftsPlaceTest {
     }
 
     @Test
-    void draftingIsStoppedAndTheBestSoFarIsTaken() {
+    void draftingThatIsStoppedBringsNothingMoreAndCanBeBegunAgain() {
+        instructor.presses(KeyCode.DIGIT6, KeyCode.ALT).clicks("#propose-draft");
+        boolean working = Instructor.onFx(() -> {
+            ((Button) instructor.find("#fit-ask")).fire();
+            boolean shown = instructor.find("#draft-stop").getParent().isVisible();
+            ((Button) instructor.find("#draft-stop")).fire();
+            return shown;
+        });
+        instructor.settle();
+
+        assertThat(working).isTrue();
+        assertThat(instructor.canSee("#draft-stop")).isFalse();
+        assertThat(instructor.canSee("#fit-way-1")).isFalse();
         draft();
-        if (instructor.canSee("#draft-stop")) {
-            instructor.clicks("#draft-stop");
-        }
+        instructor.clicks("#fit-take");
+        assertThat(instructor.plan().lines()).isNotEmpty();
+    }
+
+    @Test
+    void ofThreeDraftsTheOneThatIsThereIsTakenThoughTheOthersAreStopped() {
+        draft();
+        Instructor.onFx(() -> {
+            ((Button) instructor.find("#draft-stop")).fire();
+            return 0;
+        });
 
         assertThat(instructor.canSee("#draft-stop")).isFalse();
         instructor.clicks("#fit-take");
-
-        assertThat(instructor.plan().lines()).isNotEmpty();
+        assertThat(instructor.plan().segments()).noneMatch(each -> each.entries().isEmpty());
     }
 
     @Test

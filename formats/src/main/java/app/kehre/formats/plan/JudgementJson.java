@@ -38,7 +38,8 @@ final class JudgementJson {
                             .put("segment", each.segment())
                             .put("item", each.entry()).put("reason", each.reason()));
         }
-        List<Chosen> chosen = plan.chosen().stream().filter(each -> plan.find(each.entry()).isPresent())
+        List<Chosen> chosen = plan.chosen().stream()
+                .filter(each -> plan.find(each.entry()).map(plan::why).filter(each.why()::equals).isPresent())
                 .toList();
         if (!chosen.isEmpty()) {
             ArrayNode reasons = document.putArray("chosen");

@@ -26,6 +26,8 @@ final class SheetLayout {
     private static final Color INK = new Color(0x23282c);
     private static final Color SOFT = new Color(0x5d5f5b);
     private static final Color LINE = new Color(0xdcd6c8);
+    /** Notes of more characters would stand in a narrow column of many lines. */
+    private static final int LONG = 90;
     private static final float[] COLUMNS = {1.05f, 3.6f, 4.7f, 5.3f, 0.95f};
 
     private final CribSheet sheet;
@@ -108,11 +110,26 @@ final class SheetLayout {
                         fonts.chunk(line.load().isEmpty() ? "" : "\nwith " + line.load(), Weight.MEDIUM,
                                 size * 0.9f,
                                 INK)));
+        boolean wide = line.note().length() > LONG && line.options().isEmpty();
         boolean both = !line.note().isEmpty() && !line.options().isEmpty();
         table.addCell(cell(Element.ALIGN_LEFT,
-                fonts.chunk(line.note() + (both ? "\n" : ""), Weight.MEDIUM, size * 0.86f, INK),
+                fonts.chunk(wide ? "" : line.note() + (both ? "\n" : ""), Weight.MEDIUM, size * 0.86f, INK),
                 fonts.chunk(line.options(), Weight.REGULAR, size * 0.8f, SOFT)));
         table.addCell(cell(Element.ALIGN_RIGHT, fonts.chunk(line.length(), Weight.REGULAR, size, SOFT)));
+        if (wide) {
+            for (PdfPCell above : table.getRow(table.size() - 1).getCells()) {
+                above.setBorder(Rectangle.NO_BORDER);
+            }
+            addWide(table, line.note());
+        }
+    }
+
+    /** A long note has the whole width of the sheet below its line. */
+    private void addWide(PdfPTable table, String note) throws MissingGlyph {
+        table.addCell(cell(Element.ALIGN_LEFT, fonts.chunk("", Weight.REGULAR, size, SOFT)));
+        PdfPCell cell = cell(Element.ALIGN_LEFT, fonts.chunk(note, Weight.MEDIUM, size * 0.86f, INK));
+        cell.setColspan(COLUMNS.length - 1);
+        table.addCell(cell);
     }
 
     private Element preparation() throws MissingGlyph {

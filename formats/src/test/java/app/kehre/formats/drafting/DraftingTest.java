@@ -34,6 +34,7 @@ import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.ClassTimes;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.SlotFit;
@@ -176,6 +177,23 @@ class DraftingTest {
 
     private static Segment of(ClassPlan plan, Role role) {
         return plan.segments().stream().filter(each -> each.role() == role).findFirst().orElseThrow();
+    }
+
+    @Test
+    void noWaterComesRightBeforeAPauseForWater() {
+        ClassPlan demo = DemoPlan.load(LIBRARY).plan();
+
+        for (long seed = 1; seed <= 4; seed++) {
+            List<Entry> lines = Drafting.anew(demo, LIBRARY, List.of(), seed).plan().entries().toList();
+            for (int at = 1; at < lines.size(); at++) {
+                assertThat(isWater(lines.get(at)) && isWater(lines.get(at - 1)))
+                        .as("draft %d, two waters at line %d: %s", seed, at, lines).isFalse();
+            }
+        }
+    }
+
+    private static boolean isWater(Entry line) {
+        return line instanceof Pause pause && pause.kind() == Pause.Kind.WATER;
     }
 
     @Test
