@@ -24,13 +24,38 @@ public final class FaultyDisk implements Disk {
     }
 
     @Override
+    public boolean isThere(Path file) {
+        return disk.isThere(file);
+    }
+
+    @Override
     public void replace(Path file, byte[] bytes) throws DiskTrouble {
+        requireRoom(file);
+        disk.replace(file, bytes);
+    }
+
+    @Override
+    public void create(Path file, byte[] bytes) throws DiskTrouble {
+        requireRoom(file);
+        disk.create(file, bytes);
+    }
+
+    private void requireRoom(Path file) throws DiskTrouble {
         if (full) {
             throw new DiskTrouble(
                     "%s could not be written: the disk is full. What it held before is unchanged."
                             .formatted(file));
         }
-        disk.replace(file, bytes);
+    }
+
+    @Override
+    public void makeFolder(Path folder) throws DiskTrouble {
+        disk.makeFolder(folder);
+    }
+
+    @Override
+    public <T> T alone(Path folder, Work<T> work) throws DiskTrouble {
+        return disk.alone(folder, work);
     }
 
     @Override

@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 
 import app.kehre.core.advice.Severity;
+import app.kehre.core.advice.SourceKind;
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.effort.Effort;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SetAside;
 import app.kehre.core.timeline.SideTotals;
 import app.kehre.core.timeline.SlotFit;
@@ -28,6 +30,7 @@ public record Assessment(Timeline timeline, Effort effort, List<SideTotals> side
         List<Aside> aside) {
 
     private static final int IN_THE_VERDICT = 2;
+    private static final String UNJUDGED = "unjudged";
 
     /**
      * A finding that was set aside.
@@ -60,6 +63,27 @@ public record Assessment(Timeline timeline, Effort effort, List<SideTotals> side
         return new Assessment(timeline, judged.effort(), judged.sides(), judged.ledger(), open, aside);
     }
 
+    /**
+     * Judges a class that is laid out, whatever comes: where judging itself fails, the one finding says so and why, so
+     * that nobody takes the verdict of another class, or none, for this one's.
+     */
+    public static Assessment orUnjudged(Timeline timeline, Library library) {
+        try {
+            return of(timeline, library);
+        } catch (RuntimeException failure) {
+            List<Segment> bare = timeline.plan().segments().stream()
+                    .map(segment -> segment.withEntries(List.of())).toList();
+            Timeline empty = Timeline.of(new ClassPlan(timeline.plan().brief(), bare));
+            Finding unjudged = new Finding(UNJUDGED, Severity.STOP, Place.CLASS,
+                    "This class could not be judged.",
+                    ("Kehre itself failed at it: %s. Nothing has been checked; what is wrong here is not known.")
+                            .formatted(failure),
+                    SourceKind.ESTIMATE, List::of);
+            return new Assessment(timeline, Effort.of(empty), SideTotals.of(empty), Ledger.of(List.of()),
+                    List.of(unjudged), List.of());
+        }
+    }
+
     /** Returns the keys of all checks, never changed. */
     public static List<String> checks() {
         return AllChecks.ALL.stream().map(Check::key).toList();
@@ -72,6 +96,9 @@ public record Assessment(Timeline timeline, Effort effort, List<SideTotals> side
 
     /** Returns one line that an instructor would say: whether it fits, and what matters most. */
     public String verdict() {
+        if (findings.stream().anyMatch(finding -> finding.check().equals(UNJUDGED))) {
+            return "This class could not be judged.";
+        }
         SlotFit fit = timeline.fit();
         String time = fit.over()
                 ? "Goes over by %s.".formatted(Lengths.clock(fit.spare()))

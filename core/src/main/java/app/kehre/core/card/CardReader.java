@@ -47,6 +47,11 @@ final class CardReader {
     private static final Pattern NAMED = Pattern
             .compile("([^:]+):\\s*(.+?)(?:\\s*>\\s*([a-z0-9]+(?:-[a-z0-9]+)*))?");
 
+    /** So much of a text that is refused is quoted, in characters. */
+    private static final int QUOTED = 80;
+    /** The longest text of a card, in characters. */
+    private static final int LONGEST = 2000;
+
     private final Card card;
     private final Map<Field, String> problems = new EnumMap<>(Field.class);
 
@@ -56,6 +61,7 @@ final class CardReader {
 
     Card.Outcome read() {
         for (Field field : Field.values()) {
+            legible(field, card.text(field));
             if (field.required() && card.text(field).isBlank()) {
                 report(field, "must not be empty: write it like \"%s\".".formatted(field.example()));
             }
@@ -82,6 +88,18 @@ final class CardReader {
                         footwork))
                 : Optional.empty();
         return new Card.Outcome(exercise, problems);
+    }
+
+    /** A text is shown, printed and said to machines: what is no letter there is no part of it. */
+    private void legible(Field field, String text) {
+        if (text.length() > LONGEST) {
+            report(field, "found a text of %d characters, expected at most %d.".formatted(text.length(),
+                    LONGEST));
+        }
+        text.chars().filter(each -> Character.isISOControl(each) && !(each == '\n' && field == Field.HOW))
+                .findFirst().ifPresent(each -> report(field, each == '\n'
+                        ? "found a line break, expected one line."
+                        : "found a control character (%04X), expected letters.".formatted(each)));
     }
 
     private Optional<Work> work() {
@@ -150,7 +168,7 @@ final class CardReader {
         Matcher found = NAMED.matcher(card.text(field).strip());
         if (!found.matches()) {
             report(field, "found \"%s\", expected a name and what changes: \"%s\"."
-                    .formatted(card.text(field).strip(), field.example()));
+                    .formatted(cut(card.text(field).strip()), field.example()));
             return Optional.empty();
         }
         return built(field, () -> new Option(found.group(1).strip(), found.group(2), rest(found)));
@@ -174,7 +192,7 @@ final class CardReader {
             if (found.matches()) {
                 all.add(found);
             } else {
-                report(field, "found \"%s\", expected \"%s\".".formatted(each, field.example()));
+                report(field, "found \"%s\", expected \"%s\".".formatted(cut(each), field.example()));
             }
         }
         return all;
@@ -198,7 +216,7 @@ final class CardReader {
     private <T extends Enum<T> & Named> Optional<T> find(Field field, Class<T> list, String word) {
         Optional<T> term = Named.find(list, word);
         if (term.isEmpty()) {
-            report(field, "found \"%s\", expected one of: %s.".formatted(word.strip(), Named.all(list)));
+            report(field, "found \"%s\", expected one of: %s.".formatted(cut(word.strip()), Named.all(list)));
         }
         return term;
     }
@@ -218,6 +236,10 @@ final class CardReader {
             report(field, String.valueOf(refusal.getMessage()));
             return Optional.empty();
         }
+    }
+
+    private static String cut(String text) {
+        return text.length() <= QUOTED ? text : text.substring(0, QUOTED) + "...";
     }
 
     private void report(Field field, String sentence) {

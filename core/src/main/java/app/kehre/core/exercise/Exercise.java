@@ -3,8 +3,10 @@ package app.kehre.core.exercise;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 import app.kehre.core.dose.Dose;
+import app.kehre.core.dose.Range;
 import app.kehre.core.footwork.Row;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.Load;
@@ -34,11 +36,15 @@ public record Exercise(String id, Family family, String name, List<String> other
     private static final java.util.regex.Pattern ID = java.util.regex.Pattern
             .compile("[a-z0-9]+(-[a-z0-9]+)*");
 
+    /** The characters of a name and of an id. */
+    public static final Range NAME = Range.of("the characters of an exercise's name", 1, 200);
+
     public Exercise {
         if (!ID.matcher(id).matches()) {
             throw new IllegalArgumentException(
                     "An exercise's id must be lower-case words joined by hyphens, not \"%s\".".formatted(id));
         }
+        NAME.check(Math.max(id.length(), name.length()));
         if (name.isBlank() || roles.isEmpty()) {
             throw new IllegalArgumentException(
                     "The exercise \"%s\" must have a name and a role.".formatted(id));
@@ -104,6 +110,12 @@ public record Exercise(String id, Family family, String name, List<String> other
     /** Finds what somebody with the limit has to watch. */
     public Optional<Caution> cautionFor(Limit limit) {
         return cautions.stream().filter(caution -> caution.limit() == limit).findFirst();
+    }
+
+    /** Returns the ids of the exercises that it names: as its easier and harder option, and instead of itself. */
+    public Stream<String> named() {
+        return Stream.concat(Stream.of(easier.exercise(), harder.exercise()),
+                cautions.stream().map(Caution::instead)).filter(other -> !other.isEmpty());
     }
 
     /** Returns the same under another id. */

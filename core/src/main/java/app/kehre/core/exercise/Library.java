@@ -1,6 +1,5 @@
 package app.kehre.core.exercise;
 
-import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -85,15 +84,19 @@ public final class Library {
 
     /** Returns an id for a new exercise of the name: its words in lower case, with a number where that is taken. */
     public String freeId(String name) {
-        return freeId(name, List.of());
+        String base = idOf(name);
+        return Stream.iterate(1, number -> number + 1).map(number -> numbered(base, number))
+                .filter(id -> !byId.containsKey(id)).findFirst().orElseThrow();
     }
 
-    /** Returns the same while other ids are taken too. */
-    public String freeId(String name, Collection<String> taken) {
+    /** Returns the words of a name as an id. */
+    public static String idOf(String name) {
         String words = Search.plain(name).replaceAll("[^a-z0-9]+", " ").strip().replace(' ', '-');
-        String base = words.isEmpty() ? "own" : words;
-        return Stream.iterate(1, number -> number + 1)
-                .map(number -> number == 1 ? base : String.format(Locale.ROOT, "%s-%d", base, number))
-                .filter(id -> !byId.containsKey(id) && !taken.contains(id)).findFirst().orElseThrow();
+        return words.isEmpty() ? "own" : words;
+    }
+
+    /** Returns an id with a number behind it, from 2 on. */
+    public static String numbered(String id, int number) {
+        return number == 1 ? id : String.format(Locale.ROOT, "%s-%d", id, number);
     }
 }

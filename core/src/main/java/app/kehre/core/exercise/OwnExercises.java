@@ -1,9 +1,13 @@
 package app.kehre.core.exercise;
 
-import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+
+import app.kehre.core.dose.Range;
 
 /**
  * What an instructor made of the library: exercises of their own, and shipped ones that they do not want to see.
@@ -13,10 +17,13 @@ import java.util.TreeSet;
  */
 public record OwnExercises(List<Exercise> exercises, Set<String> hidden) {
 
+    /** How many own exercises there may be. Kehre's estimate: sixty times the library that ships. */
+    public static final Range NUMBER = Range.of("the number of own exercises", 0, 20_000);
     /** Nothing yet. */
     public static final OwnExercises NONE = new OwnExercises(List.of(), Set.of());
 
     public OwnExercises {
+        NUMBER.check(exercises.size());
         exercises = List.copyOf(exercises);
         hidden = Set.copyOf(hidden);
         if (exercises.stream().map(Exercise::id).distinct().count() < exercises.size()) {
@@ -26,14 +33,21 @@ public record OwnExercises(List<Exercise> exercises, Set<String> hidden) {
 
     /** Returns these with one added, or changed where there is one of its id. */
     public OwnExercises with(Exercise exercise) {
-        List<Exercise> others = new ArrayList<>(exercises);
-        int at = others.stream().map(Exercise::id).toList().indexOf(exercise.id());
-        if (at < 0) {
-            others.add(exercise);
-        } else {
-            others.set(at, exercise);
-        }
-        return new OwnExercises(others, hidden);
+        return withAll(List.of(exercise));
+    }
+
+    /** Returns these with some added, or changed where there is one of the id. */
+    public OwnExercises withAll(Collection<Exercise> some) {
+        Map<String, Exercise> all = byId();
+        some.forEach(each -> all.put(each.id(), each));
+        return new OwnExercises(List.copyOf(all.values()), hidden);
+    }
+
+    /** Returns the exercises by their ids, in order. */
+    public Map<String, Exercise> byId() {
+        Map<String, Exercise> all = new LinkedHashMap<>();
+        exercises.forEach(each -> all.put(each.id(), each));
+        return all;
     }
 
     /** Returns these without one. */

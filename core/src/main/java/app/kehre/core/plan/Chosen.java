@@ -26,7 +26,7 @@ public record Chosen(int entry, String what, String why) {
         return new Chosen(line.id(), what(line), why);
     }
 
-    boolean isOf(Entry line) {
+    public boolean isOf(Entry line) {
         return line.id() == entry && what(line).equals(what);
     }
 

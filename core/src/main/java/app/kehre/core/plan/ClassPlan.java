@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 
 import app.kehre.core.advice.Thresholds;
 import app.kehre.core.brief.Brief;
+import app.kehre.core.dose.Range;
 
 /**
  * A whole class, written down. Immutable: every method that changes something returns a new plan. How
@@ -29,16 +30,24 @@ import app.kehre.core.brief.Brief;
  */
 public record ClassPlan(Brief brief, List<Segment> segments, ClassTimes times, Thresholds thresholds,
         List<SetAside> aside, List<Chosen> chosen) {
+
+    /** The segments of a class. Kehre's estimate: no class of 12 hours has nearly so many. */
+    public static final Range SEGMENTS = Range.of("the parts of a class", 0, 200);
+    /** The lines of a class, those in circuits included. Kehre's estimate, as for the segments. */
+    public static final Range LINES = Range.of("the lines of a class", 0, 2000);
+
     public ClassPlan {
         segments = List.copyOf(segments);
         aside = List.copyOf(aside);
         chosen = List.copyOf(chosen);
         Set<Integer> segmentIds = new HashSet<>();
         Set<Integer> entryIds = new HashSet<>();
+        SEGMENTS.check(segments.size());
         for (Segment segment : segments) {
             requireNew(segmentIds, segment.id(), "segment");
             lines(segment).forEach(entry -> requireNew(entryIds, entry.id(), "entry"));
         }
+        LINES.check(entryIds.size());
     }
 
     /** Returns a plan with the usual times of its group. */

@@ -32,6 +32,11 @@ public record Manner(boolean known, Explaining explaining, Optional<Duration> ch
     public Manner {
         changeover.ifPresent(CHANGEOVER::check);
         HOLDING.check(holdingEights);
+        checkLayer(layer);
+    }
+
+    /** Says what is against a layer, here and for one round. @throws IllegalArgumentException with the sentence */
+    static void checkLayer(String layer) {
         if (layer.length() > LONGEST_LAYER || layer.lines().count() > 1) {
             throw new IllegalArgumentException("A layer must be one line of at most %d characters, not %d."
                     .formatted(LONGEST_LAYER, layer.length()));

@@ -17,6 +17,9 @@ import app.kehre.core.kit.Load;
  */
 public record RoundChange(Optional<Dose> dose, Optional<Load> load, Optional<Way> way, String layer,
         boolean out, Optional<Explaining> explaining) {
+    public RoundChange {
+        Manner.checkLayer(layer);
+    }
 
     /** Nothing is different. */
     public static final RoundChange NONE = new RoundChange(Optional.empty(), Optional.empty(),

@@ -13,6 +13,10 @@ import app.kehre.core.plan.Segment;
 final class Tape {
 
     private static final int HALF_COUNTS = 2;
+    /** How long a class may last: no class does, and all that is reckoned by the second stays small. Kehre's estimate. */
+    private static final Duration LONGEST = Duration.ofHours(12);
+    /** How many spans a class may have once its rounds, sets and stages are written out. Kehre's estimate. */
+    private static final int MOST_SPANS = 20_000;
 
     private final List<Span> spans = new ArrayList<>();
     private final List<Over> over = new ArrayList<>();
@@ -90,6 +94,17 @@ final class Tape {
 
     private void lay(Phase phase, Duration end, int inRound, int set, int parts, long firstCount,
             String words) {
+        if (end.compareTo(LONGEST) > 0) {
+            throw new IllegalArgumentException(
+                    ("A class may last %d hours at most; this one is longer than that"
+                            + " in \"%s\".").formatted(LONGEST.toHours(), segment.name()));
+        }
+        if (spans.size() >= MOST_SPANS) {
+            throw new IllegalArgumentException(
+                    ("A class may have %d pieces of work, rest and changing over at"
+                            + " most, each round, set and side counted; this one has more, in \"%s\".")
+                            .formatted(MOST_SPANS, segment.name()));
+        }
         spans.add(new Span(new Stretch(now, end), segment.id(), entry, phase, inRound, set, side, parts,
                 firstCount, words));
         now = end;

@@ -42,7 +42,12 @@ public record Timeline(ClassPlan plan, List<Span> spans, List<Over> over, List<L
         scripts = Map.copyOf(scripts);
     }
 
-    /** Lays out a plan. */
+    /**
+     * Lays out a plan.
+     *
+     * @throws IllegalArgumentException with a sentence, when the class would last more than 12 hours or fall into more
+     *     than 20,000 spans; it ends there, so that a small plan never takes much to refuse
+     */
     public static Timeline of(ClassPlan plan) {
         if (plan.segments().isEmpty()) {
             return new Timeline(plan, List.of(), List.of(), List.of(), List.of(), Duration.ZERO, Map.of(),

@@ -55,6 +55,7 @@ import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SetAside;
 import app.kehre.core.plan.Way;
+import app.kehre.core.timeline.Timeline;
 
 /** Doses, loads and whole classes drawn at random, every kind of each among them. */
 public final class Draws {
@@ -161,7 +162,16 @@ public final class Draws {
                                 older));
         Arbitrary<ClassTimes> times = Arbitraries.of(ClassTimes.USUAL, ClassTimes.OLDER,
                 ClassTimes.of(0, 0, 0, 0, 0, 0, 0, 0, 0, 0), ClassTimes.of(60, 9, 8, 7, 6, 5, 4, 3, 2, 1));
-        return Combinators.combine(briefs, segments, times).as(Draws::numbered);
+        return Combinators.combine(briefs, segments, times).as(Draws::numbered).filter(Draws::isAClass);
+    }
+
+    /** Whether it lasts at most four hours: a class may last twelve, and what is tried with it may make it longer. */
+    private static boolean isAClass(ClassPlan plan) {
+        try {
+            return Timeline.of(plan).total().compareTo(Duration.ofHours(4)) < 0;
+        } catch (IllegalArgumentException tooLong) {
+            return false;
+        }
     }
 
     private static Brief briefOf(Brief brief, KitPlace place, boolean full) {

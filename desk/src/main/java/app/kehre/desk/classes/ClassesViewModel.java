@@ -10,6 +10,7 @@ import java.util.function.Supplier;
 
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.exercise.Library;
+import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.control.Latest;
 import app.kehre.desk.session.ClassFolder;
 import app.kehre.desk.session.OpenPlan;
@@ -57,7 +58,8 @@ public final class ClassesViewModel {
 
     private List<Found> read(Path folder, Library all) {
         return classes.read(folder, all).stream()
-                .map(each -> new Found(each.file(), each.plan().map(plan -> Assessment.of(plan, all)),
+                .map(each -> new Found(each.file(),
+                        each.plan().map(plan -> Assessment.orUnjudged(Timeline.of(plan), all)),
                         each.problem()))
                 .sorted(Comparator.comparing(each -> each.assessment()
                         .map(judged -> judged.timeline().plan().brief())

@@ -10,6 +10,7 @@ import picocli.CommandLine.Parameters;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.balance.Assessment;
+import app.kehre.core.timeline.Timeline;
 import app.kehre.formats.assessment.AssessmentText;
 import app.kehre.formats.library.BuiltInLibrary;
 
@@ -29,7 +30,8 @@ final class CheckCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         return PlanCommand.run(plan, document -> {
-            Assessment assessment = Assessment.of(document.plan(), BuiltInLibrary.load());
+            Assessment assessment = Assessment.orUnjudged(Timeline.of(document.plan()),
+                    BuiltInLibrary.load());
             PlanCommand.print(json ? AssessmentText.json(assessment) : AssessmentText.text(assessment));
             return assessment.count(Severity.STOP) == 0 ? 0 : 1;
         });

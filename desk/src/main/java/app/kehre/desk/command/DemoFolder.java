@@ -1,7 +1,6 @@
 package app.kehre.desk.command;
 
 import java.nio.file.Path;
-import java.util.List;
 import java.util.stream.Stream;
 
 import app.kehre.formats.disk.Disk;
@@ -18,12 +17,12 @@ final class DemoFolder {
     static void fill(Disk disk, Path data) {
         Path folder = data.resolve("classes");
         try {
-            List<Path> there = disk.list(folder, PlanDocument.ENDING);
+            disk.makeFolder(folder);
             for (String name : Stream.concat(DemoPlan.NAMES.stream(), Stream.of(DemoPlan.EVERYTHING_AT_ONCE))
                     .toList()) {
                 Path file = folder.resolve(name + PlanDocument.ENDING);
-                if (!there.contains(file)) {
-                    disk.replace(file, DemoPlan.bytes(name));
+                if (!disk.isThere(file)) {
+                    disk.create(file, DemoPlan.bytes(name));
                 }
             }
         } catch (DiskTrouble trouble) {

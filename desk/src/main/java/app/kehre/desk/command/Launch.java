@@ -55,9 +55,11 @@ final class Launch {
                     ? DemoPlan.load(library)
                     : PlanDocument.of(Skeleton.of(LocalDate.now(ZoneId.systemDefault())), library));
             AppWindow window = new AppWindow(stage, open, library, surroundings(stage));
+            Thread.setDefaultUncaughtExceptionHandler(
+                    (_, fault) -> Platform.runLater(() -> window.content().tellFault(fault)));
             window.show();
-            file.ifPresent(window.content()::open);
             window.content().offerRescue();
+            file.ifPresent(window.content()::open);
         });
         return 0;
     }

@@ -13,14 +13,13 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
 
-import app.kehre.core.exercise.Exercise;
-import app.kehre.core.exercise.OwnExercises;
 import app.kehre.desk.session.Folders;
 import app.kehre.desk.session.Shelf;
 import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.disk.LocalDisk;
 import app.kehre.formats.library.BuiltInLibrary;
 import app.kehre.formats.library.ExerciseTable;
+import app.kehre.formats.library.ImportedExercises;
 import app.kehre.formats.library.LibrarySummary;
 
 /** {@code kehre library}. */
@@ -72,27 +71,19 @@ final class LibraryCommand implements Callable<Integer> {
     }
 
     private int add(Path table, Shelf shelf) throws DiskTrouble {
-        ExerciseTable.Outcome outcome = ExerciseTable.read(new LocalDisk().read(table),
-                shelf.library().get());
-        outcome.sentences().forEach(err()::println);
-        boolean take = !outcome.good().isEmpty() && (outcome.bad().isEmpty() || takeGood);
+        byte[] bytes = new LocalDisk().read(table);
+        ImportedExercises read = ExerciseTable.read(bytes, shelf.library().get());
+        read.sentences().forEach(err()::println);
+        boolean take = !read.good().isEmpty() && (read.bad().isEmpty() || takeGood);
         if (take) {
-            shelf.change(own -> with(own, outcome.good()));
+            shelf.change(own -> own
+                    .withAll(ExerciseTable.read(bytes, shelf.library().get().with(own)).good()));
         }
-        print("%d understood, %d not. %s%n".formatted(outcome.good().size(), outcome.bad().size(),
-                take
-                        ? "Taken: %d.".formatted(outcome.good().size())
-                        : "Nothing was taken%s.".formatted(
-                                outcome.good().isEmpty() ? "" : "; --take-good takes the good ones")));
-        return outcome.bad().isEmpty() ? 0 : Main.FILE_TROUBLE;
-    }
-
-    private static OwnExercises with(OwnExercises own, Iterable<Exercise> more) {
-        OwnExercises all = own;
-        for (Exercise each : more) {
-            all = all.with(each);
-        }
-        return all;
+        print("%s %s%n".formatted(read.words(), take
+                ? "Taken: %d.".formatted(read.good().size())
+                : "Nothing was taken%s.".formatted(
+                        read.good().isEmpty() ? "" : "; --take-good takes the good ones")));
+        return read.bad().isEmpty() ? 0 : Main.FILE_TROUBLE;
     }
 
     private static void print(String text) {

@@ -49,6 +49,7 @@ final class Shots {
     }
 
     void into(Path folder) throws DiskTrouble {
+        disk.makeFolder(folder);
         Path nowhere = folder.resolve("unused");
         MainWindow window = FxThread.call(() -> {
             Type.load();

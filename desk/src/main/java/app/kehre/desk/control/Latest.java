@@ -33,39 +33,62 @@ public final class Latest {
 
     /** Asks for something, and shows what came of it unless something else has been asked for by then. */
     public <T> void ask(Supplier<T> work, Consumer<T> show) {
+        ask(work, show, Latest::fail);
+    }
+
+    /** Asks for something; when the work fails, that is told instead, unless something else has been asked for by then. */
+    public <T> void ask(Supplier<T> work, Consumer<T> show, Consumer<RuntimeException> failed) {
         int question = asked.incrementAndGet();
         beside.execute(() -> {
             if (question == asked.get()) {
-                T answer = work.get();
-                Platform.runLater(() -> {
-                    if (question == asked.get()) {
-                        show.accept(answer);
-                    }
-                });
+                attempt(question, work, show, failed);
             }
         });
+    }
+
+    private <T> boolean attempt(int question, Supplier<T> work, Consumer<T> show,
+            Consumer<RuntimeException> failed) {
+        try {
+            T answer = work.get();
+            later(question, () -> show.accept(answer));
+            return true;
+        } catch (RuntimeException failure) {
+            later(question, () -> failed.accept(failure));
+            return false;
+        }
+    }
+
+    private void later(int question, Runnable told) {
+        Platform.runLater(() -> {
+            if (question == asked.get()) {
+                told.run();
+            }
+        });
+    }
+
+    /** Where nobody says what to do, it is a fault of the program like any other. */
+    private static void fail(RuntimeException failure) {
+        throw failure;
     }
 
     /**
      * Asks for something of each thing, and shows it one after the other, unless something else was asked for by then.
      *
      * @param pause how long to wait before the work begins, since something else may be asked for at once
+     * @param failed told when the work fails; what would come after it is dropped
      */
     public <Q, T> void askEach(List<Q> things, Duration pause, Function<Q, T> work,
-            BiConsumer<Integer, T> show) {
+            BiConsumer<Integer, T> show, Consumer<RuntimeException> failed) {
         int question = asked.incrementAndGet();
         beside.execute(() -> {
             if (question == asked.get()) {
                 LockSupport.parkNanos(pause.toNanos());
             }
-            for (int i = 0; i < things.size() && question == asked.get(); i++) {
+            boolean going = true;
+            for (int i = 0; going && i < things.size() && question == asked.get(); i++) {
                 int at = i;
-                T answer = work.apply(things.get(i));
-                Platform.runLater(() -> {
-                    if (question == asked.get()) {
-                        show.accept(at, answer);
-                    }
-                });
+                going = attempt(question, () -> work.apply(things.get(at)), answer -> show.accept(at, answer),
+                        failed);
             }
         });
     }

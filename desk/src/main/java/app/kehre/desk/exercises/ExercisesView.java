@@ -26,7 +26,7 @@ import javafx.scene.layout.VBox;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.desk.control.WhenSeen;
 import app.kehre.desk.control.Words;
-import app.kehre.formats.library.ExerciseTable;
+import app.kehre.formats.library.ImportedExercises;
 
 /** The Exercises place. */
 public final class ExercisesView extends VBox {
@@ -34,7 +34,7 @@ public final class ExercisesView extends VBox {
     private final ExercisesViewModel model;
     private final Consumer<Exercise> add;
     private final Supplier<Optional<Path>> toImport;
-    private final Supplier<Optional<Path>> toExport;
+    private final Consumer<Consumer<Path>> toExport;
     private final TextField search = new TextField();
     private final ListView<Exercise> list = new ListView<>();
     private final Label count = new Label();
@@ -52,10 +52,10 @@ public final class ExercisesView extends VBox {
      *
      * @param add called with the exercise that is to be added to the class
      * @param toImport asks for a table to read
-     * @param toExport asks for a table to write
+     * @param toExport asks for a table and has it written
      */
     public ExercisesView(ExercisesViewModel model, Consumer<Exercise> add,
-            Supplier<Optional<Path>> toImport, Supplier<Optional<Path>> toExport) {
+            Supplier<Optional<Path>> toImport, Consumer<Consumer<Path>> toExport) {
         this.model = model;
         this.add = add;
         this.toImport = toImport;
@@ -79,7 +79,7 @@ public final class ExercisesView extends VBox {
                 Words.button("new-exercise", "New\u2026", model::startNew),
                 Words.button("import-exercises", "Import CSV\u2026", this::importTable),
                 Words.button("export-exercises", "Export CSV\u2026",
-                        () -> toExport.get().ifPresent(model::export)));
+                        () -> toExport.accept(model::export)));
         top.setAlignment(Pos.TOP_LEFT);
         search.setId("search");
         search.getStyleClass().add("add-field");
@@ -231,21 +231,21 @@ public final class ExercisesView extends VBox {
         toImport.get().flatMap(model::read).ifPresent(this::showImport);
     }
 
-    private void showImport(ExerciseTable.Outcome outcome) {
+    private void showImport(ImportedExercises outcome) {
         VBox rows = new VBox(6);
-        Label said = Words.wrapped(
-                "%d understood, %d not.".formatted(outcome.good().size(), outcome.bad().size()),
-                "heading");
+        Label said = Words.wrapped(outcome.words(), "heading");
         said.setId("import-outcome");
         rows.getChildren().add(said);
         outcome.sentences().forEach(sentence -> rows.getChildren().add(Words.wrapped(sentence, "over")));
-        Button none = Words.button("import-none", "Take none", this::showRight);
+        Button none = Words.button("import-none", outcome.good().isEmpty() ? "All right" : "Take none",
+                this::showRight);
         Button good = Words.button("import-good", "Take the %d good ones".formatted(outcome.good().size()),
                 () -> {
-                    model.take(outcome.good());
+                    model.takeTable();
                     showRight();
                 });
-        good.setDisable(outcome.good().isEmpty());
+        good.setManaged(!outcome.good().isEmpty());
+        good.setVisible(!outcome.good().isEmpty());
         good.getStyleClass().add("go");
         rows.getChildren().add(new HBox(8, good, none));
         right.getChildren().setAll(rows);

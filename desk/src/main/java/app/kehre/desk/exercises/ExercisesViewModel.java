@@ -4,6 +4,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ObjectProperty;
@@ -23,6 +24,7 @@ import app.kehre.desk.session.Shelf;
 import app.kehre.formats.disk.Disk;
 import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.library.ExerciseTable;
+import app.kehre.formats.library.ImportedExercises;
 
 /** What the Exercises place shows and does, without a single node. */
 public final class ExercisesViewModel {
@@ -36,6 +38,7 @@ public final class ExercisesViewModel {
     private final ObjectProperty<Optional<Exercise>> selected = new SimpleObjectProperty<>(Optional.empty());
     private final ObjectProperty<Optional<Card>> edited = new SimpleObjectProperty<>(Optional.empty());
     private boolean showHidden;
+    private byte[] table = {};
 
     /**
      * Makes a view model.
@@ -137,10 +140,9 @@ public final class ExercisesViewModel {
 
     /** Takes a card over as an own exercise. Returns what is wrong with it; no problems when it was taken. */
     Card.Outcome take(Card card) {
-        String name = card.text(app.kehre.core.card.Field.NAME);
-        String id = card.id().isEmpty() ? library().freeId(name) : card.id();
-        Card.Outcome outcome = new Card(id, card.texts()).read();
-        outcome.exercise().filter(exercise -> change(own -> own.with(exercise))).ifPresent(exercise -> {
+        Card.Outcome outcome = new Card(card.id().isEmpty() ? freeId(library(), card) : card.id(),
+                card.texts()).read();
+        outcome.exercise().flatMap(exercise -> taken(card, exercise)).ifPresent(exercise -> {
             edited.set(Optional.empty());
             selected.set(Optional.of(exercise));
             boolean used = open.plan().items().anyMatch(item -> item.exercise().id().equals(exercise.id())
@@ -150,6 +152,22 @@ public final class ExercisesViewModel {
             }
         });
         return outcome;
+    }
+
+    /** A new one gets an id that is free among those on the disk: another window may have made one of the name. */
+    private Optional<Exercise> taken(Card card, Exercise exercise) {
+        AtomicReference<Exercise> taken = new AtomicReference<>(exercise);
+        boolean done = change(own -> {
+            if (card.id().isEmpty()) {
+                taken.set(exercise.withId(freeId(library().with(own), card)));
+            }
+            return own.with(taken.get());
+        });
+        return done ? Optional.of(taken.get()) : Optional.empty();
+    }
+
+    private static String freeId(Library library, Card card) {
+        return library.freeId(card.text(app.kehre.core.card.Field.NAME));
     }
 
     void remove(Exercise exercise) {
@@ -163,24 +181,19 @@ public final class ExercisesViewModel {
     }
 
     /** Reads a table of own exercises; nothing is taken yet. */
-    Optional<ExerciseTable.Outcome> read(Path file) {
+    Optional<ImportedExercises> read(Path file) {
         try {
-            return Optional.of(ExerciseTable.read(disk.read(file), library()));
+            table = disk.read(file);
+            return Optional.of(ExerciseTable.read(table, library()));
         } catch (DiskTrouble fault) {
             trouble.accept(fault.sentence());
             return Optional.empty();
         }
     }
 
-    /** Takes over exercises that were read. */
-    void take(List<Exercise> exercises) {
-        change(own -> {
-            OwnExercises more = own;
-            for (Exercise each : exercises) {
-                more = more.with(each);
-            }
-            return more;
-        });
+    /** Takes over the exercises of the table that was read, beside those that are on the disk by now. */
+    void takeTable() {
+        change(own -> own.withAll(ExerciseTable.read(table, library().with(own)).good()));
     }
 
     /** Writes what is found as a table. */

@@ -151,7 +151,9 @@ public final class ChoosingViewModel {
         Library all = library.get();
         boolean typing = plan.open().shown().get() != plan.open().settled().get();
         mends.askEach(findings, typing ? KEYS_REST : Duration.ZERO, finding -> finding.mends().stream()
-                .map(mend -> new Way(mend, Effect.of(now, mend, all))).toList(), show);
+                .map(mend -> new Way(mend, Effect.of(now, mend, all))).toList(), show, failure -> {
+                    throw failure;
+                });
     }
 
     /** Mends a finding; one of a class that is no longer shown would take back what was done since, so it waits. */

@@ -21,7 +21,8 @@ final class Judging {
     Judging(OpenPlan open, Supplier<Library> library) {
         this.open = open;
         this.library = library;
-        this.assessment = new ReadOnlyObjectWrapper<>(Assessment.of(open.shown().get(), library.get()));
+        this.assessment = new ReadOnlyObjectWrapper<>(
+                Assessment.orUnjudged(open.shown().get(), library.get()));
         open.shown().addListener((_, _, shown) -> judge(shown));
     }
 
@@ -33,7 +34,7 @@ final class Judging {
     /** Judges again, since the library has changed. */
     void again() {
         asked.drop();
-        assessment.set(Assessment.of(open.shown().get(), library.get()));
+        assessment.set(Assessment.orUnjudged(open.shown().get(), library.get()));
     }
 
     /** Returns whether the class that is shown, or one just like it, has been judged. */
@@ -43,6 +44,6 @@ final class Judging {
 
     private void judge(Timeline shown) {
         Library all = library.get();
-        asked.ask(() -> Assessment.of(shown, all), assessment::set);
+        asked.ask(() -> Assessment.orUnjudged(shown, all), assessment::set);
     }
 }

@@ -128,7 +128,7 @@ public final class ProposalsViewModel {
             case STRETCH -> Derived.stretch(plan, all, asked);
             case REGROUP -> Derived.regroup(plan);
             case DRAFT -> throw new IllegalStateException("a draft has no length");
-        }, this::show);
+        }, this::show, this::fail);
         return "";
     }
 
@@ -159,7 +159,15 @@ public final class ProposalsViewModel {
                             ? "Drafting, %d of %d\u2026".formatted(at + 2, seeds.size())
                             : "");
                     add(drafted);
-                });
+                }, this::fail);
+    }
+
+    /** What cannot be worked out is said where it was asked for. */
+    private void fail(RuntimeException failure) {
+        progress.set("");
+        show(new Fitting.Found(List.of(), failure instanceof IllegalArgumentException
+                ? String.valueOf(failure.getMessage())
+                : "This could not be worked out, Kehre itself failed at it: %s.".formatted(failure)));
     }
 
     /** Stops what is being worked on; what was found so far stays. */
@@ -235,7 +243,7 @@ public final class ProposalsViewModel {
     private void work() {
         ClassPlan before = open.plan();
         ClassPlan after = Change.all(before, inOrder());
-        open.preview(after);
+        open.consider(after);
         Library all = library.get();
         effects.ask(() -> new Outcome(Timeline.of(after),
                 Effect.of(Assessment.of(before, all), new Mend(step, after), all)),

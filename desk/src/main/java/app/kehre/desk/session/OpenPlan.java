@@ -2,6 +2,7 @@ package app.kehre.desk.session;
 
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
@@ -26,7 +27,12 @@ public final class OpenPlan {
     private final ReadOnlyStringWrapper undoName = new ReadOnlyStringWrapper("");
     private final ReadOnlyStringWrapper redoName = new ReadOnlyStringWrapper("");
     private final ReadOnlyBooleanWrapper unsaved = new ReadOnlyBooleanWrapper();
+    private final ReadOnlyStringWrapper refusal = new ReadOnlyStringWrapper("");
     private final ReadOnlyObjectWrapper<Optional<Path>> file = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ReadOnlyObjectWrapper<PlanInFile.Found> found = new ReadOnlyObjectWrapper<>(
+            PlanInFile.Found.SAME);
+    private Optional<PlanInFile> inFile = Optional.empty();
+    private Optional<ClassPlan> latest = Optional.empty();
     private PlanDocument document;
     private History history;
     private Optional<ClassPlan> saved;
@@ -36,7 +42,7 @@ public final class OpenPlan {
         document = start;
         history = new History(start.plan());
         saved = Optional.of(start.plan());
-        refresh();
+        refresh(Timeline.of(start.plan()));
     }
 
     /** Returns the plan laid out in time, without what is only being typed. */
@@ -79,74 +85,178 @@ public final class OpenPlan {
         return document.with(plan());
     }
 
-    /** Makes an edit of the plan, as one step to undo. */
-    public void edit(String name, UnaryOperator<ClassPlan> change) {
-        history.make(new Edit(name, change.apply(plan())));
-        refresh();
+    /** Returns why the last edit was not made; empty when it was. */
+    public ReadOnlyStringProperty refusal() {
+        return refusal.getReadOnlyProperty();
+    }
+
+    /** Makes an edit of the plan, as one step to undo. Returns whether it was made; what a limit forbids is not. */
+    public boolean edit(String name, UnaryOperator<ClassPlan> change) {
+        return laidOut(change, laid -> history.make(new Edit(name, laid.plan())));
     }
 
     /** Goes on with the last edit: what is changed now is undone together with it. */
     public void amend(UnaryOperator<ClassPlan> change) {
         String name = history.nextUndo().orElse("");
-        ClassPlan changed = change.apply(plan());
-        history.undo();
-        history.make(new Edit(name, changed));
-        refresh();
+        laidOut(change, laid -> {
+            history.undo();
+            history.make(new Edit(name, laid.plan()));
+        });
     }
 
-    /** Shows a plan that is only being typed; the plan itself stays. */
-    public void preview(ClassPlan typed) {
-        shown.set(Timeline.of(typed));
+    /** A plan that cannot be laid out never becomes the plan: all that is shown is a function of how it is laid out. */
+    private boolean laidOut(UnaryOperator<ClassPlan> change, Consumer<Timeline> make) {
+        refusal.set("");
+        try {
+            Timeline laid = Timeline.of(change.apply(plan()));
+            make.accept(laid);
+            refresh(laid);
+            return true;
+        } catch (IllegalArgumentException refused) {
+            refusal.set(String.valueOf(refused.getMessage()));
+            return false;
+        }
+    }
+
+    /** Shows a plan that is only being typed; the plan itself stays. Returns what is against it, else nothing. */
+    public String preview(ClassPlan typed) {
+        latest = Optional.of(typed);
+        String problem = consider(typed);
+        if (!problem.isEmpty()) {
+            endPreview();
+        }
+        return problem;
+    }
+
+    /** Shows a plan that is only proposed; the plan itself stays. Returns what is against it, else nothing. */
+    public String consider(ClassPlan proposed) {
+        try {
+            shown.set(Timeline.of(proposed));
+            return "";
+        } catch (IllegalArgumentException refused) {
+            return String.valueOf(refused.getMessage());
+        }
+    }
+
+    /** Returns the plan as it stands, with what is being typed: all that would be missed after a crash. */
+    public ClassPlan latest() {
+        return latest.orElse(plan());
     }
 
     /** Shows the plan as it stands again. */
     public void endPreview() {
+        latest = Optional.empty();
         shown.set(settled.get());
     }
 
     /** Takes the last step back. */
     public void undo() {
         history.undo();
-        refresh();
+        refresh(Timeline.of(plan()));
     }
 
     /** Makes the last undone step again. */
     public void redo() {
         history.redo();
-        refresh();
+        refresh(Timeline.of(plan()));
     }
 
-    /** Opens another document. */
-    public void open(PlanDocument other, Optional<Path> from) {
+    /** Opens a document that lies in no file. */
+    public void open(PlanDocument other) {
+        open(other, Optional.empty());
+    }
+
+    /** Opens a document as it lies in a file. */
+    public void open(PlanDocument other, PlanInFile from) {
+        open(other, Optional.of(from));
+    }
+
+    private void open(PlanDocument other, Optional<PlanInFile> from) {
+        begin(other, from, Optional.of(other.plan()));
+    }
+
+    private void begin(PlanDocument other, Optional<PlanInFile> from, Optional<ClassPlan> safe) {
         document = other;
         history = new History(other.plan());
-        saved = Optional.of(other.plan());
-        file.set(from);
-        refresh();
+        saved = safe;
+        liesIn(from);
+        refresh(Timeline.of(other.plan()));
     }
 
-    /** Opens a document that was rescued: it counts as changed until it is saved. */
-    public void openRescued(PlanDocument rescued, Optional<Path> from) {
-        open(rescued, from);
-        saved = Optional.empty();
-        refresh();
+    /**
+     * Opens a document that was rescued: it counts as changed until it is saved.
+     *
+     * @param from the file that it was being changed in, as it was then
+     */
+    public void openRescued(PlanDocument rescued, Optional<PlanInFile> from) {
+        begin(rescued, from, Optional.empty());
+    }
+
+    /** Takes what lies in the file by now in place of the plan, as one step: undo brings back one's own. */
+    public void takeTheirs(PlanDocument theirs, PlanInFile from) {
+        String name = "Take over the file";
+        if (edit(name, _ -> theirs.plan())) {
+            document = theirs;
+            saved = Optional.of(theirs.plan());
+            liesIn(Optional.of(from));
+            refresh(settled.get());
+        }
     }
 
     /** Writes the plan to a file and stays with it. @throws DiskTrouble when it could not; nothing changed */
     public void save(Path to, Disk disk) throws DiskTrouble {
-        disk.replace(to, document().bytes());
-        saved = Optional.of(plan());
-        file.set(Optional.of(to));
-        refresh();
+        byte[] bytes = document().bytes();
+        disk.replace(to, bytes);
+        stayWith(new PlanInFile(to, bytes));
     }
 
-    private void refresh() {
-        if (settled.get() == null || !settled.get().plan().equals(plan())) {
-            settled.set(Timeline.of(plan()));
+    /** Writes the plan to a file that is not there yet and stays with it. @throws DiskTrouble as above */
+    public void saveNew(Path to, Disk disk) throws DiskTrouble {
+        byte[] bytes = document().bytes();
+        disk.create(to, bytes);
+        stayWith(new PlanInFile(to, bytes));
+    }
+
+    private void stayWith(PlanInFile lies) {
+        saved = Optional.of(plan());
+        liesIn(Optional.of(lies));
+        refresh(settled.get());
+    }
+
+    private void liesIn(Optional<PlanInFile> lies) {
+        inFile = lies;
+        file.set(lies.map(PlanInFile::file));
+        found.set(PlanInFile.Found.SAME);
+    }
+
+    /** Returns the file that the plan lies in, as this window knows it. */
+    public Optional<PlanInFile> inFile() {
+        return inFile;
+    }
+
+    /** Says how the file was found when it was looked at again: a plan whose file has gone is not saved any more. */
+    public void found(PlanInFile.Found how) {
+        found.set(how);
+        if (how == PlanInFile.Found.GONE) {
+            saved = Optional.empty();
+        }
+        refresh(settled.get());
+    }
+
+    /** Returns how the file was found when it was looked at last. */
+    public ReadOnlyObjectProperty<PlanInFile.Found> found() {
+        return found.getReadOnlyProperty();
+    }
+
+    /** Whether all is saved is said first: whoever hears of another plan then knows whether it has to be kept. */
+    private void refresh(Timeline laid) {
+        latest = Optional.empty();
+        unsaved.set(!saved.equals(Optional.of(plan())));
+        if (settled.get() == null || !settled.get().plan().equals(laid.plan())) {
+            settled.set(laid);
         }
         shown.set(settled.get());
         undoName.set(history.nextUndo().orElse(""));
         redoName.set(history.nextRedo().orElse(""));
-        unsaved.set(!saved.equals(Optional.of(plan())));
     }
 }

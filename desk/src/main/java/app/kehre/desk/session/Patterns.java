@@ -22,34 +22,54 @@ public final class Patterns {
 
     private static final int MOST = 200;
 
+    private final Path folder;
     private final Path file;
     private final Disk disk;
-    private final Set<String> known = new LinkedHashSet<>();
+    private List<String> lines = List.of();
 
-    /** Reads the patterns in a folder; none when there are none yet. */
+    /** Reads the patterns in a folder; none when there are none yet, or they cannot be read now. */
     public Patterns(Path folder, Disk disk) {
+        this.folder = folder;
         this.file = folder.resolve("patterns.txt");
         this.disk = disk;
         try {
-            new String(disk.read(file), StandardCharsets.UTF_8).lines().filter(line -> !line.isBlank())
-                    .forEach(known::add);
-        } catch (DiskTrouble notYet) {
-            known.clear();
+            lines = read();
+        } catch (DiskTrouble unread) {
+            // They are not offered then; it is said when some should be kept, which would write over the file.
+            lines = List.of();
         }
+    }
+
+    private List<String> read() throws DiskTrouble {
+        return disk.isThere(file)
+                ? new String(disk.read(file), StandardCharsets.UTF_8).lines().filter(line -> !line.isBlank())
+                        .distinct().toList()
+                : List.of();
     }
 
     /** Returns the patterns, newest last. */
     public List<String> all() {
-        return known.stream().filter(Patterns::isPattern).toList();
+        return lines.stream().filter(Patterns::isPattern).toList();
     }
 
-    /** Keeps the patterns of a class. @throws DiskTrouble when they could not be written */
+    /**
+     * Keeps the patterns of a class beside those that are in the file by now.
+     *
+     * @throws DiskTrouble when the file could not be read or written; then it is as it was
+     */
     public void keep(ClassPlan plan) throws DiskTrouble {
-        boolean more = known.addAll(of(plan));
-        if (more) {
-            List<String> lines = known.stream().skip(Math.max(0, known.size() - MOST)).toList();
-            disk.replace(file, (String.join("\n", lines) + "\n").getBytes(StandardCharsets.UTF_8));
+        List<String> more = of(plan);
+        if (lines.containsAll(more)) {
+            return;
         }
+        lines = disk.alone(folder, () -> {
+            Set<String> known = new LinkedHashSet<>(read());
+            if (known.addAll(more)) {
+                List<String> kept = known.stream().skip(Math.max(0, known.size() - MOST)).toList();
+                disk.replace(file, (String.join("\n", kept) + "\n").getBytes(StandardCharsets.UTF_8));
+            }
+            return List.copyOf(known);
+        });
     }
 
     /** Returns the patterns that a class uses, without their sides. */

@@ -2,14 +2,15 @@ package app.kehre.desk.session;
 
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
-import java.util.concurrent.ScheduledFuture;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 
 import org.jspecify.annotations.Nullable;
 
@@ -22,10 +23,15 @@ import app.kehre.formats.disk.DiskTrouble;
  */
 public final class Recovery implements AutoCloseable {
 
-    /** How long after an edit the copy is written: well within the second that is promised. */
-    static final Duration DELAY = Duration.ofMillis(300);
+    /**
+     * How long after an edit the copy is written. Edits that follow meanwhile go into the same copy and do not put it
+     * off: the second that is promised holds however fast somebody works.
+     */
+    static final Duration DELAY = Duration.ofMillis(200);
 
-    private static final String ENDING = ".recovery.json";
+    private static final String ENDING = ".recovery";
+    /** So earlier versions of Kehre named them. */
+    private static final String EARLIER = ".recovery.json";
 
     private final Path folder;
     private final Path own;
@@ -33,7 +39,8 @@ public final class Recovery implements AutoCloseable {
     private final Consumer<DiskTrouble> onTrouble;
     private final ScheduledExecutorService writer = Executors.newSingleThreadScheduledExecutor(
             work -> Thread.ofPlatform().daemon().name("recovery").unstarted(work));
-    private @Nullable ScheduledFuture<?> pending;
+    private final List<Path> taken = new ArrayList<>();
+    private @Nullable Supplier<byte[]> newest;
 
     /**
      * Starts keeping copies in a folder.
@@ -48,25 +55,65 @@ public final class Recovery implements AutoCloseable {
     }
 
     /**
-     * Has the newest state written shortly; what was asked for before and is not yet written is dropped.
+     * Has the newest state written shortly, in place of one that waits to be written.
      *
      * @param document its bytes, asked for beside the calling thread
      */
     public synchronized void keep(Supplier<byte[]> document) {
-        cancel();
-        pending = writer.schedule(() -> attempt(() -> disk.replace(own, document.get())), DELAY.toMillis(),
-                TimeUnit.MILLISECONDS);
+        boolean waiting = newest != null;
+        newest = document;
+        if (!waiting) {
+            writer.schedule(() -> attempt(this::write), DELAY.toMillis(), TimeUnit.MILLISECONDS);
+        }
+    }
+
+    private void write() throws DiskTrouble {
+        Supplier<byte[]> document = takeNewest();
+        if (document != null) {
+            disk.makeFolder(folder);
+            disk.replace(own, document.get());
+            discardTaken();
+        }
+    }
+
+    private synchronized @Nullable Supplier<byte[]> takeNewest() {
+        Supplier<byte[]> document = newest;
+        newest = null;
+        return document;
     }
 
     /** Forgets the copy: the work is saved, or was given up. */
     public synchronized void forget() {
-        cancel();
-        writer.execute(() -> attempt(() -> disk.remove(own)));
+        newest = null;
+        writer.execute(() -> attempt(() -> {
+            disk.remove(own);
+            discardTaken();
+        }));
     }
 
     /** Returns the files that crashed processes left behind, oldest first. */
     public List<Path> left() throws DiskTrouble {
-        return disk.list(folder, ENDING).stream().filter(file -> !running(file)).toList();
+        return Stream.concat(disk.list(folder, EARLIER).stream(), disk.list(folder, ENDING).stream())
+                .filter(file -> !running(file) && !isTaken(file)).toList();
+    }
+
+    /** Says that what lies in a file left behind is now this window's work: it goes once a copy of that is written. */
+    public synchronized void take(Path file) {
+        taken.add(file);
+    }
+
+    private synchronized boolean isTaken(Path file) {
+        return taken.contains(file);
+    }
+
+    private void discardTaken() throws DiskTrouble {
+        List<Path> files;
+        synchronized (this) {
+            files = List.copyOf(taken);
+        }
+        for (Path file : files) {
+            disk.remove(file);
+        }
     }
 
     /** Removes a file that was left behind. */
@@ -96,12 +143,6 @@ public final class Recovery implements AutoCloseable {
             step.run();
         } catch (DiskTrouble trouble) {
             onTrouble.accept(trouble);
-        }
-    }
-
-    private void cancel() {
-        if (pending != null) {
-            pending.cancel(false);
         }
     }
 

@@ -13,12 +13,14 @@ import app.kehre.formats.disk.DiskTrouble;
 /** What the window remembers from one time to the next. Anything unreadable is simply forgotten. */
 public final class Settings {
 
+    private final Path folder;
     private final Path file;
     private final Disk disk;
     private final Properties values = new Properties();
 
     /** Reads the settings in a folder. */
     public Settings(Path folder, Disk disk) {
+        this.folder = folder;
         this.file = folder.resolve("window.properties");
         this.disk = disk;
         try {
@@ -56,6 +58,7 @@ public final class Settings {
         } catch (IOException impossible) {
             throw new IllegalStateException(impossible);
         }
+        disk.makeFolder(folder);
         disk.replace(file, text.toString().getBytes(StandardCharsets.UTF_8));
     }
 }

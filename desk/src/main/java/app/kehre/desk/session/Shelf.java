@@ -14,13 +14,15 @@ import app.kehre.formats.library.OwnExercisesJson;
 
 /**
  * The library as the instructor has it: what ships, and their own exercises, which lie in one file of the data
- * folder. A file that cannot be read stays as it is, and nothing is written over it.
+ * folder. Each change is made to what lies there at that moment, so that two windows lose nothing of each other's. A file
+ * that cannot be read stays as it is, and nothing is written over it.
  */
 public final class Shelf {
 
     /** The name of the file. */
     public static final String FILE = "exercises.json";
 
+    private final Path folder;
     private final Path file;
     private final Disk disk;
     private final ReadOnlyObjectWrapper<Library> library;
@@ -28,16 +30,26 @@ public final class Shelf {
 
     /** Reads the own exercises in a folder; none when there are none yet. */
     public Shelf(Library shipped, Path folder, Disk disk) {
-        file = folder.resolve(FILE);
+        this.folder = folder;
         this.disk = disk;
+        file = folder.resolve(FILE);
         library = new ReadOnlyObjectWrapper<>(shipped);
         try {
-            if (!disk.list(folder, FILE).isEmpty()) {
-                library.set(shipped.with(OwnExercisesJson.read(FILE, disk.read(file))));
-            }
-        } catch (UnreadableFile | DiskTrouble fault) {
+            library.set(shipped.with(read()));
+        } catch (DiskTrouble fault) {
             trouble = "%s Your own exercises are not offered; the file stays as it is."
-                    .formatted(fault.getMessage());
+                    .formatted(fault.sentence());
+        }
+    }
+
+    private OwnExercises read() throws DiskTrouble {
+        if (!disk.isThere(file)) {
+            return OwnExercises.NONE;
+        }
+        try {
+            return OwnExercisesJson.read(FILE, disk.read(file));
+        } catch (UnreadableFile fault) {
+            throw new DiskTrouble(fault.sentence());
         }
     }
 
@@ -52,16 +64,34 @@ public final class Shelf {
     }
 
     /**
-     * Changes the own exercises and writes them.
+     * Changes the own exercises as they lie on the disk now, and writes them.
      *
-     * @throws DiskTrouble when they could not be written, or not be read at first; then nothing changed
+     * @throws DiskTrouble when they could not be read or written, or would be too many; then nothing changed
      */
     public void change(UnaryOperator<OwnExercises> change) throws DiskTrouble {
-        if (!trouble.isEmpty()) {
-            throw new DiskTrouble(trouble + " Mend it or move it away, then start Kehre again.");
+        library.set(library.get().with(disk.alone(folder, () -> {
+            OwnExercises changed = changed(change, now());
+            disk.replace(file, OwnExercisesJson.write(changed));
+            return changed;
+        })));
+        trouble = "";
+    }
+
+    private OwnExercises now() throws DiskTrouble {
+        try {
+            return read();
+        } catch (DiskTrouble fault) {
+            throw new DiskTrouble(
+                    fault.sentence() + " Nothing is written over it. Mend it or move it away first.");
         }
-        OwnExercises changed = change.apply(library.get().own());
-        disk.replace(file, OwnExercisesJson.write(changed));
-        library.set(library.get().with(changed));
+    }
+
+    private static OwnExercises changed(UnaryOperator<OwnExercises> change, OwnExercises now)
+            throws DiskTrouble {
+        try {
+            return change.apply(now);
+        } catch (IllegalArgumentException tooMany) {
+            throw new DiskTrouble(String.valueOf(tooMany.getMessage()));
+        }
     }
 }

@@ -35,18 +35,20 @@ public final class TypedText implements Commit {
     @Override
     public String preview(String text) {
         Reading<ClassPlan> reading = reader.apply(text);
-        reading.value().ifPresentOrElse(open::preview, open::endPreview);
-        return reading.value().isEmpty()
-                ? reading.problem()
-                : describe.apply(open.shown().get()) + classLine();
+        if (reading.value().isEmpty()) {
+            open.endPreview();
+            return reading.problem();
+        }
+        String problem = open.preview(reading.value().get());
+        return problem.isEmpty() ? describe.apply(open.shown().get()) + classLine() : problem;
     }
 
     @Override
     public String take(String text) {
         open.endPreview();
         Reading<ClassPlan> reading = reader.apply(text);
-        reading.value().ifPresent(result -> open.edit(name.get(), _ -> result));
-        return reading.problem();
+        boolean made = reading.value().map(result -> open.edit(name.get(), _ -> result)).orElse(true);
+        return made ? reading.problem() : open.refusal().get();
     }
 
     @Override

@@ -33,6 +33,11 @@ public final class AppWindow {
         stage.setMinHeight(LEAST_HEIGHT);
         open.settled().addListener(_ -> title());
         open.unsaved().addListener(_ -> title());
+        stage.focusedProperty().addListener((_, _, front) -> {
+            if (front) {
+                content.lookAgain();
+            }
+        });
         stage.setOnCloseRequest(event -> {
             event.consume();
             content.leave(this::close);

@@ -3,6 +3,7 @@ package app.kehre.desk.window;
 import java.io.File;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.stage.FileChooser;
@@ -31,12 +32,23 @@ public interface FileChoice {
         private String ending() {
             return pattern.substring(1);
         }
+
+        /** Returns a file with the ending of its kind; one that has it stays as it is. */
+        Path withEnding(Path file) {
+            String name = file.getFileName().toString();
+            return name.toLowerCase(Locale.ROOT).endsWith(ending())
+                    ? file
+                    : file.resolveSibling(name + ending());
+        }
     }
 
     /** Returns the file to open; nothing when the person thought better of it. */
     Optional<Path> toOpen(Kind kind);
 
-    /** Returns the file to write; nothing when the person thought better of it. */
+    /**
+     * Returns the file to write, as it was typed; nothing when the person thought better of it. Whoever asks here is asked
+     * before a file of this very name is replaced.
+     */
     Optional<Path> toWrite(Kind kind, String suggestion);
 
     /** Returns the system's own file windows, over a window of ours. */
@@ -54,10 +66,7 @@ public interface FileChoice {
             public Optional<Path> toWrite(Kind kind, String suggestion) {
                 FileChooser chooser = chooser(kind);
                 chooser.setInitialFileName(suggestion + kind.ending());
-                return remember(chooser.showSaveDialog(owner.get())).map(
-                        file -> file.getFileName().toString().contains(".")
-                                ? file
-                                : file.resolveSibling(file.getFileName() + kind.ending()));
+                return remember(chooser.showSaveDialog(owner.get()));
             }
 
             private FileChooser chooser(Kind kind) {

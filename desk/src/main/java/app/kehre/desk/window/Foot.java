@@ -14,6 +14,7 @@ import org.kordamp.ikonli.feather.Feather;
 import app.kehre.desk.look.Icons;
 import app.kehre.desk.look.Tips;
 import app.kehre.desk.session.OpenPlan;
+import app.kehre.desk.session.PlanInFile;
 
 /** The line at the foot: what the typed text means, where the class is saved, and undo by name. */
 final class Foot extends HBox {
@@ -24,6 +25,7 @@ final class Foot extends HBox {
     private final Button undo;
     private final Button redo;
     private String said = "";
+    private boolean refused;
 
     Foot(OpenPlan open, ReadOnlyStringProperty hint) {
         this.open = open;
@@ -46,6 +48,7 @@ final class Foot extends HBox {
         });
         open.unsaved().addListener(_ -> show());
         open.file().addListener(_ -> show());
+        open.found().addListener(_ -> show());
         open.undoName().addListener(_ -> show());
         open.redoName().addListener(_ -> show());
         show();
@@ -53,14 +56,24 @@ final class Foot extends HBox {
 
     /** Says something by the way, until the next edit. */
     void say(String sentence) {
+        say(sentence, false);
+    }
+
+    /** Says why an edit was not made, until the next edit. */
+    void refuse(String sentence) {
+        say(sentence + " Nothing was changed.", true);
+    }
+
+    private void say(String sentence, boolean refusal) {
         said = sentence;
+        refused = refusal;
         show();
     }
 
     private void show() {
         boolean hinting = !hint.get().isEmpty();
         words.setText(hinting ? hint.get() : said.isEmpty() ? saved() : said);
-        String style = hinting ? "medium" : "soft";
+        String style = hinting ? "medium" : refused && !said.isEmpty() ? "over" : "soft";
         if (!words.getStyleClass().contains(style)) {
             words.getStyleClass().setAll("label", style);
         }
@@ -70,6 +83,14 @@ final class Foot extends HBox {
 
     private String saved() {
         Optional<Path> file = open.file().get();
+        if (file.isPresent() && open.found().get() != PlanInFile.Found.SAME) {
+            return file.get().getFileName() + switch (open.found().get()) {
+                case SAME -> "";
+                case CHANGED -> " \u00b7 changed by somebody else";
+                case GONE -> " \u00b7 no longer there, not saved";
+                case UNREADABLE -> " \u00b7 cannot be read now";
+            };
+        }
         if (open.unsaved().get()) {
             return file.map(path -> path.getFileName() + " \u00b7 changes not saved yet")
                     .orElse("Not in a file yet");

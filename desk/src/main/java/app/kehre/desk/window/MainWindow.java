@@ -34,6 +34,7 @@ import app.kehre.desk.session.ClassFolder;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.Patterns;
 import app.kehre.desk.session.Recovery;
+import app.kehre.desk.session.Rescued;
 import app.kehre.desk.session.Shelf;
 import app.kehre.desk.sheet.SheetView;
 import app.kehre.desk.sheet.SheetViewModel;
@@ -46,11 +47,11 @@ import app.kehre.formats.disk.DiskTrouble;
 public final class MainWindow {
 
     private final OpenPlan open;
-    private final Surroundings around;
     private final ObjectProperty<Palette> palette = new SimpleObjectProperty<>(Palette.LIGHT);
     private final NoticeBar notices = new NoticeBar();
     private final Recovery recovery;
     private final PlanFiles files;
+    private final Rescue rescue;
     private final Patterns patterns;
     private final PlanViewModel planModel;
     private final ChoosingViewModel choosing;
@@ -78,12 +79,12 @@ public final class MainWindow {
     /** Makes the window's content around an open class. */
     public MainWindow(OpenPlan open, Library library, Surroundings around) {
         this.open = open;
-        this.around = around;
         recovery = new Recovery(around.data().resolve("recovery"), around.disk(),
                 trouble -> Platform.runLater(() -> tellUnkept(trouble)));
         shelf = new Shelf(library, around.data(), around.disk());
         Supplier<Library> all = shelf.library()::get;
-        files = new PlanFiles(open, all, around, notices, recovery);
+        files = new PlanFiles(open, all, around, notices);
+        rescue = new Rescue(open, all, around.disk(), notices, recovery, files);
         patterns = new Patterns(around.data(), around.disk());
         planModel = new PlanViewModel(open, all, patterns::all);
         ClassFolder folder = new ClassFolder(open, around.disk(), around.data().resolve("classes"));
@@ -105,7 +106,7 @@ public final class MainWindow {
         exercisesView = new ExercisesView(
                 new ExercisesViewModel(shelf, open, around.disk(), files::tell), this::addToClass,
                 () -> around.files().toOpen(FileChoice.Kind.CSV),
-                () -> around.files().toWrite(FileChoice.Kind.CSV, "exercises"));
+                write -> files.targets().ask(FileChoice.Kind.CSV, "exercises", write));
         sheetView = new SheetView(sheetModel, this::saveSheet, this::print);
         teachView = new TeachView(teachModel, () -> go(Place.PLAN));
         rail = new Rail(palette, this::go);
@@ -135,7 +136,12 @@ public final class MainWindow {
     }
 
     private void bind() {
-        open.settled().addListener(_ -> keep());
+        open.shown().addListener(_ -> keep());
+        open.refusal().addListener((_, _, refusal) -> {
+            if (!refusal.isEmpty()) {
+                foot.refuse(refusal);
+            }
+        });
         planModel.opened().addListener((_, _, id) -> {
             if (id.intValue() > 0) {
                 planModel.opened().set(0);
@@ -193,9 +199,9 @@ public final class MainWindow {
 
     /** Offers what an earlier run left unsaved. */
     public void offerRescue() {
-        files.offerRescue();
+        rescue.offer();
         if (!shelf.trouble().isEmpty()) {
-            files.tell(shelf.trouble());
+            files.tell("own exercises", shelf.trouble());
         }
     }
 
@@ -285,8 +291,9 @@ public final class MainWindow {
     }
 
     private void keep() {
-        if (open.unsaved().get()) {
-            recovery.keep(open.document()::bytes);
+        if (open.unsaved().get() || !open.latest().equals(open.plan())) {
+            Rescued now = new Rescued(open.document().with(open.latest()), open.inFile());
+            recovery.keep(now::bytes);
         } else {
             recovery.forget();
         }
@@ -309,8 +316,19 @@ public final class MainWindow {
         files.tellUnkept(trouble);
     }
 
+    /** Says that Kehre itself failed at something; the class is still there. */
+    public void tellFault(Throwable fault) {
+        files.tell("fault", "Kehre failed at what was asked last (%s). The class is still open; save it."
+                .formatted(fault));
+    }
+
+    /** Looks whether somebody else has changed the file of the open class meanwhile. */
+    public void lookAgain() {
+        files.lookAgain();
+    }
+
     private void saveSheet() {
-        around.files().toWrite(FileChoice.Kind.PDF, files.suggestion()).ifPresent(file -> {
+        files.targets().ask(FileChoice.Kind.PDF, files.suggestion(), file -> {
             try {
                 sheetModel.save(file);
                 foot.say("The sheet lies in %s.".formatted(file));

@@ -13,38 +13,43 @@ import app.kehre.core.plan.Skeleton;
 import app.kehre.desk.control.NoticeBar;
 import app.kehre.desk.control.NoticeBar.Way;
 import app.kehre.desk.session.OpenPlan;
-import app.kehre.desk.session.Recovery;
+import app.kehre.desk.session.PlanInFile;
+import app.kehre.desk.session.PlanInFile.Found;
 import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.json.UnreadableFile;
 import app.kehre.formats.plan.PlanDocument;
 
-/** New, open, save: nothing that was not saved goes away without being asked for. */
+/** New, open, save: nothing that was not saved goes away without being asked for, and nothing of anybody else's. */
 final class PlanFiles {
 
     private static final String TROUBLE = "file trouble";
     private static final String ASK = "unsaved";
-    private static final String RESCUE = "rescue";
     private static final String UNKEPT = "unkept";
+    private static final Way ALL_RIGHT = new Way("All right", () -> {});
 
     private final OpenPlan open;
     private final Supplier<Library> library;
     private final Surroundings around;
     private final NoticeBar notices;
-    private final Recovery recovery;
+    private final Targets targets;
+    private final Elsewhere elsewhere;
 
-    PlanFiles(OpenPlan open, Supplier<Library> library, Surroundings around, NoticeBar notices,
-            Recovery recovery) {
+    PlanFiles(OpenPlan open, Supplier<Library> library, Surroundings around, NoticeBar notices) {
         this.open = open;
         this.library = library;
         this.around = around;
         this.notices = notices;
-        this.recovery = recovery;
+        this.targets = new Targets(around, notices);
+        this.elsewhere = new Elsewhere(open, around, notices, this);
+    }
+
+    Targets targets() {
+        return targets;
     }
 
     void startNew() {
-        unlessUnsaved(() -> open.open(
-                PlanDocument.of(Skeleton.of(LocalDate.now(around.clock())), library.get()),
-                Optional.empty()));
+        unlessUnsaved(() -> open
+                .open(PlanDocument.of(Skeleton.of(LocalDate.now(around.clock())), library.get())));
     }
 
     void open() {
@@ -52,39 +57,96 @@ final class PlanFiles {
     }
 
     void open(Path file) {
-        try {
-            PlanDocument document = PlanDocument.read(file.getFileName().toString(),
-                    around.disk().read(file), library.get());
-            open.open(document, Optional.of(file));
+        read(file, " The open class is unchanged.").ifPresent(found -> {
+            open.open(found.document(), found.lies());
             notices.dismiss(TROUBLE);
+            elsewhere.settled();
+        });
+    }
+
+    /** A plan as it lies in a file now. */
+    record Read(PlanDocument document, PlanInFile lies) {}
+
+    /** Reads a file, or says why it cannot be read. */
+    Optional<Read> read(Path file, String consequence) {
+        try {
+            byte[] bytes = around.disk().read(file);
+            PlanDocument document = PlanDocument.read(nameOf(file), bytes, library.get());
+            return Optional.of(new Read(document, new PlanInFile(file, bytes)));
         } catch (DiskTrouble trouble) {
-            tell(trouble.sentence() + " The open class is unchanged.");
+            tell(trouble.sentence() + consequence);
         } catch (UnreadableFile fault) {
-            tell(fault.sentence() + " The open class is unchanged.");
+            tell(fault.sentence() + consequence);
+        }
+        return Optional.empty();
+    }
+
+    private static String nameOf(Path file) {
+        return Optional.ofNullable(file.getFileName()).orElse(file).toString();
+    }
+
+    void save() {
+        save(() -> {});
+    }
+
+    void saveAs() {
+        saveAs(() -> {});
+    }
+
+    /** Saves to the plan's own file, or asks for one, and goes on when it is saved. */
+    void save(Runnable then) {
+        open.file().get().ifPresentOrElse(file -> saveToOwn(file, then), () -> saveAs(then));
+    }
+
+    private void saveAs(Runnable then) {
+        targets.ask(FileChoice.Kind.PLAN, suggestion(), file -> saveTo(file, then));
+    }
+
+    /** What somebody else has made of the file meanwhile is not written over without being asked for. */
+    private void saveToOwn(Path file, Runnable then) {
+        Found found = open.inFile().map(lies -> lies.look(around.disk())).orElse(Found.SAME);
+        if (found == Found.CHANGED) {
+            elsewhere.ask();
+        } else {
+            saveTo(file, then);
         }
     }
 
-    /** Saves to the plan's own file, or asks for one. Returns whether it is saved. */
-    boolean save() {
-        return open.file().get().map(this::saveTo).orElseGet(this::saveAs);
+    /** Writes the class to a file, whatever lies there, and goes on. */
+    void saveTo(Path file, Runnable then) {
+        write(file, () -> open.save(file, around.disk()), then);
     }
 
-    boolean saveAs() {
-        return around.files().toWrite(FileChoice.Kind.PLAN, suggestion()).map(this::saveTo).orElse(false);
+    /** Writes the class to a new file, and goes on with it. */
+    void saveNew(Path file) {
+        write(file, () -> open.saveNew(file, around.disk()), () -> {});
     }
 
-    private boolean saveTo(Path file) {
+    private interface Write {
+        void run() throws DiskTrouble;
+    }
+
+    private void write(Path file, Write write, Runnable then) {
         try {
-            open.save(file, around.disk());
-            notices.dismiss(TROUBLE);
-            notices.dismiss(ASK);
-            notices.dismiss(UNKEPT);
-            return true;
+            write.run();
+            List.of(TROUBLE, ASK, UNKEPT).forEach(notices::dismiss);
+            elsewhere.settled();
+            then.run();
         } catch (DiskTrouble trouble) {
+            Way other = new Way("Save elsewhere\u2026", () -> saveAs(then));
+            Way later = new Way("Later", () -> {});
             notices.show(TROUBLE, trouble.sentence() + " The class is still open.",
-                    List.of(new Way("Save elsewhere\u2026", this::saveAs), new Way("Later", () -> {})));
-            return false;
+                    trouble.folderIsMissing()
+                            ? List.of(other, new Way("Make the folder", () -> makeFolder(file, then)), later)
+                            : List.of(other, later));
         }
+    }
+
+    private void makeFolder(Path file, Runnable then) {
+        write(file, () -> {
+            around.disk().makeFolder(file.toAbsolutePath().resolveSibling(""));
+            open.save(file, around.disk());
+        }, then);
     }
 
     /** Goes on at once if all is saved, else asks first. Returns whether it went on. */
@@ -95,56 +157,30 @@ final class PlanFiles {
         }
         notices.show(ASK,
                 "\u201c%s\u201d has changes that no file has yet.".formatted(open.plan().brief().title()),
-                List.of(new Way("Save", () -> {
-                    if (save()) {
-                        goOn.run();
-                    }
-                }), new Way("Drop the changes", goOn), new Way("Stay", () -> {})));
+                List.of(new Way("Save", () -> save(goOn)), new Way("Drop the changes", goOn),
+                        new Way("Stay", () -> {})));
         return false;
     }
 
-    /** Offers what an earlier run left unsaved when it broke off. */
-    void offerRescue() {
-        try {
-            recovery.left().stream().findFirst().ifPresent(this::offerRescue);
-        } catch (DiskTrouble trouble) {
-            tell(trouble.sentence());
-        }
-    }
-
-    private void offerRescue(Path file) {
-        try {
-            PlanDocument document = PlanDocument.read(file.getFileName().toString(),
-                    around.disk().read(file), library.get());
-            notices.show(RESCUE,
-                    "Kehre broke off before \u201c%s\u201d was saved. Its last state was kept."
-                            .formatted(document.plan().brief().title()),
-                    List.of(new Way("Open it", () -> unlessUnsaved(() -> {
-                        open.openRescued(document, Optional.empty());
-                        recovery.discard(file);
-                        offerRescue();
-                    })), new Way("Throw it away", () -> {
-                        recovery.discard(file);
-                        offerRescue();
-                    }), new Way("Later", () -> {})));
-        } catch (DiskTrouble | UnreadableFile trouble) {
-            notices.show(RESCUE,
-                    "A class that was kept when Kehre broke off cannot be read: %s"
-                            .formatted(trouble.getMessage()),
-                    List.of(new Way("Throw it away", () -> recovery.discard(file)),
-                            new Way("Later", () -> {})));
-        }
+    /** Looks whether somebody else has changed the file of the open class, and says so. */
+    void lookAgain() {
+        elsewhere.look();
     }
 
     /** Says that a crash would now lose work. */
     void tellUnkept(DiskTrouble trouble) {
         notices.show(UNKEPT, "The class is not being kept for recovery: %s Save it soon."
-                .formatted(trouble.sentence()), List.of(new Way("All right", () -> {})));
+                .formatted(trouble.sentence()), List.of(ALL_RIGHT));
     }
 
     /** Says a sentence that must not be missed. */
     void tell(String sentence) {
-        notices.show(TROUBLE, sentence, List.of(new Way("All right", () -> {})));
+        tell(TROUBLE, sentence);
+    }
+
+    /** Says a sentence that must not be missed; one of another topic stays beside it. */
+    void tell(String topic, String sentence) {
+        notices.show(topic, sentence, List.of(ALL_RIGHT));
     }
 
     /** Returns a file name without its ending, made of the title. */

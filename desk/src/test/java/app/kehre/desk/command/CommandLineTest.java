@@ -147,7 +147,7 @@ class CommandLineTest {
 
     @Test
     void theSheetIsWrittenAsPdf() throws IOException {
-        Path pdf = folder.resolve("new/demo.pdf");
+        Path pdf = folder.resolve("demo.pdf");
         print("sheet", demo().toString(), pdf.toString());
 
         assertThat(Files.readString(pdf, StandardCharsets.ISO_8859_1)).startsWith("%PDF");

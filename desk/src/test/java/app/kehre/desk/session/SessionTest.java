@@ -1,28 +1,35 @@
 package app.kehre.desk.session;
 
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicInteger;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
+import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.dose.Reps;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
 import app.kehre.core.testing.Exercises;
 import app.kehre.core.testing.Plans;
+import app.kehre.desk.FaultyDisk;
 import app.kehre.formats.disk.Disk;
 import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.disk.LocalDisk;
+import app.kehre.formats.json.UnreadableFile;
 import app.kehre.formats.plan.PlanDocument;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.doAnswer;
 import static org.mockito.Mockito.doThrow;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.timeout;
@@ -92,8 +99,76 @@ class SessionTest {
                 recovery.keep(() -> state);
             }
             verify(disk, timeout(900)).replace(any(), org.mockito.AdditionalMatchers.aryEq(new byte[]{50}));
+            verify(disk).makeFolder(folder);
             verifyNoMoreInteractions(disk);
         }
+    }
+
+    @Test
+    void whoeverEditsWithoutAPauseIsKeptAllTheSame() throws DiskTrouble, InterruptedException {
+        AtomicInteger written = new AtomicInteger();
+        Disk disk = mock(Disk.class);
+        doAnswer(call -> {
+            written.set(((byte[]) call.getArgument(1))[0]);
+            return null;
+        }).when(disk).replace(any(), any());
+        try (Recovery recovery = new Recovery(folder, disk, _ -> {})) {
+            for (int edit = 1; edit <= 30; edit++) {
+                byte[] state = {(byte) edit};
+                recovery.keep(() -> state);
+                Thread.sleep(50);
+                assertThat(written.get()).as("kept a second after edit %d", edit).isGreaterThan(edit - 20);
+            }
+        }
+        assertThat(written.get()).isEqualTo(30);
+    }
+
+    @Test
+    void whatWasRescuedGoesOnlyOnceItLiesSafelyElsewhere() throws DiskTrouble, InterruptedException {
+        FaultyDisk disk = new FaultyDisk();
+        Path left = folder.resolve("1-1.recovery");
+        disk.replace(left, new byte[]{2});
+        try (Recovery recovery = new Recovery(folder, disk, _ -> {})) {
+            disk.full(true);
+            recovery.take(left);
+            recovery.keep(() -> new byte[]{2});
+            Thread.sleep(Recovery.DELAY.toMillis() * 3);
+            assertThat(left).exists();
+            assertThat(recovery.left()).as("it is not offered again").isEmpty();
+
+            disk.full(false);
+            recovery.keep(() -> new byte[]{3});
+        }
+        assertThat(left).doesNotExist();
+    }
+
+    @Test
+    void aRescuedClassKnowsItsFileAndWhatThatHeld() throws UnreadableFile {
+        PlanInFile file = new PlanInFile(folder.resolve("tuesday \u00fc.kehre.json"), new byte[]{1});
+        Library library = Library.of(Exercises.all());
+        Rescued kept = new Rescued(PlanDocument.of(plan, library), Optional.of(file));
+
+        Rescued read = Rescued.read("1-1.recovery", kept.bytes(), library);
+
+        assertThat(read.from()).contains(file);
+        assertThat(read.document().plan()).isEqualTo(plan);
+        assertThat(Rescued.read("1-1.recovery.json", kept.document().bytes(), library).from()).isEmpty();
+    }
+
+    @Test
+    void anEditThatALimitForbidsIsNotMadeAndSaysWhy() {
+        ClassPlan before = open.plan();
+
+        assertThat(open.edit("Much", now -> now.with(Item.of(1, Exercises.SQUAT)
+                .withDose(DoseNotation.parse("60 x (1800 s on, 600 s off)").value()
+                        .or(() -> DoseNotation.parse("1800 s on, 600 s off, x60").value()).orElseThrow()))))
+                .isFalse();
+
+        assertThat(open.refusal().get()).isEqualTo(
+                "A class may last 12 hours at most; this one is longer than that in \"Toning\".");
+        assertThat(open.plan()).isEqualTo(before);
+        assertThat(open.edit("Dose of Squat", _ -> longer)).isTrue();
+        assertThat(open.refusal().get()).isEmpty();
     }
 
     @Test
@@ -103,12 +178,15 @@ class SessionTest {
         try (Recovery recovery = new Recovery(folder, disk, troubles::add)) {
             recovery.keep(() -> new byte[]{1});
             disk.replace(folder.resolve("1-1.recovery.json"), new byte[]{2});
+            disk.replace(folder.resolve("2-2.recovery"), new byte[]{2});
             disk.replace(folder.resolve("notes.txt"), new byte[]{3});
-            Thread.sleep(Recovery.DELAY.toMillis() * 2);
+            Thread.sleep(Recovery.DELAY.toMillis() * 3);
 
-            assertThat(disk.list(folder, ".recovery.json")).hasSize(2);
-            assertThat(recovery.left()).containsExactly(folder.resolve("1-1.recovery.json"));
+            assertThat(disk.list(folder, ".recovery")).hasSize(2);
+            assertThat(recovery.left()).containsExactly(folder.resolve("1-1.recovery.json"),
+                    folder.resolve("2-2.recovery"));
             recovery.discard(folder.resolve("1-1.recovery.json"));
+            recovery.discard(folder.resolve("2-2.recovery"));
             assertThat(recovery.left()).isEmpty();
         }
         assertThat(troubles).isEmpty();
@@ -146,6 +224,22 @@ class SessionTest {
 
         assertThat(new Patterns(folder, disk).all()).containsExactly("2 x [singles 16, repeater 8]",
                 "[doubles 16]");
+    }
+
+    @Test
+    void patternsOfTwoWindowsAreAllKeptAndAFileThatCannotBeReadIsNotWrittenOver()
+            throws DiskTrouble, IOException {
+        LocalDisk disk = new LocalDisk();
+        Patterns one = new Patterns(folder, disk);
+        Patterns other = new Patterns(folder, disk);
+        one.keep(Plans.one(Exercises.BASIC, "[singles 16]"));
+        other.keep(Plans.one(Exercises.BASIC, "[doubles 16]"));
+        assertThat(new Patterns(folder, disk).all()).containsExactly("[singles 16]", "[doubles 16]");
+
+        Files.delete(folder.resolve("patterns.txt"));
+        Files.createDirectory(folder.resolve("patterns.txt"));
+        assertThatThrownBy(() -> one.keep(Plans.one(Exercises.BASIC, "[repeater 8]")))
+                .hasMessageContaining("it is a folder");
     }
 
     @Test

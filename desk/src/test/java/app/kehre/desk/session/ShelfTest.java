@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.stream.IntStream;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -69,11 +70,53 @@ class ShelfTest {
         Shelf shelf = open();
 
         assertThat(shelf.trouble()).startsWith(
-                "exercises.json was not opened. exercises[0].family: found nothing, expected a text in quotes.")
+                "exercises.json was not opened. Line 1, column 59: exercises[0].family: found nothing, expected"
+                        + " a text in quotes.")
                 .endsWith("Your own exercises are not offered; the file stays as it is.");
         assertThat(shelf.library().get().all()).hasSize(2);
         assertThatThrownBy(() -> shelf.change(own -> own.with(OWN))).isInstanceOf(DiskTrouble.class)
-                .hasMessageEndingWith("Mend it or move it away, then start Kehre again.");
+                .hasMessageEndingWith("Nothing is written over it. Mend it or move it away first.");
         assertThat(Files.readString(file)).isEqualTo(before);
+    }
+
+    @Test
+    void twoWindowsLoseNothingOfEachOthers() throws DiskTrouble {
+        Shelf one = open();
+        Shelf other = open();
+
+        one.change(own -> own.with(OWN));
+        other.change(own -> own.with(OWN.withId("towel-squat").withName("Towel squat")));
+        one.change(own -> own.withHidden("bent-row", true));
+
+        assertThat(open().library().get().own().byId()).containsOnlyKeys("platform-squat", "towel-squat");
+        assertThat(one.library().get().own().byId()).containsOnlyKeys("platform-squat", "towel-squat");
+    }
+
+    @Test
+    void aFileBehindALinkIsReadAndWrittenAlikeAndNoOtherFileIsTakenForIt() throws DiskTrouble, IOException {
+        Path elsewhere = Files.createDirectory(folder.resolve("elsewhere"));
+        new Shelf(shipped, elsewhere, disk).change(own -> own.with(OWN));
+        Files.createSymbolicLink(folder.resolve(Shelf.FILE), elsewhere.resolve(Shelf.FILE));
+        Files.writeString(folder.resolve("backup-exercises.json"), "mine");
+
+        Shelf shelf = open();
+        shelf.change(own -> own.with(OWN.withId("towel-squat")));
+
+        assertThat(new Shelf(shipped, elsewhere, disk).library().get().own().byId())
+                .containsOnlyKeys("platform-squat", "towel-squat");
+        Files.delete(folder.resolve(Shelf.FILE));
+        assertThat(open().trouble()).isEmpty();
+    }
+
+    @Test
+    void moreExercisesThanCanBeReadAgainAreNotWritten() throws DiskTrouble {
+        Shelf shelf = open();
+        shelf.change(own -> own.with(OWN));
+        List<Exercise> many = IntStream.rangeClosed(1, 20_000).mapToObj(each -> OWN.withId("own-" + each))
+                .toList();
+
+        assertThatThrownBy(() -> shelf.change(own -> own.withAll(many)))
+                .hasMessage("The number of own exercises must be from 0 to 20000, not 20001.");
+        assertThat(open().library().get().own().exercises()).containsExactly(OWN);
     }
 }

@@ -194,7 +194,8 @@ class ExercisesPlaceTest {
         instructor.presses(KeyCode.DIGIT4, KeyCode.CONTROL);
         search("jumping jack");
         instructor.clicks("#hide-exercise");
-        assertThat(instructor.notices()).contains("Mend it or move it away, then start Kehre again.");
+        assertThat(instructor.notices())
+                .contains("Nothing is written over it. Mend it or move it away first.");
         assertThat(Files.readString(folder.resolve(Shelf.FILE))).endsWith("broken");
     }
 }

@@ -13,6 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.EntryText;
 import app.kehre.desk.FaultyDisk;
 import app.kehre.desk.Instructor;
 import app.kehre.formats.disk.DiskTrouble;
@@ -50,7 +51,7 @@ class FilesTest {
 
     private List<Path> kept() {
         try {
-            return disk.list(folder.resolve("data/recovery"), ".recovery.json");
+            return disk.list(folder.resolve("data/recovery"), ".recovery");
         } catch (DiskTrouble trouble) {
             throw new AssertionError(trouble);
         }
@@ -140,16 +141,163 @@ class FilesTest {
         instructor.until("the edit is kept", () -> !kept().isEmpty());
         assertThat(System.nanoTime() - begun).isLessThan(1_000_000_000L);
 
-        Files.move(kept().getFirst(), folder.resolve("data/recovery/999999999-1.recovery.json"));
-        instructor.close();
-        instructor = Instructor.withDemo(folder.resolve("data"), disk);
+        breakOff();
 
         assertThat(instructor.notices()).isEqualTo(
                 "Kehre broke off before \u201cTuesday Evening Climb\u201d was saved. Its last state was kept.");
         instructor.clicksButton("Open it");
         assertThat(instructor.plan()).isEqualTo(edited);
         assertThat(instructor.unsaved()).isTrue();
-        assertThat(folder.resolve("data/recovery/999999999-1.recovery.json")).doesNotExist();
+        instructor.until("the old copy goes once there is a new one",
+                () -> !Files.exists(folder.resolve("data/recovery/999999999-1.recovery")));
+        assertThat(kept()).hasSize(1);
+    }
+
+    @Test
+    void afterARescueTheClassGoesBackToItsFile() throws IOException {
+        Path file = folder.resolve("evening.kehre.json");
+        edit();
+        instructor.answers(file).presses(KeyCode.S, KeyCode.CONTROL);
+        String before = Files.readString(file);
+        instructor.clicksOnRoad(2).presses(KeyCode.ENTER).writes("10 eights").presses(KeyCode.ENTER)
+                .until("the edit is kept", () -> !kept().isEmpty());
+        breakOff();
+
+        assertThat(instructor.notices()).endsWith("It belongs to evening.kehre.json.");
+        instructor.clicksButton("Open it");
+        assertThat(instructor.sees("#hint")).isEqualTo("evening.kehre.json \u00b7 changes not saved yet");
+        instructor.presses(KeyCode.S, KeyCode.CONTROL);
+
+        assertThat(Files.readString(file)).isNotEqualTo(before).contains("\"10 eights\"");
+        assertThat(instructor.unsaved()).isFalse();
+    }
+
+    @Test
+    void whatIsOnlyBeingTypedIsRescuedToo() throws IOException {
+        instructor.clicksOnRoad(2).presses(KeyCode.ENTER).writes("10 eights")
+                .until("the text is kept", () -> !kept().isEmpty());
+        breakOff();
+        instructor.clicksButton("Open it");
+
+        assertThat(EntryText.dose(instructor.plan().entry(2))).isEqualTo("10 eights");
+    }
+
+    /** The process ends at once; what it kept is found by the next one. */
+    private void breakOff() throws IOException {
+        Path kept = Files.copy(kept().getFirst(), folder.resolve("data/recovery/999999999-1.recovery"));
+        instructor.close();
+        assertThat(kept).exists();
+        instructor = Instructor.withDemo(folder.resolve("data"), disk);
+    }
+
+    @Test
+    void aDamagedCopyAndDamagedExercisesAreBothToldAndHideNoRescue() throws IOException {
+        edit();
+        instructor.until("the edit is kept", () -> !kept().isEmpty());
+        Files.writeString(folder.resolve("data/recovery/999999998-1.recovery"), "{ damaged");
+        Files.writeString(folder.resolve("data/exercises.json"), "{ damaged");
+        breakOff();
+
+        assertThat(instructor.notices()).contains(
+                "A class that was kept when Kehre broke off cannot be read: ",
+                "Its last state was kept.", "exercises.json was not opened.");
+        instructor.clicksButton("Open it");
+        assertThat(instructor.unsaved()).isTrue();
+        instructor.clicksButton("Throw it away");
+        assertThat(folder.resolve("data/recovery/999999998-1.recovery")).doesNotExist();
+    }
+
+    @Test
+    void aNameThatGetsItsEndingIsAskedAboutBeforeAFileIsReplaced() throws IOException {
+        Path there = write("tuesday.v2.kehre.json", "precious");
+        edit();
+        instructor.answers(folder.resolve("tuesday.v2")).presses(KeyCode.S, KeyCode.CONTROL);
+
+        assertThat(instructor.notices())
+                .isEqualTo("There is a file tuesday.v2.kehre.json in this folder already.");
+        instructor.clicksButton("Leave it");
+        assertThat(there).hasContent("precious");
+        assertThat(instructor.unsaved()).isTrue();
+
+        instructor.answers(folder.resolve("tuesday.v2")).presses(KeyCode.S, KeyCode.CONTROL)
+                .answers(folder.resolve("tuesday.v3")).clicksButton("Another name\u2026");
+        assertThat(there).hasContent("precious");
+        assertThat(folder.resolve("tuesday.v3.kehre.json")).exists();
+        assertThat(instructor.sees("#hint")).isEqualTo("tuesday.v3.kehre.json \u00b7 all changes saved");
+    }
+
+    private Path saved() {
+        Path file = folder.resolve("evening.kehre.json");
+        edit();
+        instructor.answers(file).presses(KeyCode.S, KeyCode.CONTROL);
+        return file;
+    }
+
+    private byte[] theirs(Path file) throws IOException {
+        byte[] changed = Files.readString(file).replace("\"9 eights\"", "\"11 eights\"")
+                .getBytes(StandardCharsets.UTF_8);
+        Files.write(file, changed);
+        return changed;
+    }
+
+    @Test
+    void whatSomebodyElseMadeOfTheFileIsNotWrittenOver() throws IOException {
+        Path file = saved();
+        byte[] theirs = theirs(file);
+        instructor.presses(KeyCode.S, KeyCode.CONTROL);
+
+        assertThat(instructor.notices())
+                .isEqualTo("Somebody else has changed evening.kehre.json since it was opened here.");
+        assertThat(instructor.sees("#hint")).isEqualTo("evening.kehre.json \u00b7 changed by somebody else");
+        assertThat(file).hasBinaryContent(theirs);
+        instructor.clicksButton("Take theirs");
+        assertThat(EntryText.dose(instructor.plan().entry(2))).isEqualTo("11 eights");
+        assertThat(instructor.unsaved()).isFalse();
+        instructor.presses(KeyCode.Z, KeyCode.CONTROL);
+        assertThat(EntryText.dose(instructor.plan().entry(2))).isEqualTo("9 eights");
+    }
+
+    @Test
+    void aChangeElsewhereIsSeenWhenTheWindowComesToTheFrontAndMineCanBeSavedBeside() throws IOException {
+        Path file = saved();
+        byte[] theirs = theirs(file);
+        instructor.clicksOnRoad(2).presses(KeyCode.ENTER).writes("12 eights").presses(KeyCode.ENTER);
+        Instructor.onFx(() -> {
+            instructor.content().lookAgain();
+            return 0;
+        });
+        instructor.until("it is noticed", () -> !instructor.content().scene().getRoot().lookupAll(".notice")
+                .isEmpty());
+
+        assertThat(instructor.notices()).isEqualTo(
+                "Somebody else has changed evening.kehre.json since it was opened here, and so have you.");
+        instructor.clicksButton("Save mine beside it");
+        assertThat(file).hasBinaryContent(theirs);
+        assertThat(Files.readString(folder.resolve("evening-mine.kehre.json"))).contains("\"12 eights\"");
+        assertThat(instructor.sees("#hint")).isEqualTo("evening-mine.kehre.json \u00b7 all changes saved");
+    }
+
+    @Test
+    void aFileThatHasGoneIsNotCalledSavedAndItsFolderIsMadeOnlyWhenAsked() throws IOException {
+        Path gone = Files.createDirectory(folder.resolve("stick"));
+        edit();
+        instructor.answers(gone.resolve("evening.kehre.json")).presses(KeyCode.S, KeyCode.CONTROL);
+        Files.delete(gone.resolve("evening.kehre.json"));
+        Files.delete(gone);
+        Instructor.onFx(() -> {
+            instructor.content().lookAgain();
+            return 0;
+        });
+        instructor.until("it is noticed", instructor::unsaved);
+
+        assertThat(instructor.sees("#hint"))
+                .isEqualTo("evening.kehre.json \u00b7 no longer there, not saved");
+        instructor.presses(KeyCode.S, KeyCode.CONTROL);
+        assertThat(instructor.notices()).contains("its folder is not there");
+        assertThat(gone).doesNotExist();
+        instructor.clicksButton("Make the folder");
+        assertThat(gone.resolve("evening.kehre.json")).exists();
+        assertThat(instructor.unsaved()).isFalse();
     }
 
     @Test

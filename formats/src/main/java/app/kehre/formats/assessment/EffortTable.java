@@ -1,19 +1,15 @@
 package app.kehre.formats.assessment;
 
-import java.io.IOException;
-import java.io.StringWriter;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
-import de.siegmar.fastcsv.writer.CsvWriter;
-
 import app.kehre.core.effort.Demand;
 import app.kehre.core.effort.Effort;
 import app.kehre.core.effort.Line;
 import app.kehre.core.effort.Piece;
+import app.kehre.formats.table.Cells;
 
 /** The predicted effort of a class, one row a second, as CSV (RFC 4180, UTF-8). */
 public final class EffortTable {
@@ -22,16 +18,12 @@ public final class EffortTable {
 
     /** Returns second, then METs, share of the heart-rate reserve where it is claimed, and effort for each participant. */
     public static String csv(Effort effort) {
-        StringWriter out = new StringWriter();
-        try (CsvWriter csv = CsvWriter.builder().build(out)) {
-            csv.writeRecord(header(effort));
+        return Cells.table(rows -> {
+            rows.accept(header(effort));
             for (int second = 0; second < effort.main().seconds(); second++) {
-                csv.writeRecord(row(effort, second));
+                rows.accept(row(effort, second));
             }
-        } catch (IOException impossible) {
-            throw new UncheckedIOException(impossible);
-        }
-        return out.toString();
+        });
     }
 
     private static List<String> header(Effort effort) {

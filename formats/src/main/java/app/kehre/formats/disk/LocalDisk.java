@@ -1,13 +1,11 @@
 package app.kehre.formats.disk;
 
 import java.io.IOException;
-import java.nio.ByteBuffer;
-import java.nio.channels.FileChannel;
+import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.Files;
 import java.nio.file.LinkOption;
+import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
-import java.nio.file.StandardOpenOption;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -15,7 +13,7 @@ import java.util.stream.Stream;
 public final class LocalDisk implements Disk {
 
     /** No document of Kehre's is nearly as large; a slip of the hand in a file dialog often is. */
-    private static final long LARGEST = 32L << 20;
+    private static final long LARGEST = 64L << 20;
 
     @Override
     public byte[] read(Path file) throws DiskTrouble {
@@ -24,8 +22,13 @@ public final class LocalDisk implements Disk {
                 throw new DiskTrouble(
                         "%s could not be read: it is a folder, a file was expected.".formatted(file));
             }
+            if (!Files.isRegularFile(file) && Files.exists(file)) {
+                throw new DiskTrouble(
+                        "%s could not be read: it is a device or a pipe, a file was expected."
+                                .formatted(file));
+            }
             if (Files.size(file) > LARGEST) {
-                throw new DiskTrouble("%s could not be read: it has more than 32 MB.".formatted(file));
+                throw new DiskTrouble("%s could not be read: it has more than 64 MB.".formatted(file));
             }
             return Files.readAllBytes(file);
         } catch (IOException cause) {
@@ -34,24 +37,45 @@ public final class LocalDisk implements Disk {
     }
 
     @Override
+    public boolean isThere(Path file) {
+        return Files.exists(file, LinkOption.NOFOLLOW_LINKS);
+    }
+
+    @Override
     public void replace(Path file, byte[] bytes) throws DiskTrouble {
         try {
-            if (Files.exists(file) && !Files.isRegularFile(file)) {
-                write(file, bytes);
-                return;
+            Path target = resolved(file);
+            if (Files.isDirectory(target)) {
+                throw new DiskTrouble("%s could not be written: it is a folder.".formatted(file));
             }
-            Path target = Files.isSymbolicLink(file) ? file.toRealPath() : file.toAbsolutePath();
-            Files.createDirectories(target.getParent());
-            Path beside = target.resolveSibling(target.getFileName() + ".part");
-            try {
-                write(beside, bytes);
-                Files.move(beside, target, StandardCopyOption.ATOMIC_MOVE,
-                        StandardCopyOption.REPLACE_EXISTING);
-            } finally {
-                Files.deleteIfExists(beside);
+            if (Files.exists(target) && !Files.isRegularFile(target)) {
+                WholeFile.pour(target, bytes);
+            } else {
+                WholeFile.replace(target, bytes);
             }
         } catch (IOException cause) {
             throw DiskTrouble.writing(file, cause);
+        }
+    }
+
+    @Override
+    public void create(Path file, byte[] bytes) throws DiskTrouble {
+        try {
+            if (isThere(file)) {
+                throw new FileAlreadyExistsException(file.toString());
+            }
+            WholeFile.create(file.toAbsolutePath(), bytes);
+        } catch (IOException cause) {
+            throw DiskTrouble.writing(file, cause);
+        }
+    }
+
+    @Override
+    public void makeFolder(Path folder) throws DiskTrouble {
+        try {
+            Files.createDirectories(folder);
+        } catch (IOException cause) {
+            throw DiskTrouble.writing(folder, cause);
         }
     }
 
@@ -71,20 +95,31 @@ public final class LocalDisk implements Disk {
         }
         try (Stream<Path> files = Files.list(folder)) {
             return files.filter(file -> file.getFileName().toString().endsWith(ending)
-                    && Files.isRegularFile(file, LinkOption.NOFOLLOW_LINKS)).sorted().toList();
+                    && !WholeFile.isPart(file) && Files.isRegularFile(file)).sorted().toList();
         } catch (IOException cause) {
             throw DiskTrouble.reading(folder, cause);
         }
     }
 
-    private static void write(Path file, byte[] bytes) throws IOException {
-        try (FileChannel channel = FileChannel.open(file, StandardOpenOption.CREATE, StandardOpenOption.WRITE,
-                StandardOpenOption.TRUNCATE_EXISTING)) {
-            ByteBuffer left = ByteBuffer.wrap(bytes);
-            while (left.hasRemaining()) {
-                channel.write(left);
-            }
-            channel.force(true);
+    @Override
+    public <T> T alone(Path folder, Work<T> work) throws DiskTrouble {
+        makeFolder(folder);
+        try (FolderLock _ = FolderLock.of(folder)) {
+            return work.run();
+        } catch (IOException cause) {
+            throw DiskTrouble.writing(folder, cause);
+        }
+    }
+
+    /** Where a file really lies: what a link leads to is followed here, once, and nowhere else. */
+    private static Path resolved(Path file) throws IOException {
+        if (!Files.isSymbolicLink(file)) {
+            return file.toAbsolutePath();
+        }
+        try {
+            return file.toRealPath();
+        } catch (NoSuchFileException nowhere) {
+            throw new NoSuchFileException(file.toString(), null, "it is a link that leads nowhere");
         }
     }
 }

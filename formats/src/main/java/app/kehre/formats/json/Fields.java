@@ -1,13 +1,19 @@
 package app.kehre.formats.json;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.function.Supplier;
-import java.util.stream.Collectors;
 
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
@@ -23,24 +29,53 @@ import app.kehre.core.term.Named;
  */
 public final class Fields {
 
+    /** No notation of Kehre's needs nearly so many characters. */
+    private static final int LONGEST_NOTATION = 400;
+    private static final BigDecimal MOST_WHOLE = BigDecimal.valueOf(Integer.MAX_VALUE);
+
+    /** What is known of a whole document while it is being read. */
+    private static final class Pass {
+        private final List<Problem> problems = new ArrayList<>();
+        /** The fields at fault, and those that they lie in. */
+        private final Set<String> faulty = new HashSet<>();
+        private final IdentityHashMap<ObjectNode, Set<String>> read = new IdentityHashMap<>();
+    }
+
     private final ObjectNode node;
     private final String place;
-    private final List<String> problems;
+    private final Pass pass;
+    private final Set<String> read;
 
-    private Fields(ObjectNode node, String place, List<String> problems) {
+    private Fields(ObjectNode node, String place, Pass pass) {
         this.node = node;
         this.place = place;
-        this.problems = problems;
+        this.pass = pass;
+        this.read = pass.read.computeIfAbsent(node, _ -> new HashSet<>());
     }
 
     /** Starts reading at the top of a document. */
     public static Fields of(ObjectNode document) {
-        return new Fields(document, "", new ArrayList<>());
+        return new Fields(document, "", new Pass());
     }
 
-    /** Returns the sentences against all that was read so far, here and below. */
-    public List<String> problems() {
-        return List.copyOf(problems);
+    /** Returns what is wrong with all that was read so far, here and below. */
+    public List<Problem> problems() {
+        return List.copyOf(pass.problems);
+    }
+
+    /** Returns whether nothing was wrong so far. */
+    public boolean clean() {
+        return pass.problems.isEmpty();
+    }
+
+    /** Returns how many faults there were so far. */
+    public int faults() {
+        return pass.problems.size();
+    }
+
+    /** Returns what of the document has not been asked for, to be kept. */
+    public Unread unread() {
+        return new Unread(node, pass.read);
     }
 
     /** Returns the place of this object in the document, such as "segments[2].entries[0]". */
@@ -50,61 +85,97 @@ public final class Fields {
 
     /** Returns whether there is such a field. */
     public boolean has(String name) {
+        read.add(name);
         return node.has(name);
+    }
+
+    private @Nullable JsonNode get(String name) {
+        read.add(name);
+        return node.get(name);
     }
 
     /** Reports a fault of a field: what was found and what was expected. */
     public void report(String name, String sentence) {
-        problems.add(at(name) + ": " + sentence);
+        report(new Problem(at(name), sentence));
+    }
+
+    private void report(Problem problem) {
+        pass.problems.add(problem);
+        String at = problem.place();
+        while (!at.isEmpty() && pass.faulty.add(at)) {
+            int dot = Math.max(at.lastIndexOf('.'), at.lastIndexOf('['));
+            at = at.substring(0, Math.max(0, dot));
+        }
     }
 
     /** Returns a text; a stand-in when it is missing or not a text. */
     public String text(String name) {
-        JsonNode found = node.get(name);
-        if (found == null || !found.isString()) {
-            wrong(name, found, "a text in quotes");
-            return "?";
-        }
-        return found.stringValue();
+        return string(name).orElse("?");
     }
 
     /** Returns a text, or the other value when there is no such field. */
     public String text(String name, String otherwise) {
-        return node.has(name) ? text(name) : otherwise;
+        return has(name) ? text(name) : otherwise;
+    }
+
+    private Optional<String> string(String name) {
+        JsonNode found = get(name);
+        if (found == null || !found.isString()) {
+            wrong(name, found, "a text in quotes");
+            return Optional.empty();
+        }
+        return Optional.of(found.stringValue());
     }
 
     /** Returns a mark; false when there is no such field. */
     public boolean flag(String name) {
-        JsonNode found = node.get(name);
+        JsonNode found = get(name);
         if (found != null && !found.isBoolean()) {
             wrong(name, found, "true or false");
         }
         return found != null && found.isBoolean() && found.booleanValue();
     }
 
-    /** Returns a whole number in its range. */
+    /** Returns a whole number in its range; its least one when it is missing or at fault. */
     public int whole(String name, Range range) {
-        JsonNode found = node.get(name);
-        if (found == null || !found.isIntegralNumber() || !found.canConvertToInt()) {
-            wrong(name, found, "a whole number from %d to %d".formatted(range.least(), range.most()));
-            return (int) range.least();
+        return find(name, range).orElse((int) range.least());
+    }
+
+    /** Returns a whole number in its range, or nothing when it is missing or at fault, which is reported. */
+    public OptionalInt find(String name, Range range) {
+        return whole(name, get(name), range, "");
+    }
+
+    private OptionalInt whole(String name, @Nullable JsonNode found, Range range, String of) {
+        if (found == null || !found.isNumber() || !isWhole(found.decimalValue())) {
+            report(name, "found %s%s, expected a whole number from %d to %d."
+                    .formatted(shown(found), of, range.least(), range.most()));
+            return OptionalInt.empty();
         }
-        Optional<String> problem = range.problem(found.intValue());
+        int number = found.decimalValue().intValue();
+        Optional<String> problem = range.problem(number);
         problem.ifPresent(sentence -> report(name, sentence));
-        return problem.isPresent() ? (int) range.least() : found.intValue();
+        return problem.isPresent() ? OptionalInt.empty() : OptionalInt.of(number);
+    }
+
+    /** Whether it is whole and an int: asked in this order, since a number of a billion digits is easily written. */
+    private static boolean isWhole(BigDecimal number) {
+        return number.abs().compareTo(MOST_WHOLE) <= 0
+                && (number.scale() <= 0 || number.stripTrailingZeros().scale() <= 0);
     }
 
     /** Returns a text turned into a value by one of Kehre's notations. */
     public <T> T parsed(String name, Function<String, Reading<T>> notation, T standIn) {
-        if (!node.has(name) || !node.get(name).isString()) {
-            wrong(name, node.get(name), "a text in quotes");
+        Optional<String> text = string(name);
+        if (text.isPresent() && text.get().length() > LONGEST_NOTATION) {
+            report(name, "found a text of %d characters, expected at most %d.".formatted(text.get().length(),
+                    LONGEST_NOTATION));
             return standIn;
         }
-        Reading<T> reading = notation.apply(text(name));
-        if (!reading.problem().isEmpty()) {
-            report(name, reading.problem());
-        }
-        return reading.value().orElse(standIn);
+        Optional<Reading<T>> reading = text.map(notation);
+        reading.map(Reading::problem).filter(problem -> !problem.isEmpty())
+                .ifPresent(problem -> report(name, problem));
+        return reading.flatMap(Reading::value).orElse(standIn);
     }
 
     /**
@@ -115,7 +186,7 @@ public final class Fields {
         try {
             return Optional.of(value.get());
         } catch (IllegalArgumentException refusal) {
-            if (problems.stream().noneMatch(problem -> problem.startsWith(at(name)))) {
+            if (!pass.faulty.contains(at(name))) {
                 report(name, String.valueOf(refusal.getMessage()));
             }
             return Optional.empty();
@@ -124,34 +195,27 @@ public final class Fields {
 
     /** Returns a term of a closed list. */
     public <T extends Enum<T> & Named> T term(String name, Class<T> list) {
-        return term(list, name, text(name));
+        return string(name).flatMap(word -> find(list, name, word)).orElse(list.getEnumConstants()[0]);
     }
 
     /** Returns terms of a closed list; none when there is no such field. */
     public <T extends Enum<T> & Named> List<T> terms(String name, Class<T> list) {
-        return texts(name).stream().map(word -> term(list, name, word)).toList();
+        return texts(name).stream().flatMap(word -> find(list, name, word).stream()).toList();
     }
 
     /** Finds a term of a closed list; one that is none is reported for the field. */
     public <T extends Enum<T> & Named> Optional<T> find(Class<T> list, String name, String word) {
         Optional<T> term = Named.find(list, word);
         if (term.isEmpty()) {
-            report(name, "found \"%s\", expected one of: %s.".formatted(word, Named.all(list)));
+            report(name, "found \"%s\", expected %s.".formatted(Cut.text(word), Nearest.words(word,
+                    Arrays.stream(list.getEnumConstants()).map(Named::words).toList())));
         }
         return term;
     }
 
-    private <T extends Enum<T> & Named> T term(Class<T> list, String name, String word) {
-        Optional<T> term = Named.find(list, word);
-        if (term.isEmpty() && !word.equals("?")) {
-            report(name, "found \"%s\", expected one of: %s.".formatted(word, Named.all(list)));
-        }
-        return term.orElse(list.getEnumConstants()[0]);
-    }
-
     /** Returns a list of texts; empty when there is no such field. */
     public List<String> texts(String name) {
-        JsonNode found = node.get(name);
+        JsonNode found = get(name);
         if (found == null) {
             return List.of();
         }
@@ -164,63 +228,82 @@ public final class Fields {
 
     /** Returns the texts of an object by their names; empty when there is no such field. */
     public Map<String, String> textsByName(String name) {
-        JsonNode found = node.get(name);
-        if (found == null) {
-            return Map.of();
-        }
-        if (!found.isObject() || !found.valueStream().allMatch(JsonNode::isString)) {
-            wrong(name, found, "texts by name in { }");
-            return Map.of();
-        }
-        return found.propertyStream().collect(
-                Collectors.toMap(Map.Entry::getKey, entry -> entry.getValue().stringValue(), (a, b) -> a,
-                        LinkedHashMap::new));
+        Map<String, String> texts = new LinkedHashMap<>();
+        valuesByName(name, JsonNode::isString, "texts")
+                .forEach((key, text) -> texts.put(key, text.stringValue()));
+        return texts;
     }
 
     /** Returns the numbers of an object by their names, in order; empty when there is no such field. */
     public Map<String, Double> numbersByName(String name) {
-        JsonNode found = node.get(name);
-        if (found == null) {
-            return Map.of();
-        }
-        if (!found.isObject() || !found.valueStream().allMatch(JsonNode::isNumber)) {
-            wrong(name, found, "numbers by name in { }");
-            return Map.of();
-        }
         Map<String, Double> numbers = new LinkedHashMap<>();
-        found.propertyStream().forEach(each -> numbers.put(each.getKey(), each.getValue().doubleValue()));
+        valuesByName(name, JsonNode::isNumber, "numbers").forEach((key, number) -> {
+            double value = number.decimalValue().doubleValue();
+            if (Double.isFinite(value)) {
+                numbers.put(key, value);
+            } else {
+                report(name,
+                        "found %s for \"%s\", a number beyond all bounds.".formatted(shown(number), key));
+            }
+        });
         return numbers;
+    }
+
+    /** Returns the whole numbers of an object by their names, each in the range; empty when there is no such field. */
+    public Map<String, Integer> wholesByName(String name, Range range) {
+        Map<String, Integer> numbers = new LinkedHashMap<>();
+        valuesByName(name, JsonNode::isNumber, "numbers").forEach(
+                (key, number) -> whole(name, number, range, " for \"%s\"".formatted(key))
+                        .ifPresent(found -> numbers.put(key, found)));
+        return numbers;
+    }
+
+    private Map<String, JsonNode> valuesByName(String name, Predicate<JsonNode> kind, String what) {
+        JsonNode found = get(name);
+        Map<String, JsonNode> values = new LinkedHashMap<>();
+        if (found == null) {
+            return values;
+        }
+        if (!found.isObject() || !found.valueStream().allMatch(kind)) {
+            wrong(name, found, what + " by name in { }");
+            return values;
+        }
+        found.propertyStream().forEach(each -> values.put(each.getKey(), each.getValue()));
+        return values;
     }
 
     /** Returns the objects of an object by their names; empty when there is no such field. */
     public Map<String, Fields> objectsByName(String name) {
-        JsonNode found = node.get(name);
-        if (found == null) {
-            return Map.of();
-        }
         Map<String, Fields> objects = new LinkedHashMap<>();
-        if (!found.isObject() || !found.valueStream().allMatch(JsonNode::isObject)) {
-            wrong(name, found, "objects by name in { }");
-            return objects;
+        valuesByName(name, JsonNode::isObject, "objects")
+                .forEach((key, object) -> objects.put(key, below((ObjectNode) object, at(name) + "." + key)));
+        if (get(name) instanceof ObjectNode all) {
+            pass.read.computeIfAbsent(all, _ -> new HashSet<>()).addAll(objects.keySet());
         }
-        found.propertyStream().forEach(each -> objects.put(each.getKey(),
-                new Fields((ObjectNode) each.getValue(), at(name) + "." + each.getKey(), problems)));
         return objects;
+    }
+
+    private Fields below(ObjectNode object, String where) {
+        return new Fields(object, where, pass);
     }
 
     /** Returns an object inside this one; nothing when it is missing or not an object. */
     public Optional<Fields> object(String name) {
-        JsonNode found = node.get(name);
+        JsonNode found = get(name);
         if (found instanceof ObjectNode object) {
-            return Optional.of(new Fields(object, at(name), problems));
+            return Optional.of(below(object, at(name)));
         }
         wrong(name, found, "an object in { }");
         return Optional.empty();
     }
 
-    /** Returns the objects of a list; empty when the list is missing and may be. */
-    public List<Fields> objects(String name, boolean required) {
-        JsonNode found = node.get(name);
+    /**
+     * Returns the objects of a list; empty when the list is missing and may be.
+     *
+     * @param number how many there may be; with more of them the field is at fault and none is returned
+     */
+    public List<Fields> objects(String name, boolean required, Range number) {
+        JsonNode found = get(name);
         if (found == null && !required) {
             return List.of();
         }
@@ -228,13 +311,16 @@ public final class Fields {
             wrong(name, found, "a list in [ ]");
             return List.of();
         }
+        Optional<String> problem = number.problem(found.size());
+        problem.ifPresent(sentence -> report(name, sentence));
         List<Fields> objects = new ArrayList<>();
-        for (int i = 0; i < found.size(); i++) {
+        for (int i = 0; problem.isEmpty() && i < found.size(); i++) {
             String where = "%s[%d]".formatted(at(name), i);
             if (found.get(i) instanceof ObjectNode object) {
-                objects.add(new Fields(object, where, problems));
+                objects.add(below(object, where));
             } else {
-                problems.add("%s: found %s, expected an object in { }.".formatted(where, found.get(i)));
+                report(new Problem(where,
+                        "found %s, expected an object in { }.".formatted(shown(found.get(i)))));
             }
         }
         return objects;
@@ -242,9 +328,11 @@ public final class Fields {
 
     private void wrong(String name, @Nullable JsonNode found,
             String expected) {
-        String shown = found == null ? "nothing" : found.toString();
-        String cut = shown.length() > 60 ? shown.substring(0, 60) + "..." : shown;
-        report(name, "found %s, expected %s.".formatted(cut, expected));
+        report(name, "found %s, expected %s.".formatted(shown(found), expected));
+    }
+
+    private static String shown(@Nullable JsonNode found) {
+        return found == null ? "nothing" : Cut.text(found.toString());
     }
 
     private String at(String name) {

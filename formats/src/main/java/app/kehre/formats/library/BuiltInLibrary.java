@@ -10,6 +10,7 @@ import java.util.Objects;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Family;
 import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.OwnExercises;
 import app.kehre.formats.json.Fields;
 import app.kehre.formats.json.JsonText;
 import app.kehre.formats.json.UnreadableFile;
@@ -19,6 +20,8 @@ public final class BuiltInLibrary {
 
     /** The version of the library's files. */
     static final int VERSION = 2;
+
+    private static final int MOST_VALUES = 200_000;
 
     private BuiltInLibrary() {}
 
@@ -38,17 +41,17 @@ public final class BuiltInLibrary {
 
     /** Reads one family. @throws UnreadableFile with all faults of the file */
     static List<Exercise> read(String file, byte[] bytes) throws UnreadableFile {
-        Fields fields = Fields.of(JsonText.parse(file, bytes));
+        return JsonText.parse(file, bytes, MOST_VALUES).read(BuiltInLibrary::read);
+    }
+
+    private static List<Exercise> read(Fields fields) {
         if (!fields.text("format").equals("kehre-library")) {
             fields.report("format", "expected \"kehre-library\".");
         }
         Family family = fields.term("family", Family.class);
         List<Exercise> exercises = new ArrayList<>();
-        fields.objects("exercises", true)
+        fields.objects("exercises", true, OwnExercises.NUMBER)
                 .forEach(each -> ExerciseJson.read(each, family).ifPresent(exercises::add));
-        if (!fields.problems().isEmpty()) {
-            throw new UnreadableFile(file, fields.problems());
-        }
         return exercises;
     }
 

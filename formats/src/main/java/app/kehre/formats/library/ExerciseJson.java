@@ -2,6 +2,7 @@ package app.kehre.formats.library;
 
 import java.util.Collection;
 import java.util.Optional;
+import java.util.Set;
 
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -29,6 +30,14 @@ public final class ExerciseJson {
     /** Reads an exercise that names its family; nothing when it is faulty, with its faults in the fields. */
     public static Optional<Exercise> read(Fields fields) {
         return read(fields, fields.term("family", Family.class));
+    }
+
+    /** Reads an exercise that names its family and has an id that none before it has. */
+    public static Optional<Exercise> readNew(Fields fields, Set<String> ids) {
+        Optional<Exercise> exercise = read(fields);
+        exercise.filter(read -> !ids.add(read.id())).ifPresent(read -> fields.report("id",
+                "\"%s\" is used twice, expected an id of its own.".formatted(read.id())));
+        return exercise;
     }
 
     /** Reads an exercise of a family; nothing when it is faulty, with its faults in the fields. */

@@ -35,7 +35,6 @@ import app.kehre.core.footwork.RowNotation;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.Load;
 import app.kehre.core.kit.LoadNotation;
-import app.kehre.core.term.Named;
 import app.kehre.formats.json.Fields;
 
 /** Reads one exercise. */
@@ -53,7 +52,7 @@ final class ExerciseReader {
 
     /** Reads the exercise of a family; nothing when it is faulty, with its faults collected in the fields. */
     Optional<Exercise> read(Family family) {
-        int before = fields.problems().size();
+        int before = fields.faults();
         String id = fields.text("id");
         String name = fields.text("name");
         List<String> otherNames = fields.texts("otherNames");
@@ -70,7 +69,7 @@ final class ExerciseReader {
         Optional<Row> footwork = fields.has("footwork")
                 ? Optional.of(fields.parsed("footwork", RowNotation::parse, STANDING))
                 : Optional.empty();
-        if (fields.problems().size() > before) {
+        if (fields.faults() > before) {
             return Optional.empty();
         }
         return fields.built("id", () -> new Exercise(id, family, name, otherNames, roles, pattern,
@@ -140,11 +139,7 @@ final class ExerciseReader {
     private List<Caution> cautions() {
         List<Caution> cautions = new ArrayList<>();
         fields.objectsByName("cautions").forEach((word, inner) -> {
-            Optional<Limit> limit = Named.find(Limit.class, word);
-            if (limit.isEmpty()) {
-                fields.report("cautions",
-                        "found \"%s\", expected one of: %s.".formatted(word, Named.all(Limit.class)));
-            }
+            Optional<Limit> limit = fields.find(Limit.class, "cautions", word);
             String advice = inner.text("advice");
             String instead = inner.text("instead", "");
             limit.flatMap(known -> inner.built("advice", () -> new Caution(known, advice, instead)))

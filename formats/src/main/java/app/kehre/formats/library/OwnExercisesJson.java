@@ -1,13 +1,16 @@
 package app.kehre.formats.library;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
+import app.kehre.core.dose.Range;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.OwnExercises;
 import app.kehre.formats.json.Fields;
@@ -19,28 +22,31 @@ public final class OwnExercisesJson {
 
     private static final String FORMAT = "kehre-exercises";
     private static final int VERSION = 1;
+    /** An exercise has some 60 values. */
+    private static final int MOST_VALUES = 2_000_000;
 
     private OwnExercisesJson() {}
 
     /** Reads a document. @throws UnreadableFile with a sentence for every fault; nothing is half read */
     public static OwnExercises read(String file, byte[] bytes) throws UnreadableFile {
-        Fields fields = Fields.of(JsonText.parse(file, bytes));
+        return JsonText.parse(file, bytes, MOST_VALUES).read(OwnExercisesJson::read)
+                .orElseThrow(() -> new IllegalStateException("nothing was read and nothing was wrong"));
+    }
+
+    private static Optional<OwnExercises> read(Fields fields) {
         if (!fields.text("format").equals(FORMAT)) {
             fields.report("format", "expected \"%s\".".formatted(FORMAT));
         }
-        if (fields.whole("version", app.kehre.core.dose.Range.of("the version", 1, 1_000_000)) > VERSION) {
+        if (fields.whole("version", Range.of("the version", 1, 1_000_000)) > VERSION) {
             fields.report("version", "this Kehre reads own exercises up to version %d. Open them with a newer"
                     .formatted(VERSION) + " Kehre.");
         }
         List<Exercise> exercises = new ArrayList<>();
-        fields.objects("exercises", true)
-                .forEach(each -> ExerciseJson.read(each).ifPresent(exercises::add));
+        Set<String> ids = new HashSet<>();
+        fields.objects("exercises", true, OwnExercises.NUMBER)
+                .forEach(each -> ExerciseJson.readNew(each, ids).ifPresent(exercises::add));
         Set<String> hidden = new TreeSet<>(fields.texts("hidden"));
-        if (!fields.problems().isEmpty()) {
-            throw new UnreadableFile(file, fields.problems());
-        }
-        return fields.built("exercises", () -> new OwnExercises(exercises, hidden))
-                .orElseThrow(() -> new UnreadableFile(file, fields.problems()));
+        return fields.built("exercises", () -> new OwnExercises(exercises, hidden));
     }
 
     /** Writes the document. */

@@ -13,6 +13,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
 
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -78,7 +79,7 @@ final class BriefJson {
                 ? fields.object("mix").flatMap(BriefJson::mix).orElse(Group.Mix.USUAL)
                 : Group.Mix.USUAL;
         Map<Limit, Integer> limits = new EnumMap<>(Limit.class);
-        counts(fields, "limits", Group.WITH_LIMIT)
+        fields.wholesByName("limits", Group.WITH_LIMIT)
                 .forEach((word, count) -> fields.find(Limit.class, "limits", word)
                         .ifPresent(limit -> limits.put(limit, count)));
         return new Group(people, ages, mix, limits);
@@ -100,24 +101,10 @@ final class BriefJson {
         boolean wall = !fields.flag("noWall");
         boolean hardFloor = fields.flag("hardFloor");
         Map<Equipment, Integer> kit = new EnumMap<>(Equipment.class);
-        counts(fields, "kit", Room.PIECES).forEach((word, count) -> Equipment.find(word).ifPresentOrElse(
+        fields.wholesByName("kit", Room.PIECES).forEach((word, count) -> Equipment.find(word).ifPresentOrElse(
                 kind -> kit.put(kind, count),
                 () -> fields.report("kit", "\"%s\" is no kind of equipment.".formatted(word))));
         return new Room(floor, wall, hardFloor, kit, places(fields));
-    }
-
-    private static Map<String, Integer> counts(Fields fields, String name, Range range) {
-        Map<String, Integer> counts = new TreeMap<>();
-        fields.numbersByName(name).forEach((word, number) -> {
-            boolean whole = number == Math.rint(number) && range.problem(number.longValue()).isEmpty();
-            if (whole) {
-                counts.put(word, number.intValue());
-            } else {
-                fields.report(name, "found %s for \"%s\", expected a whole number from %d to %d."
-                        .formatted(number, word, range.least(), range.most()));
-            }
-        });
-        return counts;
     }
 
     private static Map<Equipment, KitPlace> places(Fields fields) {
@@ -156,12 +143,17 @@ final class BriefJson {
         return schools;
     }
 
-    static void write(Brief brief, ObjectNode node) {
+    /**
+     * Writes a brief.
+     *
+     * @param before as it was read, if it was: what was said there is said again, although it is the usual
+     */
+    static void write(Brief brief, ObjectNode node, JsonNode before) {
         node.put("title", brief.title()).put("date", brief.date().toString())
                 .put("start", brief.start().toString()).put("slotMinutes", brief.slot().toMinutes());
-        write(brief.group(), node);
+        write(brief.group(), node, before);
         write(brief.room(), node);
-        if (!brief.goal().equals(Goal.OPEN)) {
+        if (!brief.goal().equals(Goal.OPEN) || before.has("goal")) {
             ObjectNode goal = node.putObject("goal");
             terms(goal.putArray("areas"), EnumSet.noneOf(Muscle.class), brief.goal().areas());
             terms(goal.putArray("qualities"), EnumSet.noneOf(Quality.class), brief.goal().qualities());
@@ -181,12 +173,12 @@ final class BriefJson {
         sorted.forEach(term -> array.add(term.words()));
     }
 
-    private static void write(Group group, ObjectNode node) {
+    private static void write(Group group, ObjectNode node, JsonNode before) {
         node.put("people", group.people());
-        if (!group.ages().equals(Group.Ages.USUAL)) {
+        if (!group.ages().equals(Group.Ages.USUAL) || before.has("ages")) {
             node.putObject("ages").put("from", group.ages().youngest()).put("to", group.ages().oldest());
         }
-        if (!group.mix().equals(Group.Mix.USUAL)) {
+        if (!group.mix().equals(Group.Mix.USUAL) || before.has("mix")) {
             node.putObject("mix").put("newcomers", group.mix().newcomers())
                     .put("regulars", group.mix().regulars()).put("athletic", group.mix().athletic());
         }

@@ -2,7 +2,6 @@ package app.kehre.formats.plan;
 
 import java.time.Duration;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -44,12 +43,11 @@ final class BuildUpJson {
                 Duration.ofMinutes(1));
         Optional<Exercise> hold = finder.find(fields, "hold", fields.text("hold"));
         List<Combination> combinations = new ArrayList<>();
-        fields.objects("combinations", true)
+        fields.objects("combinations", true, Build.COMBINATIONS)
                 .forEach(each -> combination(each, finder).ifPresent(combinations::add));
         boolean mirrored = !fields.flag("facingAway");
-        Map<String, Integer> changes = new HashMap<>();
-        fields.numbersByName("stages").forEach((key, rounds) -> changes.put(key, rounds.intValue()));
-        return fields.problems().isEmpty()
+        Map<String, Integer> changes = fields.wholesByName("stages", Build.ROUNDS);
+        return fields.clean()
                 ? hold.flatMap(found -> fields.built("combinations",
                         () -> new BuildUp(id, name,
                                 new Build(combinations, method, time, found, mirrored, changes), load, note,
@@ -61,7 +59,8 @@ final class BuildUpJson {
         String name = fields.text("name");
         boolean known = fields.flag("known");
         List<Part> parts = new ArrayList<>();
-        fields.objects("moves", true).forEach(each -> part(each, finder).ifPresent(parts::add));
+        fields.objects("moves", true, Combination.PARTS)
+                .forEach(each -> part(each, finder).ifPresent(parts::add));
         return fields.built("name", () -> new Combination(name, parts, known));
     }
 

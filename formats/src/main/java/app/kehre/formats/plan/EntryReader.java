@@ -41,6 +41,7 @@ final class EntryReader {
     private final Map<String, Exercise> own;
     private final Library library;
     private final Set<Integer> ids = new HashSet<>();
+    private final List<Runnable> insteads = new ArrayList<>();
 
     EntryReader(Map<String, Exercise> own, Library library) {
         this.own = own;
@@ -91,7 +92,7 @@ final class EntryReader {
         Duration rest = fields.has("rest") ? length(fields, "rest", Circuit.REST) : Duration.ZERO;
         int soloFrom = fields.has("soloFrom") ? fields.whole("soloFrom", Circuit.SOLO) : 0;
         List<Item> items = new ArrayList<>();
-        for (Fields each : fields.objects("items", true)) {
+        for (Fields each : fields.objects("items", true, Circuit.ITEMS)) {
             if (KINDS.stream().anyMatch(kind -> !kind.equals("exercise") && each.has(kind))) {
                 each.report("exercise",
                         "a circuit holds exercises only, not circuits, pauses, screens or build-ups.");
@@ -99,13 +100,24 @@ final class EntryReader {
                 item(each, PlanReader.id(each, ids), note(each, "note")).ifPresent(items::add);
             }
         }
-        return fields.problems().isEmpty()
+        return fields.clean()
                 ? fields.built("items",
                         () -> new Circuit(id, name, rounds, rest, soloFrom, items, note))
                 : Optional.empty();
     }
 
-    private static Optional<Entry> screen(Fields fields, int id, String note) {
+    private void requireLine(Fields fields, int number) {
+        if (!ids.contains(number)) {
+            fields.report("instead", "found \"%d\", which is the id of no line.".formatted(number));
+        }
+    }
+
+    /** Reports what screens name that is not there; to be called when all lines have been read. */
+    void requireInsteads() {
+        insteads.forEach(Runnable::run);
+    }
+
+    private Optional<Entry> screen(Fields fields, int id, String note) {
         String name = fields.text("screen");
         Dose dose = fields.parsed("dose", DoseNotation::parse, STAND_IN);
         String failed = note(fields, "failed");
@@ -113,8 +125,9 @@ final class EntryReader {
         fields.textsByName("instead").forEach((number, words) -> {
             if (number.matches("\\d{1,7}")) {
                 instead.put(Integer.parseInt(number), words);
+                insteads.add(() -> requireLine(fields, Integer.parseInt(number)));
             } else {
-                fields.report("instead", "found \"%s\", expected the id of a later entry.".formatted(number));
+                fields.report("instead", "found \"%s\", expected the id of a line.".formatted(number));
             }
         });
         return fields.built("screen", () -> new Screen(id, name, dose, failed, instead, note));
@@ -132,7 +145,8 @@ final class EntryReader {
                 () -> new Item(id, found, dose, load, note, manner, changes, instead)));
     }
 
-    private Optional<Exercise> exercise(Fields fields, String field, String id) {
+    /** Finds an exercise of the plan or of the library; one that is nowhere is reported for the field. */
+    Optional<Exercise> exercise(Fields fields, String field, String id) {
         Optional<Exercise> exercise = Optional.ofNullable(own.get(id)).or(() -> library.find(id));
         if (exercise.isEmpty()) {
             fields.report(field,
@@ -185,8 +199,13 @@ final class EntryReader {
         Optional<Dose> dose = fields.has("dose")
                 ? Optional.of(fields.parsed("dose", DoseNotation::parse, STAND_IN))
                 : Optional.empty();
-        return new RoundChange(dose, load(fields), way(fields), fields.text("layer", ""), fields.flag("out"),
-                explaining(fields));
+        Optional<Load> load = load(fields);
+        Optional<Way> way = way(fields);
+        String layer = fields.text("layer", "");
+        boolean out = fields.flag("out");
+        Optional<Explaining> explaining = explaining(fields);
+        return fields.built("layer", () -> new RoundChange(dose, load, way, layer, out, explaining))
+                .orElse(RoundChange.NONE);
     }
 
     private static Optional<Load> load(Fields fields) {

@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -14,6 +15,7 @@ import app.kehre.core.advice.Thresholds;
 import app.kehre.core.dose.Range;
 import app.kehre.core.plan.Chosen;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.SetAside;
 import app.kehre.formats.json.Fields;
 
@@ -21,6 +23,9 @@ import app.kehre.formats.json.Fields;
 final class JudgementJson {
 
     private static final Range LINE = Range.of("a number", 1, Integer.MAX_VALUE);
+    /** What stands in for the range of each figure, which is checked with its own words. */
+    private static final Range FIGURE = Range.of("a figure", 0, 1_000_000);
+    private static final Range REASONS = Range.of("the number of reasons", 0, 4000);
     private static final Range NUMBER = Range.of("a number", 0, Integer.MAX_VALUE);
 
     private JudgementJson() {}
@@ -38,8 +43,9 @@ final class JudgementJson {
                             .put("segment", each.segment())
                             .put("item", each.entry()).put("reason", each.reason()));
         }
+        Map<Integer, Entry> lines = plan.lines().collect(Collectors.toMap(Entry::id, each -> each));
         List<Chosen> chosen = plan.chosen().stream()
-                .filter(each -> plan.find(each.entry()).map(plan::why).filter(each.why()::equals).isPresent())
+                .filter(each -> lines.containsKey(each.entry()) && each.isOf(lines.get(each.entry())))
                 .toList();
         if (!chosen.isEmpty()) {
             ArrayNode reasons = document.putArray("chosen");
@@ -48,25 +54,38 @@ final class JudgementJson {
         }
     }
 
-    static ClassPlan read(Fields fields, ClassPlan plan) {
-        return plan.with(thresholds(fields)).withAside(aside(fields)).withChosen(chosen(fields));
+    /**
+     * What is read of it.
+     *
+     * @param thresholds the figures
+     * @param aside the findings set aside
+     * @param chosen why lines were proposed
+     */
+    record Read(Thresholds thresholds, List<SetAside> aside, List<Chosen> chosen) {
+
+        /** Returns a plan with it. */
+        ClassPlan of(ClassPlan plan) {
+            return plan.with(thresholds).withAside(aside).withChosen(chosen);
+        }
+    }
+
+    static Read read(Fields fields) {
+        return new Read(thresholds(fields), aside(fields), chosen(fields));
     }
 
     private static Thresholds thresholds(Fields fields) {
         Map<Threshold, Integer> changed = new EnumMap<>(Threshold.class);
-        if (fields.has("figures")) {
-            fields.numbersByName("figures")
-                    .forEach((name, value) -> fields.find(Threshold.class, "figures", name)
-                            .ifPresent(figure -> Thresholds.problem(figure, value.intValue()).ifPresentOrElse(
-                                    sentence -> fields.report("figures", sentence),
-                                    () -> changed.put(figure, value.intValue()))));
-        }
+        fields.wholesByName("figures", FIGURE)
+                .forEach((name, value) -> fields.find(Threshold.class, "figures", name)
+                        .ifPresent(figure -> Thresholds.problem(figure, value).ifPresentOrElse(
+                                sentence -> fields.report("figures", sentence),
+                                () -> changed.put(figure, value))));
         return new Thresholds(changed);
     }
 
     private static List<SetAside> aside(Fields fields) {
         List<SetAside> aside = new ArrayList<>();
-        fields.objects("setAside", false).forEach(each -> {
+        fields.objects("setAside", false, REASONS).forEach(each -> {
             String check = each.text("check");
             int segment = each.whole("segment", NUMBER);
             int item = each.whole("item", NUMBER);
@@ -78,7 +97,7 @@ final class JudgementJson {
 
     private static List<Chosen> chosen(Fields fields) {
         List<Chosen> chosen = new ArrayList<>();
-        fields.objects("chosen", false).forEach(each -> {
+        fields.objects("chosen", false, REASONS).forEach(each -> {
             int item = each.whole("item", LINE);
             String what = each.text("what");
             String why = each.text("why");

@@ -1,15 +1,20 @@
 package app.kehre.formats.plan;
 
+import java.util.List;
+
 import tools.jackson.databind.node.ObjectNode;
 
+import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.formats.json.Fields;
 import app.kehre.formats.json.JsonText;
+import app.kehre.formats.json.Unread;
 import app.kehre.formats.json.UnreadableFile;
 
 /**
- * A plan as a document. It remembers the text that it was read from, so that fields which this Kehre does
- * not know survive being opened and saved.
+ * A plan as a document. It remembers what it was read from, so that fields which this Kehre does not know, and
+ * exercises that no line uses now, survive being opened and saved.
  */
 public final class PlanDocument {
 
@@ -17,20 +22,24 @@ public final class PlanDocument {
     public static final String FORMAT = "kehre-plan";
     /** How file names of plans end. */
     public static final String ENDING = ".kehre.json";
+    /** A class of 2,000 lines has some 50,000 values. */
+    private static final int MOST_VALUES = 300_000;
 
     private final ClassPlan plan;
     private final Library library;
-    private final ObjectNode original;
+    private final Unread unread;
+    private final List<Exercise> held;
 
-    private PlanDocument(ClassPlan plan, Library library, ObjectNode original) {
+    PlanDocument(ClassPlan plan, Library library, Unread unread, List<Exercise> held) {
         this.plan = plan;
         this.library = library;
-        this.original = original;
+        this.unread = unread;
+        this.held = held;
     }
 
     /** Returns a document of a new plan. */
     public static PlanDocument of(ClassPlan plan, Library library) {
-        return new PlanDocument(plan, library, JsonText.object());
+        return new PlanDocument(plan, library, Unread.nothing(), List.of());
     }
 
     /**
@@ -40,10 +49,10 @@ public final class PlanDocument {
      * @throws UnreadableFile with a sentence for every fault; nothing is half read
      */
     public static PlanDocument read(String file, byte[] bytes, Library library) throws UnreadableFile {
-        ObjectNode document = JsonText.parse(file, bytes);
-        PlanReader.requireFormat(file, document);
-        ObjectNode upgraded = Upgrades.PLAN.apply(file, document);
-        return new PlanDocument(PlanReader.read(file, upgraded, library), library, upgraded);
+        JsonText text = JsonText.parse(file, bytes, MOST_VALUES);
+        PlanReader.requireFormat(file, text.top());
+        ObjectNode upgraded = Upgrades.PLAN.apply(file, text.top(), library);
+        return text.read(Fields.of(upgraded), fields -> PlanReader.read(fields, library)).orElseThrow();
     }
 
     /** Returns the plan. */
@@ -53,13 +62,13 @@ public final class PlanDocument {
 
     /** Returns the document with another plan in it. */
     public PlanDocument with(ClassPlan other) {
-        return new PlanDocument(other, library, original);
+        return new PlanDocument(other, library, unread, held);
     }
 
     /** Returns the document as UTF-8 JSON. */
     public byte[] bytes() {
-        ObjectNode written = PlanWriter.write(plan, library, Upgrades.PLAN.current());
-        Shape.PLAN.carry(original, written);
+        ObjectNode written = PlanWriter.write(plan, library, held, unread.document());
+        unread.into(written);
         return JsonText.print(written);
     }
 }

@@ -2,12 +2,14 @@ package app.kehre.formats.plan;
 
 import java.time.Duration;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.Stream;
 
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -24,6 +26,8 @@ import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.ClassTimes;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.timeline.Timeline;
+import app.kehre.formats.json.Cut;
 import app.kehre.formats.json.Fields;
 import app.kehre.formats.json.UnreadableFile;
 import app.kehre.formats.library.ExerciseJson;
@@ -33,7 +37,9 @@ final class PlanReader {
 
     static final Range ID = Range.of("an id", 1, 1_000_000);
 
-    private final Map<String, Exercise> own = new HashMap<>();
+    private static final Range OWN = Range.of("the exercises that a plan brings along", 0, 2000);
+
+    private final Map<String, Exercise> own = new LinkedHashMap<>();
     private final EntryReader entries;
     private final Set<Integer> segmentIds = new HashSet<>();
 
@@ -46,32 +52,55 @@ final class PlanReader {
         if (format == null || !format.isString() || !format.stringValue().equals(PlanDocument.FORMAT)) {
             throw new UnreadableFile(file,
                     List.of("It is no class plan of Kehre's: format: found %s, expected \"%s\"."
-                            .formatted(format == null ? "nothing" : format, PlanDocument.FORMAT)));
+                            .formatted(format == null ? "nothing" : Cut.text(format.toString()),
+                                    PlanDocument.FORMAT)));
         }
     }
 
-    static ClassPlan read(String file, ObjectNode document, Library library) throws UnreadableFile {
-        Fields fields = Fields.of(document);
-        Optional<ClassPlan> plan = new PlanReader(library).plan(fields);
-        if (!fields.problems().isEmpty()) {
-            throw new UnreadableFile(file, fields.problems());
-        }
-        return plan.orElseThrow();
+    /** Reads a plan; nothing when something is at fault, which the fields then say. */
+    static Optional<PlanDocument> read(Fields fields, Library library) {
+        fields.has("format");
+        fields.has("version");
+        PlanReader reader = new PlanReader(library);
+        return reader.plan(fields).map(plan -> new PlanDocument(plan, library, fields.unread(),
+                List.copyOf(reader.own.values())));
     }
 
     private Optional<ClassPlan> plan(Fields fields) {
-        fields.objects("exercises", false)
-                .forEach(each -> ExerciseJson.read(each)
-                        .ifPresent(exercise -> own.put(exercise.id(), exercise)));
+        Set<String> ids = new HashSet<>();
+        fields.objects("exercises", false, OWN).forEach(each -> ExerciseJson.readNew(each, ids)
+                .ifPresent(exercise -> own.putIfAbsent(exercise.id(), exercise)));
         Optional<Brief> brief = fields.object("brief").flatMap(BriefJson::read);
         List<Segment> segments = new ArrayList<>();
-        fields.objects("segments", true).forEach(each -> segment(each).ifPresent(segments::add));
+        fields.objects("segments", true, ClassPlan.SEGMENTS)
+                .forEach(each -> segment(each).ifPresent(segments::add));
+        entries.requireInsteads();
+        requireOptions(fields);
         ClassTimes times = fields.has("times")
                 ? fields.object("times").map(PlanReader::times).orElse(ClassTimes.USUAL)
                 : ClassTimes.usual(brief.map(found -> found.group().older()).orElse(false));
-        return fields.problems().isEmpty()
-                ? brief.map(found -> JudgementJson.read(fields, new ClassPlan(found, segments, times)))
+        JudgementJson.Read judgement = JudgementJson.read(fields);
+        return fields.clean()
+                ? fields.built("segments",
+                        () -> laidOut(judgement.of(new ClassPlan(brief.orElseThrow(), segments, times))))
                 : Optional.empty();
+    }
+
+    /** A plan that cannot be laid out is none: what is read can be shown, judged and taught. */
+    private static ClassPlan laidOut(ClassPlan plan) {
+        return Timeline.of(plan).plan();
+    }
+
+    /** What an exercise that the plan brings along names must be there: in the plan or in the library. */
+    private void requireOptions(Fields fields) {
+        fields.objects("exercises", false, OWN).forEach(each -> {
+            Stream.of("easier", "harder").filter(each::has).forEach(option -> each.object(option)
+                    .filter(inner -> inner.has("exercise"))
+                    .ifPresent(inner -> entries.exercise(inner, "exercise", inner.text("exercise"))));
+            each.objectsByName("cautions").values().stream()
+                    .filter(inner -> !inner.text("instead", "").isEmpty())
+                    .forEach(inner -> entries.exercise(inner, "instead", inner.text("instead")));
+        });
     }
 
     private static ClassTimes times(Fields fields) {
@@ -91,19 +120,21 @@ final class PlanReader {
                 Duration.ZERO);
         Bpm bpm = new Bpm(fields.whole("bpm", Bpm.RANGE));
         List<Entry> lines = new ArrayList<>();
-        fields.objects("entries", true).forEach(each -> entries.entry(each).ifPresent(lines::add));
+        fields.objects("entries", true, ClassPlan.LINES)
+                .forEach(each -> entries.entry(each).ifPresent(lines::add));
         boolean standsAlone = fields.flag("standsAlone");
         boolean leftOut = fields.flag("leftOut");
         return fields.built("name",
                 () -> new Segment(id, name, role, target, bpm, lines, standsAlone, leftOut));
     }
 
+    /** Returns the number of a line or a segment, which none before it has; a stand-in when it is at fault. */
     static int id(Fields fields, Set<Integer> seen) {
-        int id = fields.whole("id", ID);
-        if (!seen.add(id)) {
-            fields.report("id", "%d is used twice, expected a number of its own.".formatted(id));
+        OptionalInt id = fields.find("id", ID);
+        if (id.isPresent() && !seen.add(id.getAsInt())) {
+            fields.report("id", "%d is used twice, expected a number of its own.".formatted(id.getAsInt()));
         }
-        return id;
+        return id.orElse((int) ID.least());
     }
 
     static Reading<Duration> inRange(Reading<Duration> reading, Range range) {

@@ -1,9 +1,9 @@
 package app.kehre.formats.plan;
 
 import java.time.Duration;
+import java.util.Collection;
 import java.util.List;
 import java.util.TreeMap;
-import java.util.stream.Stream;
 
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -38,22 +38,28 @@ final class PlanWriter {
 
     private PlanWriter() {}
 
-    static ObjectNode write(ClassPlan plan, Library library, int version) {
+    /**
+     * Writes a plan.
+     *
+     * @param held the exercises that it brought along when it was read: they stay with it, used or not
+     * @param before the document as it was read
+     */
+    static ObjectNode write(ClassPlan plan, Library library, List<Exercise> held, ObjectNode before) {
         ObjectNode document = JsonText.object();
-        document.put("format", PlanDocument.FORMAT).put("version", version);
-        BriefJson.write(plan.brief(), document.putObject("brief"));
-        if (!plan.times().equals(ClassTimes.usual(plan.brief().group().older()))) {
+        document.put("format", PlanDocument.FORMAT).put("version", Upgrades.PLAN.current());
+        BriefJson.write(plan.brief(), document.putObject("brief"), before.path("brief"));
+        if (before.has("times") || !plan.times().equals(ClassTimes.usual(plan.brief().group().older()))) {
             write(plan.times(), document.putObject("times"));
         }
         JudgementJson.write(plan, document);
         ArrayNode segments = document.putArray("segments");
         plan.segments().forEach(segment -> write(segment, segments.addObject()));
-        List<Exercise> own = ownExercises(plan, library);
+        Collection<Exercise> own = new OwnInPlan(library, held).of(plan);
         if (!own.isEmpty()) {
             ArrayNode exercises = document.putArray("exercises");
             own.forEach(exercise -> exercises.add(ExerciseJson.write(exercise)));
         }
-        return document;
+        return EmptyNames.removed(document, library);
     }
 
     private static void write(Segment segment, ObjectNode node) {
@@ -163,15 +169,5 @@ final class PlanWriter {
         for (int i = 0; i < TIMES.size(); i++) {
             node.put(TIMES.get(i), Lengths.notation(lengths.get(i)));
         }
-    }
-
-    private static List<Exercise> ownExercises(ClassPlan plan, Library library) {
-        Stream<Exercise> inItems = plan.items()
-                .flatMap(item -> Stream.concat(Stream.of(item.exercise()), item.instead().values().stream()));
-        Stream<Exercise> inBuildUps = plan.buildUps()
-                .flatMap(build -> Stream.concat(build.moves().stream(), build.instead().values().stream()));
-        return Stream.concat(inItems, inBuildUps)
-                .distinct()
-                .filter(exercise -> !library.ships(exercise)).toList();
     }
 }

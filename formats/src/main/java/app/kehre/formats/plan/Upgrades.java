@@ -3,11 +3,12 @@ package app.kehre.formats.plan;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.function.UnaryOperator;
 
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
+import app.kehre.core.exercise.Library;
+import app.kehre.formats.json.Cut;
 import app.kehre.formats.json.UnreadableFile;
 
 /**
@@ -17,15 +18,23 @@ import app.kehre.formats.json.UnreadableFile;
  * @param current the version that this Kehre writes, 1 or more
  * @param steps by the version that they start from
  */
-record Upgrades(int current, Map<Integer, UnaryOperator<ObjectNode>> steps) {
+record Upgrades(int current, Map<Integer, Step> steps) {
+
+    /** The way from one version to the next. */
+    interface Step {
+        /** Changes a document, with the library that it is read with. */
+        ObjectNode apply(ObjectNode document, Library library);
+    }
 
     /**
      * Version 2 added circuits, screens, cuts, how an item is taught, and more ways to write a dose; a
      * document of version 1 needs nothing but its number. Version 3 says more of the group and of the
-     * exercises that a plan brings along. Version 4 added build-ups and the footwork of moves.
+     * exercises that a plan brings along. Version 4 added build-ups and the footwork of moves. Version 5 names
+     * nothing that is not there.
      */
-    static final Upgrades PLAN = new Upgrades(4,
-            Map.of(1, document -> document, 2, ToVersion3::apply, 3, document -> document));
+    static final Upgrades PLAN = new Upgrades(5, Map.of(1, (document, _) -> document, 2,
+            (document, _) -> ToVersion3.apply(document), 3, (document, _) -> document, 4,
+            EmptyNames::removed));
 
     Upgrades {
         steps = Map.copyOf(steps);
@@ -37,12 +46,12 @@ record Upgrades(int current, Map<Integer, UnaryOperator<ObjectNode>> steps) {
     }
 
     /** Brings a document up to the current version. @throws UnreadableFile when its version is none of ours */
-    ObjectNode apply(String file, ObjectNode document) throws UnreadableFile {
+    ObjectNode apply(String file, ObjectNode document, Library library) throws UnreadableFile {
         JsonNode version = document.get("version");
         if (version == null || !version.isIntegralNumber() || !version.canConvertToInt()
                 || version.intValue() < 1) {
             throw new UnreadableFile(file, List.of("version: found %s, expected a whole number from 1 to %d."
-                    .formatted(version == null ? "nothing" : version, current)));
+                    .formatted(version == null ? "nothing" : Cut.text(version.toString()), current)));
         }
         if (version.intValue() > current) {
             throw new UnreadableFile(file,
@@ -51,8 +60,8 @@ record Upgrades(int current, Map<Integer, UnaryOperator<ObjectNode>> steps) {
         }
         ObjectNode upgraded = document.deepCopy();
         for (int from = version.intValue(); from < current; from++) {
-            UnaryOperator<ObjectNode> step = Objects.requireNonNull(steps.get(from), "step");
-            upgraded = step.apply(upgraded).put("version", from + 1);
+            Step step = Objects.requireNonNull(steps.get(from), "step");
+            upgraded = step.apply(upgraded, library).put("version", from + 1);
         }
         return upgraded;
     }

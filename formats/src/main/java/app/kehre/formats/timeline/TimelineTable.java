@@ -1,19 +1,15 @@
 package app.kehre.formats.timeline;
 
-import java.io.IOException;
-import java.io.StringWriter;
-import java.io.UncheckedIOException;
 import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
-
-import de.siegmar.fastcsv.writer.CsvWriter;
 
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.Span;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.formats.table.Cells;
 
 /** The spans of a class, one a row, as CSV (RFC 4180, UTF-8) or as text for a person. */
 public final class TimelineTable {
@@ -28,19 +24,14 @@ public final class TimelineTable {
      * apply are empty; the count is that of the segment's music at the span's start, from 1.
      */
     public static String csv(Timeline timeline) {
-        StringWriter out = new StringWriter();
-        try (CsvWriter csv = CsvWriter.builder().build(out)) {
-            csv.writeRecord(HEADER);
-            timeline.spans()
-                    .forEach(span -> csv.writeRecord(
-                            List.of(String.valueOf(millis(span.start())), String.valueOf(millis(span.end())),
-                                    segment(timeline, span), item(timeline, span), span.phase().words(),
-                                    number(span.round()), number(span.set()), span.side().word(),
-                                    number(span.firstCount() + 1))));
-        } catch (IOException impossible) {
-            throw new UncheckedIOException(impossible);
-        }
-        return out.toString();
+        return Cells.table(rows -> {
+            rows.accept(HEADER);
+            timeline.spans().forEach(span -> rows.accept(
+                    List.of(String.valueOf(millis(span.start())), String.valueOf(millis(span.end())),
+                            segment(timeline, span), item(timeline, span), span.phase().words(),
+                            number(span.round()), number(span.set()), span.side().word(),
+                            number(span.firstCount() + 1))));
+        });
     }
 
     /** Returns the table as text: a line a span, a heading a segment, the total at the end. */

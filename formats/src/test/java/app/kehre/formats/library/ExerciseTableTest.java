@@ -1,5 +1,6 @@
 package app.kehre.formats.library;
 
+import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 
@@ -8,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.OwnExercises;
+import app.kehre.core.testing.Exercises;
 import app.kehre.formats.json.UnreadableFile;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -22,13 +24,13 @@ class ExerciseTableTest {
 
     private final Library library = BuiltInLibrary.load();
 
-    private ExerciseTable.Outcome read(String text) {
+    private ImportedExercises read(String text) {
         return ExerciseTable.read(text.getBytes(StandardCharsets.UTF_8), library);
     }
 
     @Test
     void theWholeLibraryComesBackFromItsTable() {
-        ExerciseTable.Outcome outcome = ExerciseTable.read(
+        ImportedExercises outcome = ExerciseTable.read(
                 ExerciseTable.write(library.all()).getBytes(StandardCharsets.UTF_8), Library.of(List.of()));
 
         assertThat(outcome.bad()).isEmpty();
@@ -41,7 +43,7 @@ class ExerciseTableTest {
 
     @Test
     void everyBadLineIsNamedAndTheGoodOnesAreKept() {
-        ExerciseTable.Outcome outcome = read(
+        ImportedExercises outcome = read(
                 HEADER + GOOD + GOOD.replace("12 reps", "12").replace("none", "loud")
                         + "just two,columns\n" + GOOD.replace("Platform squat", ""));
 
@@ -58,6 +60,66 @@ class ExerciseTableTest {
         assertThat(read(
                 HEADER + GOOD.replace("Platform squat", "Squat") + GOOD.replace("Platform squat", "Squat"))
                 .good()).extracting(Exercise::id).containsExactly("squat-2", "squat-3");
+    }
+
+    @Test
+    void ownExercisesThatComeBackFromTheirOwnTableChangeNothing() {
+        Library mine = library.with(OwnExercises.NONE.withAll(read(HEADER + GOOD).good()));
+        ImportedExercises again = ExerciseTable.read(
+                ExerciseTable.write(mine.all()).getBytes(StandardCharsets.UTF_8), mine);
+
+        assertThat(again.words()).isEqualTo("343 understood, 343 of them as you have them already, 0 not.");
+        assertThat(again.good()).isEmpty();
+        ImportedExercises changed = ExerciseTable.read(ExerciseTable.write(mine.own().exercises())
+                .replace("Stand tall.", "Stand.").getBytes(StandardCharsets.UTF_8), mine);
+        assertThat(changed.good()).extracting(Exercise::id).containsExactly("platform-squat");
+    }
+
+    @Test
+    void aTableIsReadInTheLettersAndWithTheSeparatorOfTheProgramThatWroteIt() {
+        String text = HEADER + GOOD.replace("Platform squat", "Plattform-Kniebeuge f\u00fcr \u00c4ltere");
+        String semicolons = text.replace(",", "\u0000").replace("\u0000 Kehre", ", Kehre").replace('\u0000',
+                ';');
+        for (byte[] table : List.of(text.getBytes(StandardCharsets.UTF_8),
+                ("\uFEFF" + text).getBytes(StandardCharsets.UTF_8),
+                ("\uFEFF" + text).getBytes(StandardCharsets.UTF_16LE),
+                text.getBytes(StandardCharsets.UTF_16), text.getBytes(Charset.forName("windows-1252")),
+                semicolons.getBytes(StandardCharsets.UTF_8),
+                semicolons.replace(';', '\t').getBytes(StandardCharsets.UTF_8))) {
+            assertThat(ExerciseTable.read(table, library).good()).extracting(Exercise::name)
+                    .containsExactly("Plattform-Kniebeuge f\u00fcr \u00c4ltere");
+        }
+        assertThat(ExerciseTable.read(text.getBytes(Charset.forName("windows-1252")), library).words())
+                .isEqualTo("1 understood, 0 not. Read as Windows-1252.");
+        String twice = HEADER + GOOD + GOOD.replace("tall", "t\u00e4ll \u00e4");
+        byte[] broken = (twice + "?").getBytes(StandardCharsets.UTF_8);
+        broken[new String(broken, StandardCharsets.ISO_8859_1).lastIndexOf('\u00c3') + 1] = 'x';
+        assertThat(ExerciseTable.read(broken, library).sentences()).containsExactly(
+                "Line 3: what stands there is no text in UTF-8. Save the table as UTF-8.");
+    }
+
+    @Test
+    void whatIsNoLetterAndWhatIsFarTooLongIsRefusedWithItsLine() {
+        assertThat(read(HEADER + GOOD.replace("Platform", "Pl\u001batform") + GOOD.replace("Stand tall.",
+                "x".repeat(2001))).sentences()).containsExactly(
+                        "Line 2: name: found a control character (001B), expected letters.",
+                        "Line 3: set up: found a text of 2001 characters, expected at most 2000.");
+        assertThat(read(HEADER + GOOD.replace("half way,low", "half way > nowhere,low")).sentences())
+                .containsExactly("Line 2: it leads to \"nowhere\", which is the id of no exercise.");
+    }
+
+    @Test
+    void noCellOfATableIsRunByASpreadsheetAndEachComesBackAsItWas() {
+        List<String> names = List.of("=1+1", "+one", "-2", "@SUM(1)", "'=quoted", "'plain");
+        List<Exercise> all = names.stream()
+                .map(name -> Exercises.SQUAT.withName(name).withId(Library.idOf(name)))
+                .toList();
+
+        String table = ExerciseTable.write(all);
+
+        assertThat(table).contains(",'=1+1,", ",'+one,", ",'-2,", ",'@SUM(1),", ",''=quoted,", ",'plain,");
+        assertThat(ExerciseTable.read(table.getBytes(StandardCharsets.UTF_8), library).good())
+                .extracting(Exercise::name).containsExactlyElementsOf(names);
     }
 
     @Test
@@ -83,7 +145,8 @@ class ExerciseTableTest {
                         .getBytes(StandardCharsets.UTF_8)))
                 .isInstanceOf(UnreadableFile.class)
                 .hasMessageStartingWith(
-                        "exercises.json was not opened. version: this Kehre reads own exercises up"
-                                + " to version 1. Open them with a newer Kehre. exercises[0].family: found nothing");
+                        "exercises.json was not opened. Line 1, column 31: version: this Kehre reads own exercises up"
+                                + " to version 1. Open them with a newer Kehre. Line 1, column 59: exercises[0].family:"
+                                + " found nothing");
     }
 }

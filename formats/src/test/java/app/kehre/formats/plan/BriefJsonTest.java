@@ -78,10 +78,9 @@ class BriefJsonTest {
             "\"kit\": {\"anvil\": 1} | brief.kit: \"anvil\" is no kind of equipment.",
             "\"kit\": [] | brief.kit: found [], expected numbers by name in { }.",
             "\"floor\": 3 | brief.floor: The floor must be from 5 to 2000 m\u00b2, not 3.",
-            "\"goal\": {\"areas\": [\"wings\"]} | brief.goal.areas: found \"wings\", expected one of: neck, upper back"
-                    + " and rear shoulder, front and side shoulder, chest, front of the arm, back of the arm, forearm"
-                    + " and grip, lats, lower back, front of the trunk, side of the trunk, hip flexors, buttocks,"
-                    + " outer hip, inner thigh, front of the thigh, back of the thigh, calf and shin.",
+            "\"goal\": {\"areas\": [\"wings\"]} | brief.goal.areas: found \"wings\", expected one of 18,"
+                    + " such as: inner thigh, calf and shin, neck, upper back and rear shoulder, front and"
+                    + " side shoulder.",
             "\"format\": \"disco\" | brief.format: found \"disco\", expected one of: choreographed low impact,"
                     + " choreographed step, timed circuit, rep-count conditioning, flowing stretch and tone,"
                     + " mixture.",

@@ -3,8 +3,10 @@ package app.kehre.formats.plan;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
@@ -20,11 +22,13 @@ import app.kehre.core.exercise.Family;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Muscle;
+import app.kehre.core.exercise.OwnExercises;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Screen;
 import app.kehre.core.testing.Draws;
 import app.kehre.core.testing.Exercises;
 import app.kehre.formats.json.JsonText;
@@ -57,15 +61,30 @@ class PlanDocumentTest {
         return PlanDocument.read("morning.kehre.json", text.getBytes(StandardCharsets.UTF_8), library);
     }
 
-    private String refusal(String text) {
+    private String refusalWithLines(String text) {
         UnreadableFile fault = catchThrowableOfType(UnreadableFile.class, () -> read(text));
         assertThat(fault).as("a refusal of %s", text).isNotNull();
         return fault.sentence();
     }
 
+    /** Returns the refusal without the lines of its fields. */
+    private String refusal(String text) {
+        return refusalWithLines(text).replaceAll("Line \\d+, column \\d+: (?=[a-zA-Z]+[\\[.:][^ ])", "")
+                .replaceAll("Line \\d+, column \\d+: (?=(segments|version|exercises): )", "");
+    }
+
+    @Test
+    void aFaultyFieldIsNamedWithItsLineAndAMissingOneWithThatOfItsObject() {
+        assertThat(
+                refusalWithLines(PLAN.replace("12 reps", "12").replace("\"length\": \"40 s\"", "\"x\": 1")))
+                .contains("Line 8, column 38: segments[0].entries[0].dose: ",
+                        "Line 9, column 7: segments[0].entries[1].length: found nothing, expected a text in quotes.");
+    }
+
     @Property(tries = 300)
     void aPlanIsTheSameAfterSavingAndOpening(@ForAll("plans") ClassPlan plan) throws UnreadableFile {
-        Library bare = Library.of(Exercises.all().subList(0, 2));
+        Library bare = Library.of(List.of(Exercises.SQUAT, Exercises.ROW,
+                Exercises.PLANK.withId("hip-lift")));
         byte[] saved = PlanDocument.of(plan, bare).bytes();
 
         PlanDocument opened = PlanDocument.read("any", saved, bare);
@@ -92,7 +111,7 @@ class PlanDocumentTest {
         PlanDocument old = old("version-1.kehre.json");
 
         assertThat(old.plan().entries()).hasSize(56);
-        assertThat(new String(old.bytes(), StandardCharsets.UTF_8)).contains("\"version\" : 4");
+        assertThat(new String(old.bytes(), StandardCharsets.UTF_8)).contains("\"version\" : 5");
     }
 
     @Test
@@ -112,6 +131,20 @@ class PlanDocumentTest {
     @Test
     void aPlanOfTheThirdVersionStillOpens() throws UnreadableFile, IOException {
         assertThat(old("version-3.kehre.json").plan().items()).hasSizeGreaterThan(45);
+    }
+
+    @Test
+    void aPlanOfTheFourthVersionStillOpensAlthoughItNamesWhatIsGone() throws UnreadableFile, IOException {
+        assertThat(old("version-4.kehre.json").plan().items()).hasSizeGreaterThan(20);
+
+        String gone = PLAN.replace(
+                "{\"id\": 2, \"pause\": \"water\", \"name\": \"Water\", \"length\": \"40 s\"}",
+                "{\"id\": 2, \"screen\": \"Balance\", \"dose\": \"hold 20 s\", \"failed\": \"Hands\","
+                        + " \"instead\": {\"1\": \"Hold on\", \"9\": \"March\"}}");
+        assertThat(read(gone).plan().entry(2)).isInstanceOfSatisfying(Screen.class,
+                screen -> assertThat(screen.instead()).containsOnlyKeys(1));
+        assertThat(refusal(gone.replace("\"version\": 1", "\"version\": 5"))).endsWith(
+                "segments[0].entries[1].instead: found \"9\", which is the id of no line.");
     }
 
     @Test
@@ -163,11 +196,13 @@ class PlanDocumentTest {
     void aPlanBringsExercisesThatTheColleagueDoesNotHave() throws UnreadableFile {
         byte[] sent = read(PLAN).bytes();
         ClassPlan plan = read(PLAN).plan();
-        Library none = Library.of(java.util.List.of());
+        Library none = Library.of(List.of());
+        Library allOwn = none.with(new OwnExercises(library.all(), Set.of()));
 
-        byte[] carried = PlanDocument.of(plan, none).bytes();
+        byte[] carried = PlanDocument.of(plan, allOwn).bytes();
 
-        assertThat(PlanDocument.read("sent", carried, none).plan()).isEqualTo(plan);
+        assertThat(PlanDocument.read("sent", carried, none).plan()).as("with all that its exercises name")
+                .isEqualTo(plan);
         assertThat(new String(sent, StandardCharsets.UTF_8)).doesNotContain("\"exercises\"");
     }
 
@@ -205,9 +240,9 @@ class PlanDocumentTest {
             "\"id\": 2|\"id\": 1|segments[0].entries[1].id: 1 is used twice, expected a number of its own.",
             "\"40 s\"|\"3 h\"|segments[0].entries[1].length: \"3 h\" is not a length: write it like 40 s, 2 min"
                     + " or 1:30.",
-            "\"version\": 1|\"version\": 9|version: found 9, but this Kehre reads plans up to version 4. Open it"
+            "\"version\": 1|\"version\": 9|version: found 9, but this Kehre reads plans up to version 5. Open it"
                     + " with a newer Kehre.",
-            "\"version\": 1,||version: found nothing, expected a whole number from 1 to 4.",
+            "\"version\": 1,||version: found nothing, expected a whole number from 1 to 5.",
             "kehre-plan|song-list|It is no class plan of Kehre's: format: found \"song-list\", expected"
                     + " \"kehre-plan\".",
             "{\"id\": 2, \"pause\"|{\"id\": 2, \"exercise\": \"squat\", \"pause\"|segments[0].entries[1].exercise:"
@@ -251,15 +286,21 @@ class PlanDocumentTest {
     @Test
     void brokenJsonIsNamedWithLineAndColumn() {
         assertThat(refusal(PLAN.replace("\"bpm\": 120,", "\"bpm\": 120"))).startsWith(
-                "morning.kehre.json was not opened. Line 7, column 81: this is not JSON (");
-        assertThat(refusal("{")).isEqualTo(
-                "morning.kehre.json was not opened. Line 1, column 2: this is not JSON (Unexpected end-of-input: "
-                        + "expected close marker for Object).");
-        assertThat(refusal("")).startsWith("morning.kehre.json was not opened. ");
-        assertThat(refusal("[1, 2]")).isEqualTo(
-                "morning.kehre.json was not opened. It should hold one JSON object, in { }.");
+                "morning.kehre.json was not opened. Line 7, column 81: this is not JSON, at the end of: ");
+        assertThat(refusal("{"))
+                .isEqualTo("morning.kehre.json was not opened. Line 1, column 2: this is not JSON:"
+                        + " the text ends in the middle.");
+        assertThat(refusal(""))
+                .isEqualTo("morning.kehre.json was not opened. Line 1, column 1: there is nothing"
+                        + " here, one JSON object in { } was expected.");
+        assertThat(refusal("[1, 2]"))
+                .isEqualTo("morning.kehre.json was not opened. Line 1, column 1: found [1,2],"
+                        + " expected one JSON object in { }.");
+        assertThat(refusal("{\"format\": \"kehre-plan\",\n \"version\": four}")).isEqualTo(
+                "morning.kehre.json was not opened. Line 2, column 13: this is not JSON, at the end of: "
+                        + "\"version\": f");
         assertThat(refusal(PLAN.replace("\"people\": 8", "\"people\": 8, \"people\": 9")))
-                .contains("this is not JSON (", "people");
+                .contains("\"people\" stands here twice.");
     }
 
     @Test
@@ -270,17 +311,17 @@ class PlanDocumentTest {
 
     @Test
     void anOlderDocumentIsBroughtUpStepByStep() throws UnreadableFile {
-        Upgrades upgrades = new Upgrades(3, Map.of(1, document -> document.put("tempo", 120), 2,
-                document -> document.put("bpm", document.remove("tempo").intValue())));
+        Upgrades upgrades = new Upgrades(3, Map.of(1, (document, _) -> document.put("tempo", 120), 2,
+                (document, _) -> document.put("bpm", document.remove("tempo").intValue())));
 
-        ObjectNode newest = upgrades.apply("old", JsonTextOf.parse("{\"version\": 1}"));
+        ObjectNode newest = upgrades.apply("old", JsonTextOf.parse("{\"version\": 1}"), library);
 
         assertThat(newest.toString()).isEqualTo("{\"version\":3,\"bpm\":120}");
     }
 
     private static final class JsonTextOf {
         static ObjectNode parse(String text) throws UnreadableFile {
-            return JsonText.parse("text", text.getBytes(StandardCharsets.UTF_8));
+            return JsonText.parse("text", text.getBytes(StandardCharsets.UTF_8), 100).top();
         }
     }
 }

@@ -1,0 +1,62 @@
+package app.kehre.desk.session;
+
+import java.io.ByteArrayOutputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.InvalidPathException;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+import app.kehre.core.exercise.Library;
+import app.kehre.formats.json.UnreadableFile;
+import app.kehre.formats.plan.PlanDocument;
+
+/**
+ * A class as it is kept for a rescue: the plan document, below two lines that say which file it was being changed in and
+ * what that held then. Without these lines it lay in no file, or an earlier Kehre kept it.
+ *
+ * @param document the plan
+ * @param from the file that it belongs to
+ */
+public record Rescued(PlanDocument document, Optional<PlanInFile> from) {
+
+    private static final String HEAD = "kehre-recovery";
+    private static final Pattern HEADED = Pattern
+            .compile("\\A" + HEAD + " ([0-9a-f]{64})\n([^\n]+)\n", Pattern.DOTALL);
+    /** The head is looked for in so many bytes: no path is longer. */
+    private static final int HEAD_MOST = 16_384;
+
+    /** Returns the bytes to keep. */
+    public byte[] bytes() {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        from.filter(each -> !each.file().toString().contains("\n"))
+                .map(each -> "%s %s%n%s%n".formatted(HEAD, each.print(), each.file().toAbsolutePath())
+                        .replace(System.lineSeparator(), "\n"))
+                .ifPresent(head -> bytes.writeBytes(head.getBytes(StandardCharsets.UTF_8)));
+        bytes.writeBytes(document.bytes());
+        return bytes.toByteArray();
+    }
+
+    /** Reads what was kept. @throws UnreadableFile when it is damaged */
+    public static Rescued read(String name, byte[] bytes, Library library) throws UnreadableFile {
+        String start = new String(bytes, 0, Math.min(bytes.length, HEAD_MOST), StandardCharsets.UTF_8);
+        Matcher head = HEADED.matcher(start);
+        if (!head.lookingAt()) {
+            return new Rescued(PlanDocument.read(name, bytes, library), Optional.empty());
+        }
+        int length = head.group().getBytes(StandardCharsets.UTF_8).length;
+        byte[] plan = Arrays.copyOfRange(bytes, length, bytes.length);
+        return new Rescued(PlanDocument.read(name, plan, library),
+                path(head.group(2)).map(file -> new PlanInFile(file, head.group(1))));
+    }
+
+    private static Optional<Path> path(String text) {
+        try {
+            return Optional.of(Path.of(text));
+        } catch (InvalidPathException elsewhere) {
+            return Optional.empty();
+        }
+    }
+}
