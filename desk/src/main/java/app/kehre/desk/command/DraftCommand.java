@@ -3,10 +3,12 @@ package app.kehre.desk.command;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.concurrent.Callable;
 
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
@@ -17,6 +19,7 @@ import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryText;
 import app.kehre.core.plan.Segment;
+import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.library.BuiltInLibrary;
 import app.kehre.formats.plan.PlanDocument;
 
@@ -36,9 +39,8 @@ final class DraftCommand implements Callable<Integer> {
     @Option(names = "--lately", paramLabel = "PLAN", description = "What the group did lately, to be varied; may be given several times.")
     private List<Path> lately = List.of();
 
-    @Option(names = {"-o",
-            "--output"}, paramLabel = "OUT", description = "Write the drafted class to a file.")
-    private @Nullable Path output;
+    @Mixin
+    private final Output output = new Output();
 
     @Override
     public Integer call() {
@@ -57,14 +59,15 @@ final class DraftCommand implements Callable<Integer> {
         });
     }
 
-    private int draft(PlanDocument document, List<ClassPlan> before) {
+    private int draft(PlanDocument document, List<ClassPlan> before) throws DiskTrouble {
         Draft draft = Drafting.of(document.plan(), BuiltInLibrary.load(), before, seed);
         if (!draft.reason().isEmpty()) {
             System.err.println(draft.reason());
             return 1;
         }
-        PlanCommand.print(text(draft));
-        return PlanCommand.write(output, document.with(draft.plan()));
+        output.tell(text(draft));
+        output.write(Objects.requireNonNull(brief), document.with(draft.plan()));
+        return 0;
     }
 
     private static String text(Draft draft) {

@@ -2,23 +2,29 @@ package app.kehre.desk.command;
 
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
 
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Effect;
 import app.kehre.core.balance.Mend;
 import app.kehre.core.brief.BriefText;
 import app.kehre.core.dose.Lengths;
+import app.kehre.core.dose.Range;
 import app.kehre.core.dose.Reading;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.fitting.Fitting;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.library.BuiltInLibrary;
 import app.kehre.formats.plan.PlanDocument;
 
@@ -44,15 +50,22 @@ final class FitCommand implements Callable<Integer> {
     @Option(names = "--way", paramLabel = "N", defaultValue = "1", description = "Which of the ways to take, 1 to 3 (1).")
     private int way;
 
-    @Option(names = {"-o", "--output"}, paramLabel = "OUT", description = "Write the fitted class to a file.")
-    private @Nullable Path output;
+    @Mixin
+    private final Output output = new Output();
+
+    @Spec
+    private @Nullable CommandSpec spec;
 
     @Override
     public Integer call() {
+        CommandSpec command = Objects.requireNonNull(spec);
+        Numbers.within(command, spare, Range.of("--spare", 0, 180));
+        Numbers.within(command, less, Range.of("--less", 0, 180));
+        Numbers.within(command, way, Range.of("--way", 1, 3));
         return PlanCommand.run(plan, this::fit);
     }
 
-    private int fit(PlanDocument document) {
+    private int fit(PlanDocument document) throws DiskTrouble {
         Reading<ClassPlan> asked = slot == null
                 ? Reading.of(document.plan())
                 : BriefText.withSlot(document.plan().brief(), String.valueOf(slot))
@@ -63,6 +76,11 @@ final class FitCommand implements Callable<Integer> {
         }
         ClassPlan now = asked.value().get();
         Duration length = now.brief().slot().minusMinutes(spare).minusMinutes(less);
+        if (!length.isPositive()) {
+            System.err.println(
+                    "Nothing is left of the slot of %s then.".formatted(Lengths.clock(now.brief().slot())));
+            return 1;
+        }
         Fitting.Found found = Fitting.of(now, new Fitting.Asked(length, Optional.empty()));
         if (found.ways().size() < way || way < 1) {
             System.err.println(found.reason().isEmpty()
@@ -70,8 +88,10 @@ final class FitCommand implements Callable<Integer> {
                     : found.reason());
             return 1;
         }
-        PlanCommand.print(text(now, found, length));
-        return PlanCommand.write(output, document.with(found.ways().get(way - 1).timeline().plan()));
+        output.tell(text(now, found, length));
+        output.write(Objects.requireNonNull(plan),
+                document.with(found.ways().get(way - 1).timeline().plan()));
+        return 0;
     }
 
     private String text(ClassPlan now, Fitting.Found found, Duration length) {

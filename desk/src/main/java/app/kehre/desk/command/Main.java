@@ -1,5 +1,8 @@
 package app.kehre.desk.command;
 
+import java.io.PrintStream;
+import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.Callable;
@@ -25,11 +28,13 @@ import app.kehre.formats.sheet.MissingGlyph;
                 EffortCommand.class,
                 PulsesCommand.class}, synopsisSubcommandLabel = "[COMMAND]", exitCodeListHeading = "Exit codes:%n", exitCodeList = {
                         "0:done", "1:a file could not be read or written",
-                        "2:wrong words on the command line, or no display"})
+                        "2:wrong words on the command line, no display, or standard output could not be written"})
 public final class Main implements Callable<Integer> {
 
     /** The exit code for a file that could not be read or written. */
     static final int FILE_TROUBLE = 1;
+    /** The exit code when what was printed has been lost, and for a fault of Kehre's own. */
+    static final int FAILED = 2;
 
     @Parameters(arity = "0..1", paramLabel = "PLAN", description = "A plan to open, NAME.kehre.json.")
     private @Nullable Path plan;
@@ -43,15 +48,49 @@ public final class Main implements Callable<Integer> {
     }
 
     static int run(String... arguments) {
-        return new CommandLine(new Main()).setExecutionExceptionHandler((fault, line, _) -> {
-            boolean ours = fault instanceof DiskTrouble || fault instanceof UnreadableFile
-                    || fault instanceof MissingGlyph;
-            if (!ours) {
-                throw fault;
+        PrintStream out = System.out;
+        PrintStream err = System.err;
+        HarmlessStream shown = new HarmlessStream(out);
+        System.setOut(shown);
+        System.setErr(new HarmlessStream(err));
+        try {
+            int code = line(shown).execute(arguments);
+            if (shown.lost()) {
+                System.err.println(
+                        "What was asked for could not be written to standard output; a part of it is lost.");
+                return FAILED;
             }
-            line.getErr().println(fault.getMessage());
-            return FILE_TROUBLE;
-        }).execute(arguments);
+            return code;
+        } finally {
+            System.setOut(out);
+            System.setErr(err);
+        }
+    }
+
+    private static CommandLine line(PrintStream shown) {
+        return Numbers.readBy(new CommandLine(new Main()))
+                .setColorScheme(CommandLine.Help.defaultColorScheme(CommandLine.Help.Ansi.OFF))
+                .setOut(new PrintWriter(shown, true, StandardCharsets.UTF_8))
+                .setErr(new PrintWriter(System.err, true, StandardCharsets.UTF_8))
+                .setExecutionExceptionHandler((fault, line, _) -> {
+                    line.getErr().println(sentence(fault));
+                    return isFile(fault) ? FILE_TROUBLE : FAILED;
+                });
+    }
+
+    private static boolean isFile(Exception fault) {
+        return fault instanceof DiskTrouble || fault instanceof UnreadableFile
+                || fault instanceof MissingGlyph;
+    }
+
+    private static String sentence(Exception fault) {
+        if (isFile(fault)) {
+            return String.valueOf(fault.getMessage());
+        }
+        if (System.getenv().containsKey("KEHRE_TRACE")) {
+            fault.printStackTrace();
+        }
+        return "Kehre itself failed at this, and nothing was written. With KEHRE_TRACE=1 in the environment it says where.";
     }
 
     @Override

@@ -3,7 +3,6 @@ package app.kehre.desk.command;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Objects;
-import java.util.function.ToIntFunction;
 
 import org.jspecify.annotations.Nullable;
 
@@ -20,26 +19,18 @@ final class PlanCommand {
 
     private PlanCommand() {}
 
-    static int run(@Nullable Path plan, ToIntFunction<PlanDocument> command) {
-        Path file = Objects.requireNonNull(plan, "PLAN");
-        try {
-            return command.applyAsInt(PlanDocument.read(file.toString(), new LocalDisk().read(file),
-                    BuiltInLibrary.load()));
-        } catch (DiskTrouble | UnreadableFile trouble) {
-            System.err.println(trouble.getMessage());
-            return UNREADABLE;
-        }
+    /** What a command does with a plan. */
+    interface Work {
+        /** Does it. Returns the exit code. */
+        int with(PlanDocument document) throws DiskTrouble, UnreadableFile;
     }
 
-    /** Writes what came of a plan where that is wanted. Returns the exit code. */
-    static int write(@Nullable Path output, PlanDocument document) {
-        if (output == null) {
-            return 0;
-        }
+    static int run(@Nullable Path plan, Work command) {
+        Path file = Objects.requireNonNull(plan, "PLAN");
         try {
-            new LocalDisk().replace(output, document.bytes());
-            return 0;
-        } catch (DiskTrouble trouble) {
+            return command.with(PlanDocument.read(file.toString(), new LocalDisk().read(file),
+                    BuiltInLibrary.load()));
+        } catch (DiskTrouble | UnreadableFile trouble) {
             System.err.println(trouble.getMessage());
             return UNREADABLE;
         }
@@ -49,5 +40,14 @@ final class PlanCommand {
         byte[] bytes = text.getBytes(StandardCharsets.UTF_8);
         System.out.write(bytes, 0, bytes.length);
         System.out.flush();
+    }
+
+    /** Prints a document for a file or another program, just as it is. */
+    static void printDocument(byte[] bytes) {
+        if (System.out instanceof HarmlessStream shown) {
+            shown.document(bytes);
+        } else {
+            System.out.write(bytes, 0, bytes.length);
+        }
     }
 }

@@ -1,10 +1,11 @@
 package app.kehre.desk.command;
 
 import java.nio.file.Path;
+import java.util.Objects;
 import java.util.concurrent.Callable;
 
 import org.jspecify.annotations.Nullable;
-import picocli.CommandLine.Option;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Parameters;
 
 import app.kehre.core.exercise.Library;
@@ -17,9 +18,8 @@ abstract class ProposeCommand implements Callable<Integer> {
     @Parameters(paramLabel = "PLAN", description = "A plan, NAME.kehre.json.")
     private @Nullable Path plan;
 
-    @Option(names = {"-o",
-            "--output"}, paramLabel = "OUT", description = "Write the changed class to a file.")
-    private @Nullable Path output;
+    @Mixin
+    private final Output output = new Output();
 
     /**
      * What came of it.
@@ -41,8 +41,9 @@ abstract class ProposeCommand implements Callable<Integer> {
                 System.err.println(proposed.reason());
                 return 1;
             }
-            PlanCommand.print(proposed.text());
-            return PlanCommand.write(output, document.with(proposed.plan()));
+            output.tell(proposed.text());
+            output.write(Objects.requireNonNull(plan), document.with(proposed.plan()));
+            return 0;
         });
     }
 }

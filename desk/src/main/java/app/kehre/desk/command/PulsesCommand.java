@@ -5,6 +5,7 @@ import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CountDownLatch;
@@ -14,11 +15,15 @@ import javafx.application.Platform;
 import javafx.scene.control.ToggleButton;
 import javafx.stage.Stage;
 
+import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
+import picocli.CommandLine.Spec;
 
 import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.DoseScale;
+import app.kehre.core.dose.Range;
 import app.kehre.core.dose.Reps;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
@@ -48,8 +53,14 @@ final class PulsesCommand implements Callable<Integer> {
     @Option(names = "--before", defaultValue = "200", description = "How many edits before them, not counted (200).")
     private int before = 200;
 
+    @Spec
+    private @Nullable CommandSpec spec;
+
     @Override
     public Integer call() throws InterruptedException {
+        CommandSpec command = Objects.requireNonNull(spec);
+        Numbers.within(command, edits, Range.of("--edits", 1, 100_000));
+        Numbers.within(command, before, Range.of("--before", 0, 100_000));
         if (System.getenv("DISPLAY") == null) {
             System.setProperty("glass.platform", "Headless");
         }

@@ -6,6 +6,7 @@ import java.util.concurrent.Callable;
 
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
 import app.kehre.core.sheet.CribSheet;
@@ -25,16 +26,30 @@ final class SheetCommand implements Callable<Integer> {
     @Parameters(index = "0", paramLabel = "PLAN", description = "A plan, NAME.kehre.json.")
     private @Nullable Path plan;
 
-    @Parameters(index = "1", paramLabel = "PDF", description = "The file to write.")
+    @Parameters(index = "1", paramLabel = "PDF", description = "The file to write; - for standard output.")
     private @Nullable Path pdf;
+
+    @Option(names = "--replace", description = "Replace the file even if it is no PDF.")
+    private boolean replace;
 
     @Override
     public Integer call() throws DiskTrouble, UnreadableFile, MissingGlyph {
         LocalDisk disk = new LocalDisk();
         Path from = Objects.requireNonNull(plan, "PLAN");
         PlanDocument document = PlanDocument.read(from.toString(), disk.read(from), BuiltInLibrary.load());
-        disk.replace(Objects.requireNonNull(pdf, "PDF"),
-                SheetPdf.of(CribSheet.of(Timeline.of(document.plan()))));
+        Path to = Objects.requireNonNull(pdf, "PDF");
+        byte[] sheet = SheetPdf.of(CribSheet.of(Timeline.of(document.plan())));
+        if (Output.STANDARD.contains(to.toString())) {
+            PlanCommand.printDocument(sheet);
+            return 0;
+        }
+        if (Output.same(from, to)) {
+            throw new DiskTrouble("%s is the class itself; the sheet needs a file of its own.".formatted(to));
+        }
+        if (!replace) {
+            Output.requireKind(disk, to, SheetPdf::isPdf, "no PDF");
+        }
+        disk.replace(to, sheet);
         return 0;
     }
 }

@@ -15,6 +15,8 @@ import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import picocli.CommandLine.TypeConversionException;
 
 import app.kehre.core.plan.ClassPlan;
@@ -25,6 +27,7 @@ import app.kehre.formats.plan.PlanDocument;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.junit.jupiter.api.Assumptions.assumeTrue;
 
 /** The commands that need no window, and the clock that moves by hand. */
 class CommandLineTest {
@@ -151,6 +154,87 @@ class CommandLineTest {
         print("sheet", demo().toString(), pdf.toString());
 
         assertThat(Files.readString(pdf, StandardCharsets.ISO_8859_1)).startsWith("%PDF");
+    }
+
+    private String printsAndRefuses(int code, String... arguments) {
+        ByteArrayOutputStream said = new ByteArrayOutputStream();
+        PrintStream before = System.err;
+        System.setErr(new PrintStream(said, true, StandardCharsets.UTF_8));
+        try {
+            assertThat(Main.run(arguments)).as(String.join(" ", arguments)).isEqualTo(code);
+        } finally {
+            System.setErr(before);
+        }
+        return said.toString(StandardCharsets.UTF_8);
+    }
+
+    @Test
+    void nothingOfAnotherKindIsReplacedWithoutBeingAskedTo() throws IOException {
+        Path plan = demo();
+        byte[] before = Files.readAllBytes(plan);
+        Path notes = Files.writeString(folder.resolve("notes.txt"), "mine");
+
+        assertThat(printsAndRefuses(1, "sheet", plan.toString(), plan.toString()))
+                .isEqualTo("%s is the class itself; the sheet needs a file of its own.%n".formatted(plan));
+        assertThat(printsAndRefuses(1, "sheet", plan.toString(), notes.toString()))
+                .contains("is there already and is no PDF. With --replace it is replaced.");
+        assertThat(printsAndRefuses(2, "fit", plan.toString(), "-o", notes.toString()))
+                .contains("is there already and is no class plan.");
+        assertThat(notes).hasContent("mine");
+        assertThat(plan).hasBinaryContent(before);
+        assertThat(printsAndRefuses(0, "fit", plan.toString(), "-o", plan.toString()))
+                .contains("is the class that was read: it is changed itself.");
+        assertThat(printsAndRefuses(0, "fit", plan.toString(), "--replace", "-o", notes.toString()))
+                .isEmpty();
+        assertThat(notes).content().contains("kehre-plan");
+    }
+
+    @Test
+    void aClassGoesToStandardOutputWhole() throws IOException {
+        String said = printsAndRefuses(0, "fit", demo().toString());
+        assertThat(said).isEmpty();
+        String plan = print("fit", demo().toString(), "-o", "-");
+
+        assertThat(PlanDocument.isPlan(plan.getBytes(StandardCharsets.UTF_8))).isTrue();
+    }
+
+    @Test
+    void whatCouldNotBePrintedIsAnError() throws IOException {
+        Path full = Path.of("/dev/full");
+        assumeTrue(Files.exists(full));
+        try (PrintStream lost = new PrintStream(full.toFile(), StandardCharsets.UTF_8)) {
+            System.setOut(lost);
+            assertThat(printsAndRefuses(2, "check", demo().toString()))
+                    .startsWith("What was asked for could not be written to standard output");
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+            "fit --spare -2147483648 | --spare must be from 0 to 180, not -2147483648.",
+            "fit --less 999 | --less must be from 0 to 180, not 999.",
+            "derive-warm-up --minutes 0 | --minutes must be from 1 to 60 min, not 0.",
+            "fit --way 99999999999 | 99999999999 is far too large a number.",
+            "pulses --edits -1 | --edits must be from 1 to 100000, not -1."})
+    void numbersOutOfRangeAreRefusedNotBent(String words, String sentence) throws IOException {
+        String[] arguments = words.startsWith("pulses")
+                ? words.split(" ")
+                : (words + " " + demo()).split(" ");
+
+        assertThat(printsAndRefuses(2, arguments)).contains(sentence).doesNotContain("java", "Exception");
+    }
+
+    @Test
+    void whatANameSaysToATerminalIsShownNotDone() throws IOException {
+        Path plan = Files.write(folder.resolve("escape.kehre.json"), new String(
+                DemoPlan.load(Instructor.LIBRARY).bytes(), StandardCharsets.UTF_8)
+                .replace("Welcome and briefing", "\\u001b]0;owned\\u0007\\u009b2J")
+                .getBytes(StandardCharsets.UTF_8));
+
+        assertThat(print("timeline", plan.toString())).contains("^[]0;owned^G<9B>2J");
+        out.reset();
+        assertThat(printsAndRefuses(2, "check", folder.resolve("x\u001b[2J.json").toString()))
+                .contains("x^[[2J.json");
     }
 
     @Test

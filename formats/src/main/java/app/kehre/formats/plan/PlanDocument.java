@@ -55,6 +55,16 @@ public final class PlanDocument {
         return text.read(Fields.of(upgraded), fields -> PlanReader.read(fields, library)).orElseThrow();
     }
 
+    /** Returns whether bytes are a plan of any version, readable or not. */
+    public static boolean isPlan(byte[] bytes) {
+        try {
+            PlanReader.requireFormat("", JsonText.parse("", bytes, MOST_VALUES).top());
+            return true;
+        } catch (UnreadableFile other) {
+            return false;
+        }
+    }
+
     /** Returns the plan. */
     public ClassPlan plan() {
         return plan;

@@ -1,6 +1,7 @@
 package app.kehre.formats.sheet;
 
 import java.io.ByteArrayOutputStream;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 
 import org.openpdf.text.Document;
@@ -57,5 +58,10 @@ public final class SheetPdf {
         int pages = writer.getPageNumber();
         document.close();
         return new Written(out, pages);
+    }
+
+    /** Returns whether bytes are a PDF. */
+    public static boolean isPdf(byte[] bytes) {
+        return new String(bytes, 0, Math.min(bytes.length, 5), StandardCharsets.ISO_8859_1).equals("%PDF-");
     }
 }
