@@ -28,16 +28,28 @@ public record Moment(RunState state, Duration place, Optional<Span> span, Option
         Optional<Entry> next, Duration spanLeft, Duration entryLeft, Duration classLeft, Instant end,
         Duration spare) {
 
-    /** Returns what holds for a run at an instant. */
+    /** Returns what holds for a run at an instant, where the clock on the wall says the same. */
     public static Moment of(TeachingRun run, Instant now) {
+        return of(run, now, now);
+    }
+
+    /**
+     * Returns what holds for a run at an instant.
+     *
+     * @param now by the clock that the run goes by, which nobody sets
+     * @param wall by the clock on the wall, by which the room must be free
+     */
+    public static Moment of(TeachingRun run, Instant now, Instant wall) {
         TeachingRun settled = run.at(now);
         Duration place = settled.placeAt(now);
         Timeline timeline = settled.timeline();
         Optional<Span> span = timeline.at(place);
         Optional<Stretch> turn = timeline.turnAt(place);
         Duration classLeft = timeline.total().minus(place);
-        Instant from = settled.state() == RunState.FINISHED ? settled.since() : now;
-        Instant end = from.plus(classLeft);
+        Duration ago = settled.state() == RunState.FINISHED
+                ? Duration.between(settled.since(), now)
+                : Duration.ZERO;
+        Instant end = wall.minus(ago).plus(classLeft);
         return new Moment(settled.state(), place, span, span.flatMap(found -> entry(timeline, found)),
                 turn.flatMap(found -> timeline.at(found.end())).flatMap(found -> entry(timeline, found)),
                 span.map(found -> found.end().minus(place)).orElse(Duration.ZERO),

@@ -7,14 +7,15 @@ import app.kehre.core.timeline.Stretch;
 import app.kehre.core.timeline.Timeline;
 
 /**
- * A class being taught. Immutable: each step returns a new run.
+ * A class being taught. Immutable: each step returns a new run. Its instants are those of a clock that goes on evenly
+ * and that nobody sets; only the hard end is one of the clock on the wall.
  *
  * @param timeline the class
  * @param state where it stands
  * @param place the place in the class at {@code since}, 0 to its total
  * @param since when the place was true; it moves on from there while teaching
  * @param started when Start was pressed; meaningless while ready
- * @param hardEnd when the room must be free; meaningless while ready
+ * @param hardEnd when the room must be free, by the clock on the wall; meaningless while ready
  */
 public record TeachingRun(Timeline timeline, RunState state, Duration place, Instant since, Instant started,
         Instant hardEnd) {
@@ -26,6 +27,12 @@ public record TeachingRun(Timeline timeline, RunState state, Duration place, Ins
     public static TeachingRun ready(Timeline timeline) {
         return new TeachingRun(timeline, RunState.READY, Duration.ZERO, Instant.EPOCH, Instant.EPOCH,
                 Instant.EPOCH);
+    }
+
+    /** Returns a run that goes on at a place, as after the program broke off. */
+    public static TeachingRun goneOn(Timeline timeline, Duration place, Instant now, Instant hardEnd) {
+        Duration within = place.compareTo(timeline.total()) > 0 ? timeline.total() : place;
+        return new TeachingRun(timeline, RunState.TEACHING, within, now, now, hardEnd).at(now);
     }
 
     /** Starts the class at its place, usually 0. @throws IllegalStateException unless it is ready */

@@ -2,6 +2,7 @@ package app.kehre.desk.command;
 
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Locale;
@@ -16,6 +17,7 @@ import app.kehre.core.plan.Skeleton;
 import app.kehre.desk.look.Type;
 import app.kehre.desk.session.Folders;
 import app.kehre.desk.session.OpenPlan;
+import app.kehre.desk.teach.SteadyClock;
 import app.kehre.desk.window.AppWindow;
 import app.kehre.desk.window.FileChoice;
 import app.kehre.desk.window.Surroundings;
@@ -86,7 +88,7 @@ final class Launch {
 
     private static Surroundings surroundings(Window owner) {
         return new Surroundings(new LocalDisk(), Folders.data(), Clock.system(ZoneId.systemDefault()),
-                FileChoice.ofSystem(() -> owner));
+                new SteadyClock(Instant.now(), System::nanoTime), FileChoice.ofSystem(() -> owner));
     }
 
     private static boolean displayNamed() {

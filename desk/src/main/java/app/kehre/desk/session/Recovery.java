@@ -4,7 +4,6 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
@@ -51,7 +50,7 @@ public final class Recovery implements AutoCloseable {
         this.folder = folder;
         this.disk = disk;
         this.onTrouble = onTrouble;
-        this.own = folder.resolve(name(ProcessHandle.current()));
+        this.own = folder.resolve(OwnFile.name(ENDING));
     }
 
     /**
@@ -94,7 +93,7 @@ public final class Recovery implements AutoCloseable {
     /** Returns the files that crashed processes left behind, oldest first. */
     public List<Path> left() throws DiskTrouble {
         return Stream.concat(disk.list(folder, EARLIER).stream(), disk.list(folder, ENDING).stream())
-                .filter(file -> !running(file) && !isTaken(file)).toList();
+                .filter(file -> !OwnFile.isOfRunning(file) && !isTaken(file)).toList();
     }
 
     /** Says that what lies in a file left behind is now this window's work: it goes once a copy of that is written. */
@@ -144,20 +143,5 @@ public final class Recovery implements AutoCloseable {
         } catch (DiskTrouble trouble) {
             onTrouble.accept(trouble);
         }
-    }
-
-    private static String name(ProcessHandle process) {
-        long started = process.info().startInstant().map(java.time.Instant::toEpochMilli).orElse(0L);
-        return "%d-%d%s".formatted(process.pid(), started, ENDING);
-    }
-
-    private static boolean running(Path file) {
-        String name = file.getFileName().toString();
-        int dash = name.indexOf('-');
-        if (dash < 1 || !name.substring(0, dash).chars().allMatch(Character::isDigit)) {
-            return false;
-        }
-        Optional<ProcessHandle> process = ProcessHandle.of(Long.parseLong(name.substring(0, dash)));
-        return process.map(found -> name(found).equals(name)).orElse(false);
     }
 }

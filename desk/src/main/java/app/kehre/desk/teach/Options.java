@@ -25,7 +25,7 @@ final class Options extends HBox {
     private static final double LEAST = 170;
     private static final double MOST = 440;
 
-    private int shown = -1;
+    private List<Object> shown = List.of();
 
     Options() {
         super(36);
@@ -34,9 +34,10 @@ final class Options extends HBox {
     }
 
     void show(Optional<Entry> entry, ClassPlan plan) {
-        int id = entry.map(Entry::id).orElse(0);
-        if (id != shown) {
-            shown = id;
+        String screened = entry.map(found -> HallWords.instead(found, plan)).orElse("");
+        List<Object> wanted = List.of(entry, screened);
+        if (!wanted.equals(shown)) {
+            shown = wanted;
             List<Node> columns = new ArrayList<>();
             entry.ifPresent(found -> {
                 if (found instanceof Item item) {
@@ -46,9 +47,8 @@ final class Options extends HBox {
                         columns.add(1, column("instead", others));
                     }
                 }
-                String instead = HallWords.instead(found, plan);
-                if (!instead.isEmpty()) {
-                    columns.add(column("did not pass the screen", instead));
+                if (!screened.isEmpty()) {
+                    columns.add(column("did not pass the screen", screened));
                 }
                 if (!found.note().isEmpty()) {
                     columns.add(column("your note", found.note()));

@@ -55,6 +55,7 @@ public final class TeachView extends VBox {
     private final Label nextDose = label("next-dose");
     private final Switchback road;
     private final Button start;
+    private final Button undo;
     private final AnimationTimer timer;
 
     /**
@@ -68,6 +69,9 @@ public final class TeachView extends VBox {
         road.palette().set(Palette.HALL);
         start = key("Space", "start", model::startOrPause);
         start.setId("start");
+        undo = key("Z", "undo", model::undo);
+        undo.setId("undo-step");
+        showUndo("");
         lay(key("Right", "next", model::next), key("Left", "back", model::back),
                 key("R", "start over", model::startOver), key("Esc", "back to the plan", onLeave));
         timer = new AnimationTimer() {
@@ -81,7 +85,11 @@ public final class TeachView extends VBox {
                 }
             }
         };
-        model.timeline().addListener((_, _, timeline) -> road.show(timeline));
+        model.timeline().addListener((_, _, timeline) -> {
+            road.show(timeline);
+            show(model.moment().get());
+        });
+        model.undoable().addListener((_, _, step) -> showUndo(step));
         model.moment().addListener((_, _, moment) -> show(moment));
         widthProperty().addListener(_ -> show(model.moment().get()));
         addEventFilter(KeyEvent.KEY_PRESSED, event -> onKey(event, onLeave));
@@ -128,7 +136,7 @@ public final class TeachView extends VBox {
         nextWord.setMinWidth(USE_PREF_SIZE);
         HBox next = new HBox(18, nextWord, nextName, nextDose);
         next.setAlignment(Pos.BASELINE_LEFT);
-        HBox keys = new HBox(10, start);
+        HBox keys = new HBox(10, start, undo);
         keys.getChildren().addAll(others);
         keys.setAlignment(Pos.CENTER_LEFT);
         keys.setMinHeight(USE_PREF_SIZE);
@@ -151,6 +159,8 @@ public final class TeachView extends VBox {
             model.back();
         } else if (code == KeyCode.R) {
             model.startOver();
+        } else if (code == KeyCode.Z) {
+            model.undo();
         } else if (code == KeyCode.ESCAPE) {
             onLeave.run();
         } else {
@@ -208,6 +218,12 @@ public final class TeachView extends VBox {
                 .orElse(""));
     }
 
+    private void showUndo(String step) {
+        undo.setVisible(!step.isEmpty());
+        undo.setManaged(!step.isEmpty());
+        name(undo, "undo: " + step);
+    }
+
     private void showStart(RunState state) {
         String word = switch (state) {
             case READY -> "start";
@@ -215,8 +231,12 @@ public final class TeachView extends VBox {
             case PAUSED -> "go on";
             case FINISHED -> "ready again";
         };
-        ((Label) ((HBox) start.getGraphic()).getChildren().getLast()).setText(word);
-        start.setAccessibleText(word);
+        name(start, word);
+    }
+
+    private static void name(Button key, String word) {
+        ((Label) ((HBox) key.getGraphic()).getChildren().getLast()).setText(word);
+        key.setAccessibleText(word);
     }
 
     /** Makes a text as large as the place beside the clock allows. */

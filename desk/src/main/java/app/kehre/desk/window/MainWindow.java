@@ -31,6 +31,7 @@ import app.kehre.desk.plan.ChoosingViewModel;
 import app.kehre.desk.plan.PlanView;
 import app.kehre.desk.plan.PlanViewModel;
 import app.kehre.desk.session.ClassFolder;
+import app.kehre.desk.session.KeptTeaching;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.Patterns;
 import app.kehre.desk.session.Recovery;
@@ -57,6 +58,7 @@ public final class MainWindow {
     private final ChoosingViewModel choosing;
     private final SheetViewModel sheetModel;
     private final TeachViewModel teachModel;
+    private final TeachingRescue taught;
     private final Shelf shelf;
     private final ClassesView classesView;
     private final BriefView briefView;
@@ -91,7 +93,10 @@ public final class MainWindow {
         choosing = new ChoosingViewModel(planModel, all, folder);
         sheetModel = new SheetViewModel(Executors.newSingleThreadExecutor(
                 work -> Thread.ofPlatform().daemon().name("sheet").unstarted(work)), around.disk());
-        teachModel = new TeachViewModel(open.settled().get(), around.clock());
+        teachModel = new TeachViewModel(open.settled().get(), around.clock(), around.steady());
+        taught = new TeachingRescue(open, teachModel, around.clock(), notices,
+                new KeptTeaching(around.data().resolve("teaching"), around.disk(),
+                        trouble -> Platform.runLater(() -> files.tell(trouble.sentence()))));
         Button teach = new Button("Teach");
         teach.setId("teach");
         teach.getStyleClass().add("go");
@@ -200,6 +205,7 @@ public final class MainWindow {
     /** Offers what an earlier run left unsaved. */
     public void offerRescue() {
         rescue.offer();
+        taught.offer(shelf.library()::get, () -> go(Place.TEACH));
         if (!shelf.trouble().isEmpty()) {
             files.tell("own exercises", shelf.trouble());
         }
@@ -226,6 +232,7 @@ public final class MainWindow {
     /** Runs what closes the window, after asking about unsaved changes. Returns whether it ran at once. */
     public boolean leave(Runnable close) {
         return files.unlessUnsaved(() -> {
+            taught.forget();
             recovery.forget();
             recovery.close();
             close.run();

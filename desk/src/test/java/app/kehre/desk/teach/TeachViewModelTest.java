@@ -1,9 +1,15 @@
 package app.kehre.desk.teach;
 
+import java.time.Clock;
 import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
 
 import org.junit.jupiter.api.Test;
 
+import app.kehre.core.brief.Brief;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.teaching.RunState;
 import app.kehre.core.testing.Exercises;
@@ -20,7 +26,7 @@ class TeachViewModelTest {
             .item(Exercises.SQUAT, "60 s on").item(Exercises.ROW, "60 s on").bare());
     private final Timeline other = Timeline.of(Plans.one(Exercises.SQUAT, "30 s on"));
     private final HandClock clock = HandClock.at(timeline.plan().brief());
-    private final TeachViewModel model = new TeachViewModel(timeline, clock);
+    private final TeachViewModel model = new TeachViewModel(timeline, clock, clock);
 
     private RunState state() {
         return model.moment().get().state();
@@ -75,5 +81,59 @@ class TeachViewModelTest {
         model.startOrPause();
 
         assertThat(model.moment().get().spare()).isEqualTo(Duration.ofMinutes(-1));
+    }
+
+    @Test
+    void aNextTooManyAndAStartOverByMistakeAreTakenBackAsIfNothingHadBeen() {
+        model.startOrPause();
+        pass(70);
+        model.next();
+        assertThat(state()).isEqualTo(RunState.FINISHED);
+        assertThat(model.undoable().get()).isEqualTo("next");
+        pass(5);
+        model.undo();
+        assertThat(state()).isEqualTo(RunState.TEACHING);
+        assertThat(model.moment().get().place()).isEqualTo(Duration.ofSeconds(75));
+
+        model.startOver();
+        pass(3);
+        model.undo();
+        assertThat(model.moment().get().place()).isEqualTo(Duration.ofSeconds(78));
+        assertThat(model.undoable().get()).isEmpty();
+        model.startOver();
+        model.startOrPause();
+        assertThat(model.undoable().get()).as("a new run has begun").isEmpty();
+    }
+
+    @Test
+    void settingTheClockNeitherEndsNorFreezesTheClassAndTheRoomsEndIsThatOfTheWall() {
+        HandClock wall = HandClock.at(timeline.plan().brief());
+        TeachViewModel taught = new TeachViewModel(timeline, wall, clock);
+        taught.startOrPause();
+        wall.pass(Duration.ofHours(1));
+        taught.tick();
+        assertThat(taught.moment().get().state()).isEqualTo(RunState.TEACHING);
+        assertThat(taught.moment().get().place()).isZero();
+        assertThat(taught.moment().get().spare()).isEqualTo(Duration.ofMinutes(3).minusHours(1));
+
+        wall.pass(Duration.ofHours(-2));
+        clock.pass(Duration.ofSeconds(30));
+        taught.tick();
+        assertThat(taught.moment().get().place()).isEqualTo(Duration.ofSeconds(30));
+        assertThat(taught.moment().get().spare())
+                .isEqualTo(Duration.ofMinutes(3).plusHours(1).plusSeconds(30));
+    }
+
+    @Test
+    void aClassInTheHourThatComesTwiceHasItsSlotAndNoMore() {
+        ZoneId zone = ZoneId.of("Europe/Zurich");
+        Clock night = Clock.fixed(Instant.parse("2026-10-25T00:30:00Z"), zone);
+        Timeline class230 = Timeline.of(timeline.plan().with(Brief.of("Night", LocalDate.of(2026, 10, 25),
+                LocalTime.of(2, 30), Duration.ofMinutes(60), 5)));
+        TeachViewModel taught = new TeachViewModel(class230, night, night);
+
+        taught.startOrPause();
+
+        assertThat(taught.moment().get().spare()).isEqualTo(Duration.ofMinutes(58));
     }
 }

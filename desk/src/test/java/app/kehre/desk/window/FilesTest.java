@@ -4,7 +4,9 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.List;
+import java.util.stream.Stream;
 import javafx.scene.input.KeyCode;
 
 import org.junit.jupiter.api.AfterEach;
@@ -12,8 +14,11 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
+import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.EntryText;
+import app.kehre.core.testing.Exercises;
+import app.kehre.core.testing.Plans;
 import app.kehre.desk.FaultyDisk;
 import app.kehre.desk.Instructor;
 import app.kehre.formats.disk.DiskTrouble;
@@ -333,5 +338,75 @@ class FilesTest {
 
         assertThat(Instructor.onFx(instructor.content()::theme)).isEqualTo(app.kehre.desk.look.Theme.DARK);
         assertThat(Instructor.onFx(() -> instructor.stage().getWidth())).isEqualTo(1111);
+    }
+
+    @Test
+    void thePlaceInAClassThatIsBeingTaughtSurvivesACrash() throws IOException {
+        Path teaching = folder.resolve("data/teaching");
+        instructor.clicks("#teach").presses(KeyCode.SPACE).waits(Duration.ofMinutes(24)).until("it is kept",
+                () -> holds(teaching, "PT24M "));
+        Path kept;
+        try (Stream<Path> files = Files.list(teaching)) {
+            kept = Files.copy(
+                    files.filter(each -> each.toString().endsWith(".teaching")).findFirst().orElseThrow(),
+                    teaching.resolve("999999999-1.teaching"));
+        }
+        ClassPlan taught = instructor.plan();
+        instructor.close();
+        instructor = Instructor.withDemo(folder.resolve("data"), disk);
+
+        assertThat(instructor.notices()).isEqualTo(
+                "Kehre broke off while \u201cTuesday Evening Climb\u201d was being taught, at 24:00.");
+        instructor.clicksButton("Go on at 24:00");
+        assertThat(instructor.place()).isEqualTo(Place.TEACH);
+        assertThat(instructor.plan()).isEqualTo(taught);
+        assertThat(instructor.sees("#class-line")).startsWith("class 24:00");
+        assertThat(kept).doesNotExist();
+    }
+
+    private static boolean holds(Path folder, String text) {
+        try (Stream<Path> files = Files.list(folder)) {
+            return files.filter(each -> each.toString().endsWith(".teaching")).anyMatch(each -> {
+                try {
+                    return Files.readString(each).contains(text);
+                } catch (IOException gone) {
+                    return false;
+                }
+            });
+        } catch (IOException notYet) {
+            return false;
+        }
+    }
+
+    @Test
+    void theHallShowsTheNoteOfTheClassThatIsTaught() {
+        instructor.clicks("#teach");
+        assertThat(instructor.reads(".option")).as("of the first line, on the first visit")
+                .contains("Who is new? Knees, back, pregnancy: come and see me.");
+        instructor.presses(KeyCode.ESCAPE);
+        Instructor.onFx(() -> {
+            instructor.content().planning().open().edit("Note",
+                    plan -> plan.with(plan.entry(1).withNote("Doors!")));
+            return 0;
+        });
+        instructor.clicks("#teach");
+        assertThat(instructor.reads(".option")).containsExactly("Doors!");
+    }
+
+    @Test
+    void whatALimitForbidsIsSaidAtTheFoot() {
+        instructor.close();
+        Plans many = Plans.of(60).segment("Toning", Role.TONING, 120);
+        for (int line = 0; line < 40; line++) {
+            many.item(Exercises.SQUAT, "10 reps");
+        }
+        instructor = Instructor.with(many.circuit(40, 1, 0).plan(), folder.resolve("data"), disk);
+        ClassPlan full = instructor.plan();
+        instructor.clicksOnRoad(full.items().findFirst().orElseThrow().id()).presses(KeyCode.D,
+                KeyCode.CONTROL);
+
+        assertThat(instructor.plan()).isEqualTo(full);
+        assertThat(instructor.sees("#hint")).isEqualTo(
+                "The exercises of a circuit must be from 1 to 40, not 41. Nothing was changed.");
     }
 }

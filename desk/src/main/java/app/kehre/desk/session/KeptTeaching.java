@@ -1,0 +1,110 @@
+package app.kehre.desk.session;
+
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.function.Consumer;
+
+import app.kehre.core.exercise.Library;
+import app.kehre.formats.disk.Disk;
+import app.kehre.formats.disk.DiskTrouble;
+import app.kehre.formats.json.UnreadableFile;
+
+/** Keeps where a class is while it is taught; each step of the instructor is written beside the JavaFX thread. */
+public final class KeptTeaching {
+
+    private static final String ENDING = ".teaching";
+    /** A class that broke off longer ago is not gone on with. Kehre's estimate. */
+    private static final Duration FRESH = Duration.ofHours(3);
+
+    private final Path folder;
+    private final Path own;
+    private final Disk disk;
+    private final Consumer<DiskTrouble> onTrouble;
+    private final ExecutorService writer = Executors
+            .newSingleThreadExecutor(work -> Thread.ofPlatform().daemon().name("teaching").unstarted(work));
+
+    /**
+     * A class that was being taught when a Kehre broke off.
+     *
+     * @param file where it is kept
+     * @param taught what is kept
+     */
+    public record Left(Path file, TaughtClass taught) {}
+
+    /**
+     * Starts keeping in a folder.
+     *
+     * @param onTrouble told, on another thread, when it could not be written
+     */
+    public KeptTeaching(Path folder, Disk disk, Consumer<DiskTrouble> onTrouble) {
+        this.folder = folder;
+        this.own = folder.resolve(OwnFile.name(ENDING));
+        this.disk = disk;
+        this.onTrouble = onTrouble;
+    }
+
+    /** Keeps a class as it is now. */
+    public void keep(TaughtClass taught) {
+        writer.execute(() -> attempt(() -> {
+            disk.makeFolder(folder);
+            disk.replace(own, taught.bytes());
+        }));
+    }
+
+    /** Forgets it: nothing is being taught any more. */
+    public void forget() {
+        writer.execute(() -> attempt(() -> disk.remove(own)));
+    }
+
+    /** Finds a class that was being taught a short time ago when its Kehre broke off; older ones are cleared away. */
+    public Optional<Left> left(Instant now, Library library) {
+        Optional<Left> found = Optional.empty();
+        try {
+            for (Path file : disk.list(folder, ENDING)) {
+                if (!OwnFile.isOfRunning(file)) {
+                    Optional<Left> read = read(file, library)
+                            .filter(each -> Duration.between(each.taught().at(), now).compareTo(FRESH) < 0);
+                    found = found.or(() -> read);
+                    if (read.isEmpty()) {
+                        disk.remove(file);
+                    }
+                }
+            }
+        } catch (DiskTrouble trouble) {
+            onTrouble.accept(trouble);
+        }
+        return found;
+    }
+
+    /** A damaged one is of no use: the class itself lies in its file or in its rescue. */
+    private Optional<Left> read(Path file, Library library) throws DiskTrouble {
+        try {
+            return Optional.of(
+                    new Left(file,
+                            TaughtClass.read(file.getFileName().toString(), disk.read(file), library)));
+        } catch (UnreadableFile damaged) {
+            return Optional.empty();
+        }
+    }
+
+    /** Removes what was left behind. */
+    public void discard(Path file) {
+        attempt(() -> disk.remove(file));
+    }
+
+    private interface Step {
+        void run() throws DiskTrouble;
+    }
+
+    private void attempt(Step step) {
+        try {
+            step.run();
+        } catch (DiskTrouble trouble) {
+            onTrouble.accept(trouble);
+        }
+    }
+}
