@@ -15,6 +15,12 @@ import app.kehre.core.plan.Segment;
 /** What the checks of the combinations find, gathered. */
 final class CombinationCheck implements Check {
 
+    /**
+     * Ways to mend are sought for the first missteps of a combination, for the fewer the longer it is: what comes behind
+     * a misstep mostly follows from it. Of 64 counts it is the first 31. Kehre's estimate.
+     */
+    private static final int MENDED_COUNTS = 2000;
+
     @Override
     public String key() {
         return "combination";
@@ -40,11 +46,15 @@ final class CombinationCheck implements Check {
         for (int i = 0; i < build.build().combinations().size(); i++) {
             int which = i;
             Combination combination = build.build().combinations().get(i);
+            int sought = Math.max(1, MENDED_COUNTS / Math.max(1, combination.counts()));
+            int found = 0;
             for (Misstep misstep : Checks.of(combination, conditions, moves)) {
+                boolean mended = found++ < sought;
                 findings.add(foundOf("%d/%s/%d".formatted(i + 1, misstep.kind(), misstep.part() + 1),
                         misstep.severity(), judged.at(build),
                         "%s, count %d: %s".formatted(combination.name(), misstep.count(), misstep.what()),
-                        misstep.why(), misstep.source(), () -> mends(judged, build, which, misstep)));
+                        misstep.why(), misstep.source(),
+                        () -> mended ? mends(judged, build, which, misstep) : List.of()));
             }
         }
     }

@@ -27,9 +27,13 @@ public record Finding(String check, Severity severity, Place place, String what,
         return place.entry();
     }
 
-    /** Returns ways to mend it, the one that changes least first. */
+    /** Returns ways to mend it, the one that changes least first; none where a class would get larger than one may be. */
     public List<Mend> mends() {
-        return remedy.get();
+        try {
+            return remedy.get();
+        } catch (IllegalArgumentException tooLarge) {
+            return List.of();
+        }
     }
 
     /** Returns whether both are the same check at the same place. */

@@ -96,10 +96,14 @@ final class CardReader {
             report(field, "found a text of %d characters, expected at most %d.".formatted(text.length(),
                     LONGEST));
         }
-        text.chars().filter(each -> Character.isISOControl(each) && !(each == '\n' && field == Field.HOW))
-                .findFirst().ifPresent(each -> report(field, each == '\n'
+        for (int i = 0; i < text.length(); i++) {
+            char each = text.charAt(i);
+            if (Character.isISOControl(each) && !(each == '\n' && field == Field.HOW)) {
+                report(field, each == '\n'
                         ? "found a line break, expected one line."
-                        : "found a control character (%04X), expected letters.".formatted(each)));
+                        : "found a control character (%04X), expected letters.".formatted((int) each));
+            }
+        }
     }
 
     private Optional<Work> work() {

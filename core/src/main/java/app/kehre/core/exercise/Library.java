@@ -5,22 +5,27 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
+
+import org.jspecify.annotations.Nullable;
 
 /** All exercises that can be chosen: those that ship with Kehre, and the instructor's own. */
 public final class Library {
 
+    private static final Pattern NO_LETTER = Pattern.compile("[^a-z0-9]+");
+
     private final Map<String, Exercise> shipped;
     private final OwnExercises own;
     private final Map<String, Exercise> byId = new LinkedHashMap<>();
-    private final Search search;
+    /** Made when it is first asked for: whoever only reads or changes a library needs none. */
+    private volatile @Nullable Search search;
 
     private Library(Map<String, Exercise> shipped, OwnExercises own) {
         this.shipped = shipped;
         this.own = own;
         byId.putAll(shipped);
         own.exercises().forEach(each -> byId.put(each.id(), each));
-        search = new Search(all());
     }
 
     /**
@@ -74,12 +79,21 @@ public final class Library {
 
     /** Returns the exercises that fit the typed words, the best first; no words at all find everything by name. */
     public List<Exercise> search(String typed) {
-        return search.find(typed, _ -> true);
+        return search().find(typed, _ -> true);
     }
 
     /** Returns the exercises that fit the typed words; those that suit the role first, then the best. */
     public List<Exercise> search(String typed, Role role) {
-        return search.find(typed, exercise -> exercise.suits(role));
+        return search().find(typed, exercise -> exercise.suits(role));
+    }
+
+    private Search search() {
+        Search now = search;
+        if (now == null) {
+            now = new Search(all());
+            search = now;
+        }
+        return now;
     }
 
     /** Returns an id for a new exercise of the name: its words in lower case, with a number where that is taken. */
@@ -91,7 +105,7 @@ public final class Library {
 
     /** Returns the words of a name as an id. */
     public static String idOf(String name) {
-        String words = Search.plain(name).replaceAll("[^a-z0-9]+", " ").strip().replace(' ', '-');
+        String words = NO_LETTER.matcher(Search.plain(name)).replaceAll(" ").strip().replace(' ', '-');
         return words.isEmpty() ? "own" : words;
     }
 

@@ -37,7 +37,10 @@ public record Manner(boolean known, Explaining explaining, Optional<Duration> ch
 
     /** Says what is against a layer, here and for one round. @throws IllegalArgumentException with the sentence */
     static void checkLayer(String layer) {
-        if (layer.length() > LONGEST_LAYER || layer.lines().count() > 1) {
+        if (layer.lines().count() > 1) {
+            throw new IllegalArgumentException("A layer must be one line, without a line break.");
+        }
+        if (layer.length() > LONGEST_LAYER) {
             throw new IllegalArgumentException("A layer must be one line of at most %d characters, not %d."
                     .formatted(LONGEST_LAYER, layer.length()));
         }

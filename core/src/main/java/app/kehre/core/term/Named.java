@@ -13,8 +13,12 @@ public interface Named {
     /** Finds the term of a list by its words, in any case. */
     static <T extends Enum<T> & Named> Optional<T> find(Class<T> list, String words) {
         String key = words.strip();
-        return Arrays.stream(list.getEnumConstants()).filter(term -> term.words().equalsIgnoreCase(key))
-                .findFirst();
+        for (T term : list.getEnumConstants()) {
+            if (term.words().equalsIgnoreCase(key)) {
+                return Optional.of(term);
+            }
+        }
+        return Optional.empty();
     }
 
     /** Returns all terms of a list, for the sentence that says what was expected. */

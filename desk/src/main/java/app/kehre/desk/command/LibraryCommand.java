@@ -13,6 +13,7 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
 
+import app.kehre.core.exercise.OwnExercises;
 import app.kehre.desk.session.Folders;
 import app.kehre.desk.session.Shelf;
 import app.kehre.formats.disk.DiskTrouble;
@@ -76,8 +77,10 @@ final class LibraryCommand implements Callable<Integer> {
         read.sentences().forEach(err()::println);
         boolean take = !read.good().isEmpty() && (read.bad().isEmpty() || takeGood);
         if (take) {
-            shelf.change(own -> own
-                    .withAll(ExerciseTable.read(bytes, shelf.library().get().with(own)).good()));
+            OwnExercises known = shelf.library().get().own();
+            shelf.change(own -> own.withAll(own.equals(known)
+                    ? read.good()
+                    : ExerciseTable.read(bytes, shelf.library().get().with(own)).good()));
         }
         print("%s %s%n".formatted(read.words(), take
                 ? "Taken: %d.".formatted(read.good().size())

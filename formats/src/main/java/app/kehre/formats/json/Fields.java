@@ -110,7 +110,7 @@ public final class Fields {
 
     /** Returns a text; a stand-in when it is missing or not a text. */
     public String text(String name) {
-        return string(name).orElse("?");
+        return given(name).orElse("?");
     }
 
     /** Returns a text, or the other value when there is no such field. */
@@ -118,13 +118,20 @@ public final class Fields {
         return has(name) ? text(name) : otherwise;
     }
 
-    private Optional<String> string(String name) {
+    /** Returns a text, or nothing when it is missing or no text, which is reported. */
+    public Optional<String> given(String name) {
         JsonNode found = get(name);
         if (found == null || !found.isString()) {
             wrong(name, found, "a text in quotes");
             return Optional.empty();
         }
         return Optional.of(found.stringValue());
+    }
+
+    /** Returns a text if there is one, without a word if there is none: for what has been read, and reported, already. */
+    public String peek(String name) {
+        JsonNode found = node.get(name);
+        return found == null || !found.isString() ? "" : found.stringValue();
     }
 
     /** Returns a mark; false when there is no such field. */
@@ -166,7 +173,7 @@ public final class Fields {
 
     /** Returns a text turned into a value by one of Kehre's notations. */
     public <T> T parsed(String name, Function<String, Reading<T>> notation, T standIn) {
-        Optional<String> text = string(name);
+        Optional<String> text = given(name);
         if (text.isPresent() && text.get().length() > LONGEST_NOTATION) {
             report(name, "found a text of %d characters, expected at most %d.".formatted(text.get().length(),
                     LONGEST_NOTATION));
@@ -195,7 +202,7 @@ public final class Fields {
 
     /** Returns a term of a closed list. */
     public <T extends Enum<T> & Named> T term(String name, Class<T> list) {
-        return string(name).flatMap(word -> find(list, name, word)).orElse(list.getEnumConstants()[0]);
+        return given(name).flatMap(word -> find(list, name, word)).orElse(list.getEnumConstants()[0]);
     }
 
     /** Returns terms of a closed list; none when there is no such field. */

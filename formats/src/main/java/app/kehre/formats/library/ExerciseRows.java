@@ -28,6 +28,9 @@ import app.kehre.formats.table.TableText;
 /** The lines of one table of exercises, as they are read. */
 final class ExerciseRows {
 
+    /** With its header, and all that ships beside what is one's own, as a whole library is exported. */
+    private static final int MOST_ROWS = (int) OwnExercises.NUMBER.most() + 1001;
+
     private final Library library;
     private final Map<String, Exercise> own;
     private final Map<String, Exercise> good = new LinkedHashMap<>();
@@ -35,6 +38,7 @@ final class ExerciseRows {
     private final Map<String, Integer> numbers = new HashMap<>();
     private final Map<Long, String> bad = new TreeMap<>();
     private List<String> header = List.of();
+    private List<Optional<Field>> fields = List.of();
     private int same;
 
     ExerciseRows(Library library) {
@@ -42,33 +46,47 @@ final class ExerciseRows {
         this.own = library.own().byId();
     }
 
+    /** A line by itself: what it says, whatever the others say. */
+    private record Row(long line, String id, Optional<Exercise> exercise, String problem) {}
+
     ImportedExercises read(TableText table) {
         if (!table.problem().isEmpty()) {
             return refused(table.line(), table.problem());
         }
-        try (CsvReader<CsvRecord> csv = CsvReader.builder().fieldSeparator(table.separator())
-                .extraFieldStrategy(FieldMismatchStrategy.IGNORE)
-                .missingFieldStrategy(FieldMismatchStrategy.IGNORE)
-                .ofCsvRecord(table.text())) {
-            for (CsvRecord line : csv) {
-                if (!header.isEmpty()) {
-                    read(line);
-                } else if (!header(line)) {
-                    return refused(1, "found no column \"name\"; expected a header with some of: "
-                            + String.join(", ", ExerciseTable.columns()) + ".");
-                }
-                if (good.size() + own.size() > OwnExercises.NUMBER.most()) {
-                    return refused(line.getStartingLineNumber(),
-                            OwnExercises.NUMBER.problem(good.size() + (long) own.size()).orElse(""));
-                }
+        List<CsvRecord> records = records(table);
+        if (records.isEmpty() || !header(records.getFirst())) {
+            return refused(1, "found no column \"name\"; expected a header with some of: "
+                    + String.join(", ", ExerciseTable.columns()) + ".");
+        }
+        if (records.size() > MOST_ROWS) {
+            return refused(MOST_ROWS + 1, "A table may have %d lines, and this one has %d."
+                    .formatted(MOST_ROWS, records.size()));
+        }
+        for (Row row : records.stream().skip(1).parallel().map(this::row).toList()) {
+            row.exercise().ifPresentOrElse(read -> take(row.id(), read, row.line()),
+                    () -> bad.put(row.line(), row.problem()));
+            Optional<String> many = OwnExercises.NUMBER.problem(good.size() + (long) own.size());
+            if (many.isPresent()) {
+                return refused(row.line(), many.get());
             }
-        } catch (CsvParseException | IOException fault) {
-            bad.put((long) good.size() + same + bad.size() + 2,
-                    "this is not a table of commas, semicolons or tabs: a quotation mark is not closed.");
         }
         dropWhatNamesNothing();
         return new ImportedExercises(List.copyOf(good.values()), same, bad,
                 table.foundOut() ? table.letters() : "");
+    }
+
+    private List<CsvRecord> records(TableText table) {
+        List<CsvRecord> records = new ArrayList<>();
+        try (CsvReader<CsvRecord> csv = CsvReader.builder().fieldSeparator(table.separator())
+                .extraFieldStrategy(FieldMismatchStrategy.IGNORE)
+                .missingFieldStrategy(FieldMismatchStrategy.IGNORE)
+                .ofCsvRecord(table.text())) {
+            csv.forEach(records::add);
+        } catch (CsvParseException | IOException fault) {
+            bad.put(records.size() + 1L,
+                    "this is not a table of commas, semicolons or tabs: a quotation mark is not closed.");
+        }
+        return records;
     }
 
     private static ImportedExercises refused(long line, String sentence) {
@@ -77,29 +95,25 @@ final class ExerciseRows {
 
     private boolean header(CsvRecord line) {
         header = line.getFields().stream().map(String::strip).toList();
+        fields = header.stream().map(name -> Named.find(Field.class, name)).toList();
         return header.contains(Field.NAME.words());
     }
 
-    private void read(CsvRecord line) {
+    private Row row(CsvRecord line) {
         long number = line.getStartingLineNumber();
         if (line.getFieldCount() != header.size()) {
-            bad.put(number, "found %d columns, expected %d as in the header.".formatted(line.getFieldCount(),
-                    header.size()));
-            return;
+            return new Row(number, "", Optional.empty(), "found %d columns, expected %d as in the header."
+                    .formatted(line.getFieldCount(), header.size()));
         }
         Map<Field, String> texts = new EnumMap<>(Field.class);
         String id = "";
         for (int i = 0; i < header.size(); i++) {
             String text = Cells.plain(line.getField(i));
-            Named.find(Field.class, header.get(i)).ifPresent(field -> texts.put(field, text));
+            fields.get(i).ifPresent(field -> texts.put(field, text));
             id = header.get(i).equals(ExerciseTable.ID) ? text.strip() : id;
         }
         Card.Outcome outcome = new Card(known(id) ? id : "new", texts).read();
-        if (outcome.exercise().isEmpty()) {
-            bad.put(number, sentence(outcome.problems()));
-        } else {
-            take(id, outcome.exercise().get(), number);
-        }
+        return new Row(number, id, outcome.exercise(), sentence(outcome.problems()));
     }
 
     private boolean known(String id) {

@@ -41,7 +41,7 @@ final class BuildUpJson {
         Method method = fields.term("method", Method.class);
         Duration time = fields.parsed("time", text -> PlanReader.inRange(Lengths.parse(text), Build.TIME),
                 Duration.ofMinutes(1));
-        Optional<Exercise> hold = finder.find(fields, "hold", fields.text("hold"));
+        Optional<Exercise> hold = fields.given("hold").flatMap(held -> finder.find(fields, "hold", held));
         List<Combination> combinations = new ArrayList<>();
         fields.objects("combinations", true, Build.COMBINATIONS)
                 .forEach(each -> combination(each, finder).ifPresent(combinations::add));
@@ -65,7 +65,7 @@ final class BuildUpJson {
     }
 
     private static Optional<Part> part(Fields fields, Finder finder) {
-        Optional<Exercise> move = finder.find(fields, "move", fields.text("move"));
+        Optional<Exercise> move = fields.given("move").flatMap(found -> finder.find(fields, "move", found));
         Side lead = side(fields);
         int times = fields.has("times") ? fields.whole("times", Part.TIMES) : 1;
         Pace pace = pace(fields);

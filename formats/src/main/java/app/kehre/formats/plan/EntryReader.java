@@ -42,6 +42,7 @@ final class EntryReader {
     private final Library library;
     private final Set<Integer> ids = new HashSet<>();
     private final List<Runnable> insteads = new ArrayList<>();
+    private final Set<String> faulty = new HashSet<>();
 
     EntryReader(Map<String, Exercise> own, Library library) {
         this.own = own;
@@ -134,8 +135,8 @@ final class EntryReader {
     }
 
     private Optional<Item> item(Fields fields, int id, String note) {
-        String name = fields.text("exercise");
-        Optional<Exercise> exercise = exercise(fields, "exercise", name);
+        Optional<Exercise> exercise = fields.given("exercise")
+                .flatMap(name -> exercise(fields, "exercise", name));
         Dose dose = fields.parsed("dose", DoseNotation::parse, STAND_IN);
         Load load = load(fields).orElse(Load.NONE);
         Manner manner = manner(fields);
@@ -145,10 +146,15 @@ final class EntryReader {
                 () -> new Item(id, found, dose, load, note, manner, changes, instead)));
     }
 
+    /** An exercise of the plan that is at fault itself: that it is named elsewhere is no second fault. */
+    void faulty(Fields exercise) {
+        faulty.add(exercise.peek("id"));
+    }
+
     /** Finds an exercise of the plan or of the library; one that is nowhere is reported for the field. */
     Optional<Exercise> exercise(Fields fields, String field, String id) {
         Optional<Exercise> exercise = Optional.ofNullable(own.get(id)).or(() -> library.find(id));
-        if (exercise.isEmpty()) {
+        if (exercise.isEmpty() && !faulty.contains(id)) {
             fields.report(field,
                     ("\"%s\" is not in the library; expected the id of one of its exercises, such as"
                             + " \"squat\", or one that the plan brings under \"exercises\".")

@@ -69,13 +69,16 @@ final class PlanReader {
     private Optional<ClassPlan> plan(Fields fields) {
         Set<String> ids = new HashSet<>();
         fields.objects("exercises", false, OWN).forEach(each -> ExerciseJson.readNew(each, ids)
-                .ifPresent(exercise -> own.putIfAbsent(exercise.id(), exercise)));
+                .ifPresentOrElse(exercise -> own.putIfAbsent(exercise.id(), exercise),
+                        () -> entries.faulty(each)));
         Optional<Brief> brief = fields.object("brief").flatMap(BriefJson::read);
         List<Segment> segments = new ArrayList<>();
         fields.objects("segments", true, ClassPlan.SEGMENTS)
                 .forEach(each -> segment(each).ifPresent(segments::add));
-        entries.requireInsteads();
-        requireOptions(fields);
+        if (fields.clean()) {
+            entries.requireInsteads();
+            requireOptions(fields);
+        }
         ClassTimes times = fields.has("times")
                 ? fields.object("times").map(PlanReader::times).orElse(ClassTimes.USUAL)
                 : ClassTimes.usual(brief.map(found -> found.group().older()).orElse(false));
