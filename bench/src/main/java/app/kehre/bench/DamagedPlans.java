@@ -54,7 +54,8 @@ public final class DamagedPlans {
                 wrong.add("%d %s: %s".formatted(i, trial.end(), trial.words()));
             }
         }
-        System.out.printf("%d mutants, seed %d: %s; over 2 s: %d; longest %d ms of CPU, of mutant %d%n", number, seed, ends,
+        System.out.printf("%d mutants, seed %d: %s; over 2 s: %d; longest %d ms of CPU, of mutant %d%n",
+                number, seed, ends,
                 hung,
                 longest.toMillis(), at);
         wrong.stream().limit(SHOWN).forEach(System.out::println);
