@@ -50,7 +50,7 @@ public final class DamagedPlans {
                 longest = trial.cpu();
                 at = i;
             }
-            if (trial.end() != End.REFUSED && trial.end() != End.TAKEN) {
+            if ((trial.end() != End.REFUSED && trial.end() != End.TAKEN) || trial.cpu().compareTo(LONG) > 0) {
                 wrong.add("%d %s: %s".formatted(i, trial.end(), trial.words()));
             }
         }

@@ -269,6 +269,7 @@ public final class MainWindow {
         }
         boolean hall = to == Place.TEACH;
         root.setLeft(hall ? null : rail);
+        root.setTop(hall ? null : notices);
         main.setBottom(hall ? null : foot);
         stage.getChildren().setAll(view);
         rail.show(to);

@@ -180,6 +180,6 @@ final class JsonTree {
         }
         String near = text.substring(Math.max(0, at - NEAR), Math.min(text.length(), at + 1));
         String line = near.strip().lines().reduce("", (_, last) -> last).strip();
-        return new Fault(place, "this is not JSON, at the end of: %s".formatted(line));
+        return new Fault(place, "this is not JSON: it breaks at the end of \"%s\".".formatted(line));
     }
 }

@@ -43,10 +43,7 @@ final class JudgementJson {
                             .put("segment", each.segment())
                             .put("item", each.entry()).put("reason", each.reason()));
         }
-        Map<Integer, Entry> lines = plan.lines().collect(Collectors.toMap(Entry::id, each -> each));
-        List<Chosen> chosen = plan.chosen().stream()
-                .filter(each -> lines.containsKey(each.entry()) && each.isOf(lines.get(each.entry())))
-                .toList();
+        List<Chosen> chosen = still(plan);
         if (!chosen.isEmpty()) {
             ArrayNode reasons = document.putArray("chosen");
             chosen.forEach(each -> reasons.addObject().put("item", each.entry()).put("what", each.what())
@@ -65,8 +62,17 @@ final class JudgementJson {
 
         /** Returns a plan with it. */
         ClassPlan of(ClassPlan plan) {
-            return plan.with(thresholds).withAside(aside).withChosen(chosen);
+            ClassPlan judged = plan.with(thresholds).withAside(aside).withChosen(chosen);
+            return judged.withChosen(still(judged));
         }
+    }
+
+    /** The reasons of lines that are still as they were proposed; those of others say nothing any more. */
+    private static List<Chosen> still(ClassPlan plan) {
+        Map<Integer, Entry> lines = plan.lines().collect(Collectors.toMap(Entry::id, each -> each));
+        return plan.chosen().stream()
+                .filter(each -> lines.containsKey(each.entry()) && each.isOf(lines.get(each.entry())))
+                .toList();
     }
 
     static Read read(Fields fields) {

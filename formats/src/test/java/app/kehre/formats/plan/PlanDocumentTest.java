@@ -286,7 +286,7 @@ class PlanDocumentTest {
     @Test
     void brokenJsonIsNamedWithLineAndColumn() {
         assertThat(refusal(PLAN.replace("\"bpm\": 120,", "\"bpm\": 120"))).startsWith(
-                "morning.kehre.json was not opened. Line 7, column 81: this is not JSON, at the end of: ");
+                "morning.kehre.json was not opened. Line 7, column 81: this is not JSON: it breaks at the end of \"");
         assertThat(refusal("{"))
                 .isEqualTo("morning.kehre.json was not opened. Line 1, column 2: this is not JSON:"
                         + " the text ends in the middle.");
@@ -297,8 +297,8 @@ class PlanDocumentTest {
                 .isEqualTo("morning.kehre.json was not opened. Line 1, column 1: found [1,2],"
                         + " expected one JSON object in { }.");
         assertThat(refusal("{\"format\": \"kehre-plan\",\n \"version\": four}")).isEqualTo(
-                "morning.kehre.json was not opened. Line 2, column 13: this is not JSON, at the end of: "
-                        + "\"version\": f");
+                "morning.kehre.json was not opened. Line 2, column 13: this is not JSON: it breaks at the end of \""
+                        + "\"version\": f\".");
         assertThat(refusal(PLAN.replace("\"people\": 8", "\"people\": 8, \"people\": 9")))
                 .contains("\"people\" stands here twice.");
     }
