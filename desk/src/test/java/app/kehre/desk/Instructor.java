@@ -63,21 +63,26 @@ public final class Instructor implements AutoCloseable {
     private final HandClock clock;
     private final Deque<Path> answers = new ArrayDeque<>();
 
-    private Instructor(PlanDocument document, Path data, Disk disk) {
+    private Instructor(PlanDocument document, Path data, Disk disk, Library library) {
         clock = HandClock.at(document.plan().brief());
         open = new OpenPlan(document);
         stage = new Stage();
-        window = new AppWindow(stage, open, LIBRARY, new Surroundings(disk, data, clock, new Answers()));
+        window = new AppWindow(stage, open, library, new Surroundings(disk, data, clock, new Answers()));
         window.show();
         window.content().offerRescue();
     }
 
     /** Opens the window with a plan. */
     public static Instructor with(ClassPlan plan, Path data, Disk disk) {
+        return with(plan, data, disk, LIBRARY);
+    }
+
+    /** Opens the window with a plan and another library. */
+    public static Instructor with(ClassPlan plan, Path data, Disk disk, Library library) {
         startOnce();
         Instructor instructor = onFx(() -> {
             Type.load();
-            return new Instructor(PlanDocument.of(plan, LIBRARY), data, disk);
+            return new Instructor(PlanDocument.of(plan, LIBRARY), data, disk, library);
         });
         instructor.settle();
         return instructor;

@@ -22,6 +22,7 @@ import picocli.CommandLine.TypeConversionException;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Skeleton;
 import app.kehre.desk.Instructor;
+import app.kehre.formats.disk.LocalDisk;
 import app.kehre.formats.plan.DemoPlan;
 import app.kehre.formats.plan.PlanDocument;
 
@@ -235,6 +236,20 @@ class CommandLineTest {
         out.reset();
         assertThat(printsAndRefuses(2, "check", folder.resolve("x\u001b[2J.json").toString()))
                 .contains("x^[[2J.json");
+    }
+
+    @Test
+    void theDemoClassesGoBesideWhatIsThereAndThroughNoLink() throws IOException {
+        Path classes = Files.createDirectories(folder.resolve("data/classes"));
+        Path mine = Files.writeString(folder.resolve("mine"), "mine");
+        Path link = Files.createSymbolicLink(classes.resolve(DemoPlan.NAMES.getFirst() + PlanDocument.ENDING),
+                mine);
+
+        DemoFolder.fill(new LocalDisk(), folder.resolve("data"));
+
+        assertThat(mine).hasContent("mine");
+        assertThat(link).isSymbolicLink();
+        assertThat(classes.toFile().list()).hasSize(DemoPlan.NAMES.size() + 1);
     }
 
     @Test

@@ -75,6 +75,12 @@ class FilesTest {
         assertThat(instructor.notices()).contains("list.json was not opened. It is no class plan");
         instructor.answers(folder.resolve("gone.kehre.json")).presses(KeyCode.O, KeyCode.CONTROL);
         assertThat(instructor.notices()).contains("there is no such file or folder");
+        Instructor.onFx(() -> {
+            instructor.content().open(Path.of("/"));
+            return 0;
+        });
+        assertThat(instructor.notices())
+                .contains("/ could not be read: it is a folder, a file was expected.");
         assertThat(instructor.plan()).isEqualTo(before);
         assertThat(instructor.sees("#hint")).isEqualTo("evening.kehre.json \u00b7 all changes saved");
     }

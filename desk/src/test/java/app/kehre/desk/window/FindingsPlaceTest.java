@@ -17,11 +17,18 @@ import app.kehre.core.advice.Threshold;
 import app.kehre.core.advice.Thresholds;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Finding;
+import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.OwnExercises;
 import app.kehre.core.plan.SetAside;
 import app.kehre.desk.FaultyDisk;
 import app.kehre.desk.Instructor;
+import app.kehre.formats.plan.DemoPlan;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.doReturn;
+import static org.mockito.Mockito.doThrow;
+import static org.mockito.Mockito.spy;
 
 /** What is found is shown beside the road, mended, set aside and taken up again. */
 class FindingsPlaceTest {
@@ -153,5 +160,26 @@ class FindingsPlaceTest {
         instructor.presses(KeyCode.Z, KeyCode.CONTROL);
         assertThat(judged().findings()).extracting(Finding::check)
                 .anyMatch(check -> check.startsWith("no-water"));
+    }
+
+    @Test
+    void aClassThatCannotBeJudgedSaysSoInsteadOfShowingAnyVerdict() {
+        instructor.close();
+        Library failing = spy(Instructor.LIBRARY);
+        doReturn(failing).when(failing).with(any(OwnExercises.class));
+        instructor = Instructor.with(DemoPlan.load(Instructor.LIBRARY).plan(), folder, new FaultyDisk(),
+                failing);
+        doThrow(new IllegalStateException("a fault of Kehre's own")).when(failing).all();
+        Instructor.onFx(() -> {
+            instructor.content().planning().open().edit("Note",
+                    plan -> plan.with(plan.entry(1).withNote("x")));
+            return 0;
+        });
+        instructor.settle();
+
+        assertThat(instructor.sees("#verdict")).isEqualTo("This class could not be judged.");
+        instructor.presses(KeyCode.DIGIT4, KeyCode.ALT);
+        assertThat(instructor.readsSeen(".finding .label"))
+                .anyMatch(each -> each.contains("could not be judged"));
     }
 }
