@@ -204,8 +204,8 @@ public final class MainWindow {
 
     /** Offers what an earlier run left unsaved. */
     public void offerRescue() {
-        rescue.offer();
         taught.offer(shelf.library()::get, () -> go(Place.TEACH));
+        rescue.offer();
         if (!shelf.trouble().isEmpty()) {
             files.tell("own exercises", shelf.trouble());
         }
