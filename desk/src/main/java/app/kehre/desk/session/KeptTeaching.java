@@ -23,7 +23,7 @@ public final class KeptTeaching {
     private final Path folder;
     private final Path own;
     private final Disk disk;
-    private final Consumer<DiskTrouble> onTrouble;
+    private final Attempt attempt;
     private final ExecutorService writer = Executors
             .newSingleThreadExecutor(work -> Thread.ofPlatform().daemon().name("teaching").unstarted(work));
 
@@ -44,12 +44,12 @@ public final class KeptTeaching {
         this.folder = folder;
         this.own = folder.resolve(OwnFile.name(ENDING));
         this.disk = disk;
-        this.onTrouble = onTrouble;
+        this.attempt = new Attempt(onTrouble);
     }
 
     /** Keeps a class as it is now. */
     public void keep(TaughtClass taught) {
-        writer.execute(() -> attempt(() -> {
+        writer.execute(() -> attempt.run(() -> {
             disk.makeFolder(folder);
             disk.replace(own, taught.bytes());
         }));
@@ -57,7 +57,7 @@ public final class KeptTeaching {
 
     /** Forgets it: nothing is being taught any more. */
     public void forget() {
-        writer.execute(() -> attempt(() -> disk.remove(own)));
+        writer.execute(() -> attempt.run(() -> disk.remove(own)));
     }
 
     /** Finds a class that was being taught a short time ago when its Kehre broke off; older ones are cleared away. */
@@ -75,7 +75,7 @@ public final class KeptTeaching {
                 }
             }
         } catch (DiskTrouble trouble) {
-            onTrouble.accept(trouble);
+            attempt.onTrouble().accept(trouble);
         }
         return found;
     }
@@ -93,18 +93,6 @@ public final class KeptTeaching {
 
     /** Removes what was left behind. */
     public void discard(Path file) {
-        attempt(() -> disk.remove(file));
-    }
-
-    private interface Step {
-        void run() throws DiskTrouble;
-    }
-
-    private void attempt(Step step) {
-        try {
-            step.run();
-        } catch (DiskTrouble trouble) {
-            onTrouble.accept(trouble);
-        }
+        attempt.run(() -> disk.remove(file));
     }
 }

@@ -35,7 +35,7 @@ public final class Recovery implements AutoCloseable {
     private final Path folder;
     private final Path own;
     private final Disk disk;
-    private final Consumer<DiskTrouble> onTrouble;
+    private final Attempt attempt;
     private final ScheduledExecutorService writer = Executors.newSingleThreadScheduledExecutor(
             work -> Thread.ofPlatform().daemon().name("recovery").unstarted(work));
     private final List<Path> taken = new ArrayList<>();
@@ -49,7 +49,7 @@ public final class Recovery implements AutoCloseable {
     public Recovery(Path folder, Disk disk, Consumer<DiskTrouble> onTrouble) {
         this.folder = folder;
         this.disk = disk;
-        this.onTrouble = onTrouble;
+        this.attempt = new Attempt(onTrouble);
         this.own = folder.resolve(OwnFile.name(ENDING));
     }
 
@@ -62,7 +62,7 @@ public final class Recovery implements AutoCloseable {
         boolean waiting = newest != null;
         newest = document;
         if (!waiting) {
-            writer.schedule(() -> attempt(this::write), DELAY.toMillis(), TimeUnit.MILLISECONDS);
+            writer.schedule(() -> attempt.run(this::write), DELAY.toMillis(), TimeUnit.MILLISECONDS);
         }
     }
 
@@ -84,7 +84,7 @@ public final class Recovery implements AutoCloseable {
     /** Forgets the copy: the work is saved, or was given up. */
     public synchronized void forget() {
         newest = null;
-        writer.execute(() -> attempt(() -> {
+        writer.execute(() -> attempt.run(() -> {
             disk.remove(own);
             discardTaken();
         }));
@@ -117,7 +117,7 @@ public final class Recovery implements AutoCloseable {
 
     /** Removes a file that was left behind. */
     public void discard(Path file) {
-        attempt(() -> disk.remove(file));
+        attempt.run(() -> disk.remove(file));
     }
 
     /** Finishes what was begun and stops. */
@@ -130,18 +130,6 @@ public final class Recovery implements AutoCloseable {
             }
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
-        }
-    }
-
-    private interface Step {
-        void run() throws DiskTrouble;
-    }
-
-    private void attempt(Step step) {
-        try {
-            step.run();
-        } catch (DiskTrouble trouble) {
-            onTrouble.accept(trouble);
         }
     }
 }

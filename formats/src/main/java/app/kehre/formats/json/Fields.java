@@ -1,10 +1,7 @@
 package app.kehre.formats.json;
 
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashSet;
-import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -31,51 +28,42 @@ public final class Fields {
 
     /** No notation of Kehre's needs nearly so many characters. */
     private static final int LONGEST_NOTATION = 400;
-    private static final BigDecimal MOST_WHOLE = BigDecimal.valueOf(Integer.MAX_VALUE);
-
-    /** What is known of a whole document while it is being read. */
-    private static final class Pass {
-        private final List<Problem> problems = new ArrayList<>();
-        /** The fields at fault, and those that they lie in. */
-        private final Set<String> faulty = new HashSet<>();
-        private final IdentityHashMap<ObjectNode, Set<String>> read = new IdentityHashMap<>();
-    }
 
     private final ObjectNode node;
     private final String place;
-    private final Pass pass;
+    private final ReadingPass pass;
     private final Set<String> read;
 
-    private Fields(ObjectNode node, String place, Pass pass) {
+    private Fields(ObjectNode node, String place, ReadingPass pass) {
         this.node = node;
         this.place = place;
         this.pass = pass;
-        this.read = pass.read.computeIfAbsent(node, _ -> new HashSet<>());
+        this.read = pass.readOf(node);
     }
 
     /** Starts reading at the top of a document. */
     public static Fields of(ObjectNode document) {
-        return new Fields(document, "", new Pass());
+        return new Fields(document, "", new ReadingPass());
     }
 
     /** Returns what is wrong with all that was read so far, here and below. */
     public List<Problem> problems() {
-        return List.copyOf(pass.problems);
+        return pass.problems();
     }
 
     /** Returns whether nothing was wrong so far. */
     public boolean clean() {
-        return pass.problems.isEmpty();
+        return pass.problems().isEmpty();
     }
 
     /** Returns how many faults there were so far. */
     public int faults() {
-        return pass.problems.size();
+        return pass.problems().size();
     }
 
     /** Returns what of the document has not been asked for, to be kept. */
     public Unread unread() {
-        return new Unread(node, pass.read);
+        return pass.unread(node);
     }
 
     /** Returns the place of this object in the document, such as "segments[2].entries[0]". */
@@ -96,16 +84,7 @@ public final class Fields {
 
     /** Reports a fault of a field: what was found and what was expected. */
     public void report(String name, String sentence) {
-        report(new Problem(at(name), sentence));
-    }
-
-    private void report(Problem problem) {
-        pass.problems.add(problem);
-        String at = problem.place();
-        while (!at.isEmpty() && pass.faulty.add(at)) {
-            int dot = Math.max(at.lastIndexOf('.'), at.lastIndexOf('['));
-            at = at.substring(0, Math.max(0, dot));
-        }
+        pass.report(new Problem(at(name), sentence));
     }
 
     /** Returns a text; a stand-in when it is missing or not a text. */
@@ -154,7 +133,7 @@ public final class Fields {
     }
 
     private OptionalInt whole(String name, @Nullable JsonNode found, Range range, String of) {
-        if (found == null || !found.isNumber() || !isWhole(found.decimalValue())) {
+        if (found == null || !found.isNumber() || !WrittenNumber.isInt(found.decimalValue())) {
             report(name, "found %s%s, expected a whole number from %d to %d."
                     .formatted(shown(found), of, range.least(), range.most()));
             return OptionalInt.empty();
@@ -163,12 +142,6 @@ public final class Fields {
         Optional<String> problem = range.problem(number);
         problem.ifPresent(sentence -> report(name, sentence));
         return problem.isPresent() ? OptionalInt.empty() : OptionalInt.of(number);
-    }
-
-    /** Whether it is whole and an int: asked in this order, since a number of a billion digits is easily written. */
-    private static boolean isWhole(BigDecimal number) {
-        return number.abs().compareTo(MOST_WHOLE) <= 0
-                && (number.scale() <= 0 || number.stripTrailingZeros().scale() <= 0);
     }
 
     /** Returns a text turned into a value by one of Kehre's notations. */
@@ -193,7 +166,7 @@ public final class Fields {
         try {
             return Optional.of(value.get());
         } catch (IllegalArgumentException refusal) {
-            if (!pass.faulty.contains(at(name))) {
+            if (!pass.isFaulty(at(name))) {
                 report(name, String.valueOf(refusal.getMessage()));
             }
             return Optional.empty();
@@ -285,7 +258,7 @@ public final class Fields {
         valuesByName(name, JsonNode::isObject, "objects")
                 .forEach((key, object) -> objects.put(key, below((ObjectNode) object, at(name) + "." + key)));
         if (get(name) instanceof ObjectNode all) {
-            pass.read.computeIfAbsent(all, _ -> new HashSet<>()).addAll(objects.keySet());
+            pass.readOf(all).addAll(objects.keySet());
         }
         return objects;
     }
@@ -326,7 +299,7 @@ public final class Fields {
             if (found.get(i) instanceof ObjectNode object) {
                 objects.add(below(object, where));
             } else {
-                report(new Problem(where,
+                pass.report(new Problem(where,
                         "found %s, expected an object in { }.".formatted(shown(found.get(i)))));
             }
         }

@@ -6,6 +6,7 @@ import java.math.BigDecimal;
 final class WrittenNumber extends BigDecimal {
 
     private static final long serialVersionUID = 1L;
+    private static final BigDecimal MOST = BigDecimal.valueOf(Integer.MAX_VALUE);
 
     private final String text;
 
@@ -13,6 +14,12 @@ final class WrittenNumber extends BigDecimal {
     WrittenNumber(String text) {
         super(text);
         this.text = text;
+    }
+
+    /** Returns whether a number is whole and an int: asked in this order, since one of a billion digits is easily written. */
+    static boolean isInt(BigDecimal number) {
+        return number.abs().compareTo(MOST) <= 0
+                && (number.scale() <= 0 || number.stripTrailingZeros().scale() <= 0);
     }
 
     @Override
