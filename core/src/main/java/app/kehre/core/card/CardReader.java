@@ -15,7 +15,6 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 import app.kehre.core.dose.Dose;
-import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.dose.Reading;
 import app.kehre.core.exercise.Caution;
 import app.kehre.core.exercise.Coaching;
@@ -53,10 +52,12 @@ final class CardReader {
     private static final int LONGEST = 2000;
 
     private final Card card;
+    private final Function<String, Reading<Dose>> doses;
     private final Map<Field, String> problems = new EnumMap<>(Field.class);
 
-    CardReader(Card card) {
+    CardReader(Card card, Function<String, Reading<Dose>> doses) {
         this.card = card;
+        this.doses = doses;
     }
 
     Card.Outcome read() {
@@ -147,13 +148,13 @@ final class CardReader {
     }
 
     private Optional<Dosing> dosing() {
-        Optional<Dose> usual = parsed(Field.DOSE, DoseNotation::parse);
+        Optional<Dose> usual = parsed(Field.DOSE, doses);
         Optional<Dose> least = card.text(Field.LEAST).isBlank()
                 ? usual
-                : parsed(Field.LEAST, DoseNotation::parse);
+                : parsed(Field.LEAST, doses);
         Optional<Dose> most = card.text(Field.MOST).isBlank()
                 ? usual
-                : parsed(Field.MOST, DoseNotation::parse);
+                : parsed(Field.MOST, doses);
         Optional<Load> load = card.text(Field.LOAD).isBlank()
                 ? Optional.of(Load.NONE)
                 : parsed(Field.LOAD, LoadNotation::parse);

@@ -4,6 +4,7 @@ import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -49,7 +50,9 @@ public final class NoticeBar extends VBox {
         }
         getChildren().add(row);
         update();
-        if (row.getChildren().size() > 1) {
+        // Whoever is typing goes on typing: the keys must not press a button that came up meanwhile.
+        boolean typing = getScene() != null && getScene().getFocusOwner() instanceof TextInputControl;
+        if (row.getChildren().size() > 1 && !typing) {
             row.getChildren().get(1).requestFocus();
         }
     }

@@ -14,7 +14,7 @@ import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.json.UnreadableFile;
 
 /** Keeps where a class is while it is taught; each step of the instructor is written beside the JavaFX thread. */
-public final class KeptTeaching {
+public final class KeptTeaching implements AutoCloseable {
 
     private static final String ENDING = ".teaching";
     /** A class that broke off longer ago is not gone on with. Kehre's estimate. */
@@ -94,5 +94,11 @@ public final class KeptTeaching {
     /** Removes what was left behind. */
     public void discard(Path file) {
         attempt.run(() -> disk.remove(file));
+    }
+
+    /** Finishes what was begun and stops. */
+    @Override
+    public void close() {
+        writer.close();
     }
 }

@@ -226,6 +226,7 @@ public final class MainWindow {
 
     /** Finishes keeping the class for a later rescue; what is kept stays. */
     public void stopKeeping() {
+        taught.stop();
         recovery.close();
     }
 
@@ -234,7 +235,7 @@ public final class MainWindow {
         return files.unlessUnsaved(() -> {
             taught.forget();
             recovery.forget();
-            recovery.close();
+            stopKeeping();
             close.run();
         });
     }

@@ -60,8 +60,14 @@ final class TeachingRescue {
         }
     }
 
+    /** Forgets what is kept: the window is closed on purpose. */
     void forget() {
         kept.forget();
+    }
+
+    /** Finishes keeping; what is kept stays. */
+    void stop() {
+        kept.close();
     }
 
     /**

@@ -151,6 +151,16 @@ class CrashTest {
     }
 
     @Test
+    void whoIsTypingGoesOnTypingWhenSomethingHasToBeSaid() {
+        disk.full(true);
+        instructor.clicksOnRoad(2).presses(KeyCode.ENTER).writes("9 eights").until("it is said",
+                () -> instructor.content().scene().getRoot().lookup(".notice") != null);
+        instructor.types(", half time").presses(KeyCode.ENTER);
+
+        assertThat(EntryText.dose(instructor.plan().entry(2))).isEqualTo("9 eights, half time");
+    }
+
+    @Test
     void thePlaceInAClassThatIsBeingTaughtSurvivesACrash() throws IOException {
         Path teaching = folder.resolve("data/teaching");
         instructor.clicks("#teach").presses(KeyCode.SPACE).waits(Duration.ofMinutes(24)).until("it is kept",

@@ -85,6 +85,11 @@ public final class JsonText {
         return (text + "\n").getBytes(StandardCharsets.UTF_8);
     }
 
+    /** Returns an object in one line. */
+    public static String line(ObjectNode object) {
+        return MAPPER.writeValueAsString(object);
+    }
+
     private static String decoded(String file, byte[] bytes) throws UnreadableFile {
         CharsetDecoder decoder = StandardCharsets.UTF_8.newDecoder()
                 .onMalformedInput(CodingErrorAction.REPORT).onUnmappableCharacter(CodingErrorAction.REPORT);

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 
 import de.siegmar.fastcsv.reader.CsvParseException;
@@ -18,6 +19,9 @@ import de.siegmar.fastcsv.reader.FieldMismatchStrategy;
 
 import app.kehre.core.card.Card;
 import app.kehre.core.card.Field;
+import app.kehre.core.dose.Dose;
+import app.kehre.core.dose.DoseNotation;
+import app.kehre.core.dose.Reading;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.OwnExercises;
@@ -35,6 +39,8 @@ final class ExerciseRows {
     private final Map<String, Exercise> own;
     private final Map<String, Exercise> good = new LinkedHashMap<>();
     private final Map<String, Long> lines = new HashMap<>();
+    /** The doses of this table: thousands of lines say mostly the same ones. */
+    private final Map<String, Reading<Dose>> doses = new ConcurrentHashMap<>();
     private final Map<String, Integer> numbers = new HashMap<>();
     private final Map<Long, String> bad = new TreeMap<>();
     private List<String> header = List.of();
@@ -112,7 +118,8 @@ final class ExerciseRows {
             fields.get(i).ifPresent(field -> texts.put(field, text));
             id = header.get(i).equals(ExerciseTable.ID) ? text.strip() : id;
         }
-        Card.Outcome outcome = new Card(known(id) ? id : "new", texts).read();
+        Card.Outcome outcome = new Card(known(id) ? id : "new", texts)
+                .read(text -> doses.computeIfAbsent(text, DoseNotation::parse));
         return new Row(number, id, outcome.exercise(), sentence(outcome.problems()));
     }
 

@@ -1,14 +1,15 @@
 package app.kehre.formats.library;
 
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 
 import tools.jackson.databind.node.ArrayNode;
-import tools.jackson.databind.node.ObjectNode;
 
 import app.kehre.core.dose.Range;
 import app.kehre.core.exercise.Exercise;
@@ -49,13 +50,22 @@ public final class OwnExercisesJson {
         return fields.built("exercises", () -> new OwnExercises(exercises, hidden));
     }
 
-    /** Writes the document. */
+    /** Writes the document, one line an exercise. */
     public static byte[] write(OwnExercises own) {
-        ObjectNode node = JsonText.object().put("format", FORMAT).put("version", VERSION);
-        ArrayNode exercises = node.putArray("exercises");
-        own.exercises().forEach(each -> exercises.add(ExerciseJson.write(each)));
-        ArrayNode hidden = node.putArray("hidden");
+        ArrayNode hidden = JsonText.object().putArray("hidden");
         new TreeSet<>(own.hidden()).forEach(hidden::add);
-        return JsonText.print(node);
+        String exercises = own.exercises().parallelStream()
+                .map(each -> "    " + JsonText.line(ExerciseJson.write(each)))
+                .collect(Collectors.joining(",\n"));
+        return """
+                {
+                  "format" : "%s",
+                  "version" : %d,
+                  "exercises" : [
+                %s
+                  ],
+                  "hidden" : %s
+                }
+                """.formatted(FORMAT, VERSION, exercises, hidden).getBytes(StandardCharsets.UTF_8);
     }
 }
