@@ -96,7 +96,8 @@ public final class MainWindow {
         teachModel = new TeachViewModel(open.settled().get(), around.clock(), around.steady());
         taught = new TeachingRescue(open, teachModel, around.clock(), notices,
                 new KeptTeaching(around.data().resolve("teaching"), around.disk(),
-                        trouble -> Platform.runLater(() -> files.tell(trouble.sentence()))));
+                        trouble -> Platform.runLater(() -> files.tell(trouble.sentence()))),
+                files);
         Button teach = new Button("Teach");
         teach.setId("teach");
         teach.getStyleClass().add("go");

@@ -5,10 +5,12 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Supplier;
 
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Library;
+import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.teaching.RunState;
 import app.kehre.core.teaching.TeachingRun;
 import app.kehre.desk.control.NoticeBar;
@@ -31,14 +33,19 @@ final class TeachingRescue {
     private final Clock clock;
     private final NoticeBar notices;
     private final KeptTeaching kept;
+    private final PlanFiles files;
     private Duration last = Duration.ZERO;
+    private Rescued known;
 
-    TeachingRescue(OpenPlan open, TeachViewModel model, Clock clock, NoticeBar notices, KeptTeaching kept) {
+    TeachingRescue(OpenPlan open, TeachViewModel model, Clock clock, NoticeBar notices, KeptTeaching kept,
+            PlanFiles files) {
         this.open = open;
         this.model = model;
         this.clock = clock;
         this.notices = notices;
         this.kept = kept;
+        this.files = files;
+        this.known = new Rescued(open.document(), open.inFile());
         model.stepped().addListener((_, _, run) -> keep(run, run.place()));
         model.moment().addListener((_, _, moment) -> {
             if (moment.state() == RunState.TEACHING && moment.place().minus(last).compareTo(BEAT) >= 0) {
@@ -52,12 +59,21 @@ final class TeachingRescue {
         last = place;
         boolean going = run.state() == RunState.TEACHING;
         if (going || run.state() == RunState.PAUSED) {
-            kept.keep(new TaughtClass(new Rescued(open.document().with(run.timeline().plan()), open.inFile()),
-                    place,
-                    going, clock.instant(), run.hardEnd()));
+            kept.keep(new TaughtClass(taught(run.timeline().plan()), place, going, clock.instant(),
+                    run.hardEnd()));
         } else {
             kept.forget();
         }
+    }
+
+    /** The class with its file. Another one may be open by now: what is taught must never be saved into the file of that. */
+    private Rescued taught(ClassPlan plan) {
+        if (open.plan().equals(plan)) {
+            known = new Rescued(open.document(), open.inFile());
+        }
+        return known.document().plan().equals(plan)
+                ? known
+                : new Rescued(known.document().with(plan), Optional.empty());
     }
 
     /** Forgets what is kept: the window is closed on purpose. */
@@ -95,13 +111,20 @@ final class TeachingRescue {
         return new Way(words, () -> {
             TaughtClass taught = left.taught();
             Instant now = clock.instant();
-            if (!open.plan().equals(taught.plan().document().plan())) {
-                open.openRescued(taught.plan().document(), taught.plan().from());
+            Runnable goOn = () -> {
+                model.goOn(open.settled().get(), byTheClock ? taught.placeAt(now) : taught.place(),
+                        taught.hardEnd());
+                kept.discard(left.file());
+                go.run();
+            };
+            if (open.plan().equals(taught.plan().document().plan())) {
+                goOn.run();
+            } else {
+                files.unlessUnsaved(() -> {
+                    open.openRescued(taught.plan().document(), taught.plan().from());
+                    goOn.run();
+                });
             }
-            model.goOn(open.settled().get(), byTheClock ? taught.placeAt(now) : taught.place(),
-                    taught.hardEnd());
-            kept.discard(left.file());
-            go.run();
         });
     }
 }

@@ -21,6 +21,7 @@ import app.kehre.core.testing.Plans;
 import app.kehre.desk.FaultyDisk;
 import app.kehre.desk.Instructor;
 import app.kehre.formats.disk.DiskTrouble;
+import app.kehre.formats.plan.DemoPlan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -182,6 +183,23 @@ class CrashTest {
         assertThat(instructor.plan()).isEqualTo(taught);
         assertThat(instructor.sees("#class-line")).startsWith("class 24:00");
         assertThat(kept).doesNotExist();
+    }
+
+    @Test
+    void aClassThatIsTaughtIsNeverKeptForTheFileOfAnotherThatIsOpenedMeanwhile() throws IOException {
+        Path teaching = folder.resolve("data/teaching");
+        Path other = Files.write(folder.resolve("friday.kehre.json"),
+                DemoPlan.bytes("friday-strong-and-steady"));
+        instructor.clicks("#teach").presses(KeyCode.SPACE).presses(KeyCode.ESCAPE);
+        Instructor.onFx(() -> {
+            instructor.content().open(other);
+            return 0;
+        });
+        instructor.clicks("#teach").waits(Duration.ofMinutes(3)).until("it is kept",
+                () -> holds(teaching, "PT3M "));
+
+        assertThat(holds(teaching, "Tuesday Evening Climb")).isTrue();
+        assertThat(holds(teaching, "friday")).isFalse();
     }
 
     private static boolean holds(Path folder, String text) {
