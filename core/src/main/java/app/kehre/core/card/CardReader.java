@@ -204,8 +204,10 @@ final class CardReader {
     }
 
     private List<String> texts(Field field) {
-        return Stream.of(card.text(field).split(";")).map(String::strip).filter(text -> !text.isEmpty())
-                .toList();
+        String text = card.text(field);
+        return text.isEmpty()
+                ? List.of()
+                : Stream.of(text.split(";")).map(String::strip).filter(each -> !each.isEmpty()).toList();
     }
 
     private <T extends Enum<T> & Named> Set<T> terms(Field field, Class<T> list) {

@@ -21,7 +21,7 @@ public record OwnExercises(List<Exercise> exercises, Set<String> hidden) {
      * How many own exercises there may be. Kehre's estimate: search is quick among so many, and whoever writes one a day
      * needs 27 years for them.
      */
-    public static final Range NUMBER = Range.of("the number of own exercises", 0, 10_000);
+    public static final Range NUMBER = Range.of("the number of own exercises", 0, 20_000);
     /** Nothing yet. */
     public static final OwnExercises NONE = new OwnExercises(List.of(), Set.of());
 

@@ -34,6 +34,8 @@ final class Search {
     private static final int TWO_SLIPS = 8;
     /** Names of more words than this are as long as each other. */
     private static final int WORDS = 8;
+    private static final java.util.regex.Pattern MARKS = java.util.regex.Pattern.compile("\\p{M}+");
+    private static final java.util.regex.Pattern JOINTS = java.util.regex.Pattern.compile("[-\u2019']");
 
     /** Where a word stands: the exercise's place in the list, and how much it counts. */
     private record Place(int exercise, int rank) {}
@@ -128,7 +130,7 @@ final class Search {
 
     /** Returns a text in lower case, without accents, hyphens and apostrophes as spaces. */
     static String plain(String text) {
-        return Normalizer.normalize(text.toLowerCase(Locale.ROOT), Normalizer.Form.NFD)
-                .replaceAll("\\p{M}+", "").replaceAll("[-\u2019']", " ");
+        String bare = Normalizer.normalize(text.toLowerCase(Locale.ROOT), Normalizer.Form.NFD);
+        return JOINTS.matcher(MARKS.matcher(bare).replaceAll("")).replaceAll(" ");
     }
 }

@@ -6,6 +6,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 import app.kehre.core.dose.Reading;
@@ -24,13 +25,14 @@ import app.kehre.core.term.Named;
  */
 public final class RowNotation {
 
+    private static final Pattern SPACES = Pattern.compile("\\s+");
     private static final String EXAMPLE = "write it like A up, b knee, B down, A down";
 
     private RowNotation() {}
 
     /** Reads a row. */
     public static Reading<Row> parse(String text) {
-        String line = text.strip().replaceAll("\\s+", " ");
+        String line = SPACES.matcher(text.strip()).replaceAll(" ");
         Optional<Row.From> from = Optional.empty();
         if (line.toLowerCase(Locale.ROOT).startsWith("from ")) {
             int colon = line.indexOf(':');

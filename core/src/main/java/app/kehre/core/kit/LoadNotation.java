@@ -17,6 +17,8 @@ import app.kehre.core.dose.Reading;
 public final class LoadNotation {
 
     private static final String EXAMPLES = "write it like 2 light weights, 1 heavy weight, long band or none";
+    private static final Pattern SPACES = Pattern.compile("\\s+");
+    private static final Pattern PLUS = Pattern.compile(" ?\\+ ?");
     private static final Pattern PIECE = Pattern
             .compile("(?:(\\d{1,3}) (?!kg))?(?:(\\d{1,3}(?:\\.[05])?) kg ?|"
                     + "(light|heavy)(?: |$))?(.*?)(?: on (\\d) risers?)?( (?:at|in) the [a-z ]+)?");
@@ -41,13 +43,14 @@ public final class LoadNotation {
 
     /** Reads a load; an empty text is no load, and a size alone means hand weights. */
     public static Reading<Load> parse(String text) {
-        String plain = text.strip().toLowerCase(Locale.ROOT).replaceAll("\\s+", " ");
-        if (plain.isEmpty() || plain.equals("none")) {
+        String given = text.strip().toLowerCase(Locale.ROOT);
+        if (given.isEmpty() || given.equals("none")) {
             return Reading.of(Load.NONE);
         }
+        String plain = SPACES.matcher(given).replaceAll(" ");
         try {
             List<Load.Piece> pieces = new ArrayList<>();
-            for (String each : plain.split(" ?\\+ ?", -1)) {
+            for (String each : PLUS.split(plain, -1)) {
                 pieces.add(piece(each).orElseThrow(() -> new IllegalArgumentException(
                         "\"%s\" is not a load: %s.".formatted(text.strip(), EXAMPLES))));
             }

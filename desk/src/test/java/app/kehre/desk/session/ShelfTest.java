@@ -112,11 +112,11 @@ class ShelfTest {
     void moreExercisesThanCanBeReadAgainAreNotWritten() throws DiskTrouble {
         Shelf shelf = open();
         shelf.change(own -> own.with(OWN));
-        List<Exercise> many = IntStream.rangeClosed(1, 10_000).mapToObj(each -> OWN.withId("own-" + each))
+        List<Exercise> many = IntStream.rangeClosed(1, 20_000).mapToObj(each -> OWN.withId("own-" + each))
                 .toList();
 
         assertThatThrownBy(() -> shelf.change(own -> own.withAll(many)))
-                .hasMessage("The number of own exercises must be from 0 to 10000, not 10001.");
+                .hasMessage("The number of own exercises must be from 0 to 20000, not 20001.");
         assertThat(open().library().get().own().exercises()).containsExactly(OWN);
     }
 }

@@ -85,9 +85,9 @@ public final class JsonText {
         return (text + "\n").getBytes(StandardCharsets.UTF_8);
     }
 
-    /** Returns an object in one line. */
-    public static String line(ObjectNode object) {
-        return MAPPER.writeValueAsString(object);
+    /** Returns an object in one line, without a line break at the end. */
+    public static byte[] line(ObjectNode object) {
+        return MAPPER.writeValueAsBytes(object);
     }
 
     private static String decoded(String file, byte[] bytes) throws UnreadableFile {

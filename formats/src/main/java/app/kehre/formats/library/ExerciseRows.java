@@ -4,12 +4,14 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 import de.siegmar.fastcsv.reader.CsvParseException;
@@ -35,6 +37,12 @@ final class ExerciseRows {
     /** With its header, and all that ships beside what is one's own, as a whole library is exported. */
     private static final int MOST_ROWS = (int) OwnExercises.NUMBER.most() + 1001;
 
+    /** So many lines are read side by side, then taken in their order: a long table never lies in memory as cells. */
+    private static final Pattern LEGAL_ID = Pattern.compile("[a-z0-9]+(-[a-z0-9]+)*");
+    private static final String NO_TABLE = "this is not a table of commas, semicolons or tabs: a quotation mark is not closed.";
+
+    private static final int PORTION = 500;
+
     private final Library library;
     private final Map<String, Exercise> own;
     private final Map<String, Exercise> good = new LinkedHashMap<>();
@@ -46,6 +54,9 @@ final class ExerciseRows {
     private List<String> header = List.of();
     private List<Optional<Field>> fields = List.of();
     private int same;
+    /** How many lines were read, the header among them. */
+    private long rows = 1;
+    private boolean broken;
 
     ExerciseRows(Library library) {
         this.library = library;
@@ -53,46 +64,72 @@ final class ExerciseRows {
     }
 
     /** A line by itself: what it says, whatever the others say. */
-    private record Row(long line, String id, Optional<Exercise> exercise, String problem) {}
+    private record Row(long line, String id, String nameId, Optional<Exercise> exercise, String problem) {}
 
     ImportedExercises read(TableText table) {
         if (!table.problem().isEmpty()) {
             return refused(table.line(), table.problem());
         }
-        List<CsvRecord> records = records(table);
-        if (records.isEmpty() || !header(records.getFirst())) {
-            return refused(1, "found no column \"name\"; expected a header with some of: "
-                    + String.join(", ", ExerciseTable.columns()) + ".");
-        }
-        if (records.size() > MOST_ROWS) {
-            return refused(MOST_ROWS + 1, "A table may have %d lines, and this one has %d."
-                    .formatted(MOST_ROWS, records.size()));
-        }
-        for (Row row : records.stream().skip(1).parallel().map(this::row).toList()) {
-            row.exercise().ifPresentOrElse(read -> take(row.id(), read, row.line()),
-                    () -> bad.put(row.line(), row.problem()));
-            Optional<String> many = OwnExercises.NUMBER.problem(good.size() + (long) own.size());
-            if (many.isPresent()) {
-                return refused(row.line(), many.get());
-            }
+        Optional<ImportedExercises> refusal = lines(table);
+        if (refusal.isPresent()) {
+            return refusal.get();
         }
         dropWhatNamesNothing();
         return new ImportedExercises(List.copyOf(good.values()), same, bad,
                 table.foundOut() ? table.letters() : "");
     }
 
-    private List<CsvRecord> records(TableText table) {
-        List<CsvRecord> records = new ArrayList<>();
+    /** Takes line after line, or returns why the table as a whole cannot be taken. */
+    private Optional<ImportedExercises> lines(TableText table) {
         try (CsvReader<CsvRecord> csv = CsvReader.builder().fieldSeparator(table.separator())
                 .extraFieldStrategy(FieldMismatchStrategy.IGNORE)
                 .missingFieldStrategy(FieldMismatchStrategy.IGNORE)
                 .ofCsvRecord(table.text())) {
-            csv.forEach(records::add);
+            Iterator<CsvRecord> records = csv.iterator();
+            if (!records.hasNext() || !header(records.next())) {
+                return Optional.of(refused(1, "found no column \"name\"; expected a header with some of: "
+                        + String.join(", ", ExerciseTable.columns()) + "."));
+            }
+            Optional<ImportedExercises> refusal = Optional.empty();
+            for (List<CsvRecord> some = portion(records); refusal.isEmpty()
+                    && !some.isEmpty(); some = portion(records)) {
+                refusal = take(some);
+            }
+            return refusal;
         } catch (CsvParseException | IOException fault) {
-            bad.put(records.size() + 1L,
-                    "this is not a table of commas, semicolons or tabs: a quotation mark is not closed.");
+            return Optional.of(refused(1, NO_TABLE));
         }
-        return records;
+    }
+
+    /** Returns the next lines; after a fault those before it, and then no more. */
+    private List<CsvRecord> portion(Iterator<CsvRecord> records) {
+        List<CsvRecord> portion = new ArrayList<>();
+        try {
+            while (!broken && portion.size() < PORTION && records.hasNext()) {
+                portion.add(records.next());
+                rows++;
+            }
+        } catch (CsvParseException fault) {
+            broken = true;
+            bad.put(rows + 1, NO_TABLE);
+        }
+        return portion;
+    }
+
+    private Optional<ImportedExercises> take(List<CsvRecord> portion) {
+        if (rows > MOST_ROWS) {
+            return Optional.of(
+                    refused(MOST_ROWS + 1, "A table may have at most %d lines.".formatted(MOST_ROWS)));
+        }
+        for (Row row : portion.parallelStream().map(this::row).toList()) {
+            row.exercise().ifPresentOrElse(read -> take(row, read),
+                    () -> bad.put(row.line(), row.problem()));
+            Optional<String> many = OwnExercises.NUMBER.problem(good.size() + (long) own.size());
+            if (many.isPresent()) {
+                return Optional.of(refused(row.line(), many.get()));
+            }
+        }
+        return Optional.empty();
     }
 
     private static ImportedExercises refused(long line, String sentence) {
@@ -108,7 +145,7 @@ final class ExerciseRows {
     private Row row(CsvRecord line) {
         long number = line.getStartingLineNumber();
         if (line.getFieldCount() != header.size()) {
-            return new Row(number, "", Optional.empty(), "found %d columns, expected %d as in the header."
+            return new Row(number, "", "", Optional.empty(), "found %d columns, expected %d as in the header."
                     .formatted(line.getFieldCount(), header.size()));
         }
         Map<Field, String> texts = new EnumMap<>(Field.class);
@@ -120,7 +157,8 @@ final class ExerciseRows {
         }
         Card.Outcome outcome = new Card(known(id) ? id : "new", texts)
                 .read(text -> doses.computeIfAbsent(text, DoseNotation::parse));
-        return new Row(number, id, outcome.exercise(), sentence(outcome.problems()));
+        return new Row(number, id, Library.idOf(texts.getOrDefault(Field.NAME, "")), outcome.exercise(),
+                sentence(outcome.problems()));
     }
 
     private boolean known(String id) {
@@ -128,30 +166,30 @@ final class ExerciseRows {
     }
 
     /** Takes what is new or changed. What ships cannot be changed: a line that tries becomes an exercise of its own. */
-    private void take(String id, Exercise read, long line) {
+    private void take(Row row, Exercise read) {
+        String id = row.id();
         Optional<Exercise> before = library.find(id);
-        if (before.filter(read::equals).isPresent() || (id.isEmpty() && hasAlready(read))) {
+        if (before.filter(read::equals).isPresent() || (id.isEmpty() && hasAlready(row.nameId(), read))) {
             same++;
             return;
         }
         boolean change = own.containsKey(id) && !good.containsKey(id);
-        Exercise taken = read.withId(change ? id : freeId(id, read.name()));
+        Exercise taken = read.withId(change ? id : freeId(id, row.nameId()));
         good.put(taken.id(), taken);
-        lines.put(taken.id(), line);
+        lines.put(taken.id(), row.line());
     }
 
-    private boolean hasAlready(Exercise read) {
-        Exercise before = own.get(Library.idOf(read.name()));
+    private boolean hasAlready(String id, Exercise read) {
+        Exercise before = own.get(id);
         return before != null && before.equals(read.withId(before.id()));
     }
 
     /** Returns the id that the line gives where it can be had, else one of the name. */
-    private String freeId(String id, String name) {
-        boolean free = id.matches("[a-z0-9]+(-[a-z0-9]+)*") && !known(id) && !good.containsKey(id);
+    private String freeId(String id, String base) {
+        boolean free = LEGAL_ID.matcher(id).matches() && !known(id) && !good.containsKey(id);
         if (free) {
             return id;
         }
-        String base = Library.idOf(name);
         int number = numbers.getOrDefault(base, 1);
         while (known(Library.numbered(base, number)) || good.containsKey(Library.numbered(base, number))) {
             number++;

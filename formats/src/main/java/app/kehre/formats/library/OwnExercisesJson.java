@@ -1,5 +1,6 @@
 package app.kehre.formats.library;
 
+import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -7,7 +8,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.stream.Collectors;
 
 import tools.jackson.databind.node.ArrayNode;
 
@@ -25,6 +25,8 @@ public final class OwnExercisesJson {
     private static final int VERSION = 1;
     /** An exercise has some 60 values. */
     private static final int MOST_VALUES = 2_000_000;
+    private static final byte[] FIRST = "\n    ".getBytes(StandardCharsets.UTF_8);
+    private static final byte[] NEXT = ",\n    ".getBytes(StandardCharsets.UTF_8);
 
     private OwnExercisesJson() {}
 
@@ -54,18 +56,24 @@ public final class OwnExercisesJson {
     public static byte[] write(OwnExercises own) {
         ArrayNode hidden = JsonText.object().putArray("hidden");
         new TreeSet<>(own.hidden()).forEach(hidden::add);
-        String exercises = own.exercises().parallelStream()
-                .map(each -> "    " + JsonText.line(ExerciseJson.write(each)))
-                .collect(Collectors.joining(",\n"));
-        return """
+        List<byte[]> lines = own.exercises().parallelStream()
+                .map(each -> JsonText.line(ExerciseJson.write(each))).toList();
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        out.writeBytes("""
                 {
                   "format" : "%s",
                   "version" : %d,
-                  "exercises" : [
-                %s
+                  "exercises" : [""".formatted(FORMAT, VERSION).getBytes(StandardCharsets.UTF_8));
+        for (int i = 0; i < lines.size(); i++) {
+            out.writeBytes(i == 0 ? FIRST : NEXT);
+            out.writeBytes(lines.get(i));
+        }
+        out.writeBytes("""
+
                   ],
                   "hidden" : %s
                 }
-                """.formatted(FORMAT, VERSION, exercises, hidden).getBytes(StandardCharsets.UTF_8);
+                """.formatted(hidden).getBytes(StandardCharsets.UTF_8));
+        return out.toByteArray();
     }
 }
