@@ -56,8 +56,9 @@ public record Assessment(Timeline timeline, Effort effort, List<SideTotals> side
         Judged judged = Judged.of(timeline, library);
         List<Finding> open = new ArrayList<>();
         List<Aside> aside = new ArrayList<>();
+        List<SetAside> still = timeline.plan().asideStill();
         for (Finding finding : AllChecks.of(judged)) {
-            timeline.plan().aside().stream().filter(finding::isAside).findFirst().ifPresentOrElse(
+            still.stream().filter(finding::isAside).findFirst().ifPresentOrElse(
                     found -> aside.add(new Aside(finding, found.reason())), () -> open.add(finding));
         }
         return new Assessment(timeline, judged.effort(), judged.sides(), judged.ledger(), open, aside);
@@ -124,7 +125,8 @@ public record Assessment(Timeline timeline, Effort effort, List<SideTotals> side
     public static ClassPlan setAside(ClassPlan plan, Finding finding, String reason) {
         List<SetAside> others = new ArrayList<>(plan.aside());
         others.removeIf(finding::isAside);
-        others.add(new SetAside(finding.check(), finding.place().segment(), finding.place().entry(), reason));
+        others.add(SetAside.of(plan, finding.check(), finding.place().segment(), finding.place().entry(),
+                reason));
         return plan.withAside(others);
     }
 

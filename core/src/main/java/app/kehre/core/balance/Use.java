@@ -98,7 +98,7 @@ public record Use(Span span, Role role, Exercise exercise, Optional<Item> item, 
             Map<Integer, Map<String, Exercise>> moves) {
         return moves.computeIfAbsent(build.id(), _ -> {
             Map<String, Exercise> byName = new HashMap<>();
-            build.moves().forEach(move -> byName.put(move.name(), move));
+            build.exercises().forEach(move -> byName.put(move.name(), move));
             return byName;
         }).getOrDefault(span.words(), build.build().hold());
     }

@@ -49,7 +49,7 @@ final class Served {
     private void add(Role role, Entry entry) {
         switch (entry) {
             case Item item -> add(role, item.exercise());
-            case BuildUp build -> build.moves().forEach(move -> add(role, move));
+            case BuildUp build -> build.exercises().forEach(move -> add(role, move));
             case Circuit _,Pause _,Screen _ -> {
             }
         }

@@ -70,7 +70,7 @@ record WarmUpNeeds(List<Joint> joints, List<Double> loads, Set<Pattern> patterns
     private static List<Pattern> patterns(Entry line) {
         return switch (line) {
             case Item item -> List.of(item.exercise().pattern());
-            case BuildUp build -> build.moves().stream().map(Exercise::pattern).toList();
+            case BuildUp build -> build.exercises().stream().map(Exercise::pattern).toList();
             case Circuit _,Pause _,Screen _ -> List.of();
         };
     }

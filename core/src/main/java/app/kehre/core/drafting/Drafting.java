@@ -180,7 +180,7 @@ public final class Drafting {
     }
 
     private static Set<String> danced(ClassPlan plan) {
-        return plan.buildUps().flatMap(each -> each.moves().stream()).map(Exercise::id)
+        return plan.buildUps().flatMap(each -> each.exercises().stream()).map(Exercise::id)
                 .collect(Collectors.toSet());
     }
 

@@ -78,7 +78,8 @@ public record BuildUp(int id, String name, Build build, Load load, String note,
     }
 
     /** Returns all moves, each once, the holding pattern last. */
-    public List<Exercise> moves() {
+    @Override
+    public List<Exercise> exercises() {
         Map<String, Exercise> moves = new LinkedHashMap<>();
         Stream.concat(build.combinations().stream().flatMap(each -> each.parts().stream())
                 .map(part -> part.move()), Stream.of(build.hold()))
@@ -93,11 +94,11 @@ public record BuildUp(int id, String name, Build build, Load load, String note,
     public Item asItem() {
         Set<Equipment> kit = EnumSet.noneOf(Equipment.class);
         Map<Limit, Caution> cautions = new EnumMap<>(Limit.class);
-        moves().forEach(move -> {
+        exercises().forEach(move -> {
             kit.addAll(move.equipment());
             move.cautions().forEach(caution -> cautions.putIfAbsent(caution.limit(), caution));
         });
-        Exercise first = moves().getFirst();
+        Exercise first = exercises().getFirst();
         Setting setting = new Setting(first.position(), first.setting().facing(), kit, Map.of(), "");
         Exercise all = new Exercise(first.id(), first.family(), name, List.of(), first.roles(),
                 first.pattern(),

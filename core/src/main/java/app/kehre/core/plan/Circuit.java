@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 
 import app.kehre.core.dose.Range;
+import app.kehre.core.exercise.Exercise;
 
 /**
  * Items done one after the other, for so many rounds; the passes of a cardio block are the same thing.
@@ -65,6 +66,11 @@ public record Circuit(int id, String name, int rounds, Duration rest, int soloFr
     /** Returns the circuit with other rounds, rest and lead. */
     public Circuit withRounds(int otherRounds, Duration otherRest, int otherSoloFrom) {
         return new Circuit(id, name, otherRounds, otherRest, otherSoloFrom, items, note);
+    }
+
+    @Override
+    public List<Exercise> exercises() {
+        return items.stream().map(Item::exercise).distinct().toList();
     }
 
     @Override

@@ -157,6 +157,11 @@ public record ClassPlan(Brief brief, List<Segment> segments, ClassTimes times, T
         return new ClassPlan(brief, segments, times, other, aside, chosen);
     }
 
+    /** Returns the findings set aside whose subject still stands in the class. */
+    public List<SetAside> asideStill() {
+        return aside.stream().filter(each -> each.holdsIn(this)).toList();
+    }
+
     /** Returns the plan with other findings set aside. */
     public ClassPlan withAside(List<SetAside> others) {
         return new ClassPlan(brief, segments, times, thresholds, others, chosen);

@@ -1,5 +1,10 @@
 package app.kehre.core.plan;
 
+import java.util.List;
+import java.util.stream.Collectors;
+
+import app.kehre.core.exercise.Exercise;
+
 /** One line of a segment: an exercise with its dose, a circuit of exercises, a build-up of combinations, a screen, or a
  * pause. */
 public sealed interface Entry permits BuildUp, Circuit, Item, Pause, Screen {
@@ -9,6 +14,19 @@ public sealed interface Entry permits BuildUp, Circuit, Item, Pause, Screen {
 
     /** Returns what it is called on screen and on the sheet. */
     String name();
+
+    /** Returns the exercises that are done in it, each once, in order; none in a pause or a screen. */
+    List<Exercise> exercises();
+
+    /**
+     * Returns what the line is about, by the ids of its exercises, else by its name. What was decided about a line holds as
+     * long as this stays the same.
+     */
+    default String subject() {
+        return exercises().isEmpty()
+                ? name()
+                : exercises().stream().map(Exercise::id).collect(Collectors.joining(", "));
+    }
 
     /** Returns the instructor's own note; may be empty. */
     String note();

@@ -3,6 +3,7 @@ package app.kehre.core.plan;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
@@ -51,6 +52,11 @@ public record Item(int id, Exercise exercise, Dose dose, Load load, String note,
     @Override
     public String name() {
         return exercise.name();
+    }
+
+    @Override
+    public List<Exercise> exercises() {
+        return List.of(exercise);
     }
 
     /** Returns all kinds of kit that it needs: the exercise's own and the load's. */

@@ -1,9 +1,11 @@
 package app.kehre.core.plan;
 
 import java.time.Duration;
+import java.util.List;
 import java.util.Optional;
 
 import app.kehre.core.dose.Range;
+import app.kehre.core.exercise.Exercise;
 import app.kehre.core.term.Named;
 
 /**
@@ -95,6 +97,11 @@ public record Pause(int id, Kind kind, String name, Duration length, boolean mov
     /** Returns the pause with another earliest time. */
     public Pause withNotBefore(Optional<Duration> other) {
         return new Pause(id, kind, name, length, moving, other, note);
+    }
+
+    @Override
+    public List<Exercise> exercises() {
+        return List.of();
     }
 
     @Override

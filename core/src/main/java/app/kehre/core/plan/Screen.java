@@ -1,9 +1,11 @@
 package app.kehre.core.plan;
 
+import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 
 import app.kehre.core.dose.Dose;
+import app.kehre.core.exercise.Exercise;
 
 /**
  * A test on each leg before something demanding, and what those who do not pass do instead.
@@ -53,6 +55,11 @@ public record Screen(int id, String name, Dose dose, String failed, Map<Integer,
             others.put(entryId, words.strip());
         }
         return new Screen(id, name, dose, failed, others, note);
+    }
+
+    @Override
+    public List<Exercise> exercises() {
+        return List.of();
     }
 
     @Override

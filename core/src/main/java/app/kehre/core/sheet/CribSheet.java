@@ -107,7 +107,7 @@ public record CribSheet(String title, String when, String length, List<Part> par
                         .filter(segment -> !segment.entries().isEmpty() && !segment.leftOut())
                         .map(segment -> part(timeline, segment)).toList(),
                 needs.stream().map(CribSheet::kitLine).toList(), beforeStart(timeline, needs),
-                timeline.plan().aside().stream().map(each -> aside(timeline.plan(), each)).toList(),
+                timeline.plan().asideStill().stream().map(each -> aside(timeline.plan(), each)).toList(),
                 STOP_SIGNS);
     }
 

@@ -90,9 +90,9 @@ final class Compiler {
     private void add(BuildUp build) {
         Item whole = build.asItem();
         steps(whole).forEach(this::lay);
-        build.moves().stream().filter(move -> seen.add(move.id())).findFirst()
+        build.exercises().stream().filter(move -> seen.add(move.id())).findFirst()
                 .ifPresent(_ -> tape.mark(Mark.Kind.FIRST, ""));
-        build.moves().forEach(move -> seen.add(move.id()));
+        build.exercises().forEach(move -> seen.add(move.id()));
         Script script = build.script(tape.segment().bpm());
         scripts.put(build.id(), script);
         Duration from = tape.now();

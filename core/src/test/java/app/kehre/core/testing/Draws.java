@@ -257,7 +257,7 @@ public final class Draws {
         List<SetAside> aside = own.isEmpty()
                 ? List.of()
                 : List.of(new SetAside("not-prepared/wrist", own.getFirst().id(), 0,
-                        "they stand on their fists"));
+                        "", "they stand on their fists"));
         ClassPlan plan = new ClassPlan(brief, own, times, figures, aside, List.of());
         return plan.lines().limit(2).reduce(plan, (told, line) -> told.because(line, "core promised"),
                 (one, _) -> one);

@@ -78,7 +78,7 @@ class WholeJobTest {
 
         assertThat(seen).containsAll(plan.lines().filter(line -> !(line instanceof BuildUp))
                 .map(Entry::name).toList());
-        assertThat(seen).containsAll(plan.buildUps().flatMap(build -> build.moves().stream())
+        assertThat(seen).containsAll(plan.buildUps().flatMap(build -> build.exercises().stream())
                 .map(Exercise::name).toList());
         assertThat(instructor.sees("#now")).isEqualTo("Well done");
         assertThat(instructor.sees("#class-line")).isEqualTo("ended 19:30, on time");

@@ -36,12 +36,17 @@ final class JudgementJson {
             new TreeMap<>(plan.thresholds().changed())
                     .forEach((figure, value) -> figures.put(figure.words(), value));
         }
-        if (!plan.aside().isEmpty()) {
+        List<SetAside> still = plan.asideStill();
+        if (!still.isEmpty()) {
             ArrayNode aside = document.putArray("setAside");
-            plan.aside()
-                    .forEach(each -> aside.addObject().put("check", each.check())
-                            .put("segment", each.segment())
-                            .put("item", each.entry()).put("reason", each.reason()));
+            still.forEach(each -> {
+                ObjectNode node = aside.addObject().put("check", each.check())
+                        .put("segment", each.segment()).put("item", each.entry());
+                if (!each.subject().isEmpty()) {
+                    node.put("subject", each.subject());
+                }
+                node.put("reason", each.reason());
+            });
         }
         List<Chosen> chosen = still(plan);
         if (!chosen.isEmpty()) {
@@ -62,9 +67,17 @@ final class JudgementJson {
 
         /** Returns a plan with it. */
         ClassPlan of(ClassPlan plan) {
-            ClassPlan judged = plan.with(thresholds).withAside(aside).withChosen(chosen);
-            return judged.withChosen(still(judged));
+            List<SetAside> about = aside.stream().map(each -> since6(plan, each)).toList();
+            ClassPlan judged = plan.with(thresholds).withAside(about).withChosen(chosen);
+            return judged.withAside(judged.asideStill()).withChosen(still(judged));
         }
+    }
+
+    /** Before version 6 a plan did not say what the line was about: what stands there is what it was about. */
+    private static SetAside since6(ClassPlan plan, SetAside aside) {
+        return aside.subject().isEmpty()
+                ? SetAside.of(plan, aside.check(), aside.segment(), aside.entry(), aside.reason())
+                : aside;
     }
 
     /** The reasons of lines that are still as they were proposed; those of others say nothing any more. */
@@ -95,8 +108,10 @@ final class JudgementJson {
             String check = each.text("check");
             int segment = each.whole("segment", NUMBER);
             int item = each.whole("item", NUMBER);
+            String subject = each.text("subject", "");
             String reason = each.text("reason");
-            each.built("reason", () -> new SetAside(check, segment, item, reason)).ifPresent(aside::add);
+            each.built("reason", () -> new SetAside(check, segment, item, subject, reason))
+                    .ifPresent(aside::add);
         });
         return aside;
     }

@@ -36,6 +36,7 @@ record OwnInPlan(Library library, List<Exercise> held) {
                 plan.items().flatMap(
                         item -> Stream.concat(Stream.of(item.exercise()), item.instead().values().stream())),
                 plan.buildUps().flatMap(
-                        build -> Stream.concat(build.moves().stream(), build.instead().values().stream())));
+                        build -> Stream.concat(build.exercises().stream(),
+                                build.instead().values().stream())));
     }
 }

@@ -12,11 +12,13 @@ import app.kehre.core.advice.Threshold;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Finding;
 import app.kehre.core.balance.Mend;
+import app.kehre.core.dose.Reps;
 import app.kehre.core.effort.Effort;
 import app.kehre.core.effort.ReadOut;
 import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.sheet.CribSheet;
 import app.kehre.core.timeline.Timeline;
@@ -119,6 +121,25 @@ class EverythingAtOnceTest {
         assertThat(Assessment.takeUp(aside, first)).isEqualTo(plan);
         assertThat(CribSheet.of(Timeline.of(aside)).aside()).singleElement().asString()
                 .endsWith(": the cupboard has more");
+    }
+
+    @Test
+    void aReasonSilencesOnlyWhatItWasGivenFor() {
+        Hall expecting = Hall.hall().group(group -> group.withLimit(Limit.PREGNANCY, 1));
+        ClassPlan plan = expecting.toning("squat-jump 12 reps").plan();
+        Finding caution = Hall.of(judge(plan), "caution").getFirst();
+        ClassPlan aside = Assessment.setAside(plan, caution, "she has asked her midwife about these");
+        assertThat(Hall.of(judge(aside), "caution")).isEmpty();
+
+        Item line = aside.items().findFirst().orElseThrow();
+        ClassPlan other = aside.with(line.withExercise(Hall.exercise("scissor-jump")));
+        assertThat(Hall.of(judge(other), "caution")).extracting(Finding::severity)
+                .containsExactly(Severity.STOP);
+        assertThat(CribSheet.of(Timeline.of(other)).aside()).isEmpty();
+
+        ClassPlan longer = aside.with(line.withDose(Reps.of(16)));
+        assertThat(Hall.of(judge(longer), "caution")).isEmpty();
+        assertThat(Hall.of(judge(other.with(line)), "caution")).isEmpty();
     }
 
     @Test
