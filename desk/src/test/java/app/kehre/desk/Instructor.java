@@ -32,6 +32,7 @@ import javafx.stage.Stage;
 
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.EntryId;
 import app.kehre.desk.command.FxThread;
 import app.kehre.desk.command.HandClock;
 import app.kehre.desk.control.Switchback;
@@ -164,8 +165,13 @@ public final class Instructor implements AutoCloseable {
         }));
     }
 
-    /** Clicks on an entry of the road. */
+    /** Clicks on a line of the road, by its number. */
     public Instructor clicksOnRoad(int entry) {
+        return clicksOnRoad(new EntryId(entry));
+    }
+
+    /** Clicks on a line of the road. */
+    public Instructor clicksOnRoad(EntryId entry) {
         return clicksAt(onFx(() -> {
             Switchback road = (Switchback) find("#road");
             return road.localToScreen(road.middleOf(entry));

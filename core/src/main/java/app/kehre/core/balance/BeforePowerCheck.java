@@ -14,6 +14,7 @@ import app.kehre.core.advice.Threshold;
 import app.kehre.core.dose.Side;
 import app.kehre.core.exercise.Impact;
 import app.kehre.core.exercise.Muscle;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.timeline.Phase;
 
@@ -30,7 +31,7 @@ final class BeforePowerCheck implements Check {
     @Override
     public List<Finding> of(Judged judged) {
         List<Finding> findings = new ArrayList<>();
-        Set<Integer> reported = new HashSet<>();
+        Set<EntryId> reported = new HashSet<>();
         for (int i = 0; i < judged.uses().size(); i++) {
             Use power = judged.uses().get(i);
             boolean quick = power.exercise().impact() == Impact.HIGH;

@@ -42,7 +42,7 @@ final class ComesDownCheck implements Check {
     }
 
     private static List<Mend> mends(Judged judged, Segment last) {
-        List<Mend> mends = new ArrayList<>(Mends.add(judged, last, 0, Still::is));
+        List<Mend> mends = new ArrayList<>(Mends.add(judged, last, Still::is));
         judged.items(last).stream()
                 .max(Comparator.comparingDouble((Item item) -> item.exercise().work().mets().value()))
                 .ifPresent(item -> mends.add(Mends.remove(judged.plan(), item)));

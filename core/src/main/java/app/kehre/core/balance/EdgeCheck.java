@@ -3,6 +3,7 @@ package app.kehre.core.balance;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Predicate;
 
 import app.kehre.core.advice.Severity;
@@ -13,6 +14,7 @@ import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Timeline;
 
 /** The warm-up, or the cool-down with the stretch, is too short for the slot. */
@@ -73,19 +75,19 @@ final class EdgeCheck implements Check {
         Predicate<ClassPlan> enough = plan -> length(plan).compareTo(needed) >= 0;
         List<Mend> mends = new ArrayList<>(Mends.longer(judged.plan(), Mends.longest(judged, segments.stream()
                 .flatMap(segment -> judged.items(segment).stream())), enough));
-        mends.addAll(Mends.add(judged, segments.getLast(), 0, _ -> true));
+        mends.addAll(Mends.add(judged, segments.getLast(), _ -> true));
         return mends;
     }
 
-    private static int first(Judged judged) {
+    private static Optional<SegmentId> first(Judged judged) {
         return judged.plan().segments().stream().filter(segment -> segment.role() == Role.TALK)
                 .map(Segment::id)
-                .findFirst().orElse(0);
+                .findFirst();
     }
 
-    private static int last(Judged judged) {
+    private static Optional<SegmentId> last(Judged judged) {
         return judged.plan().segments().reversed().stream().filter(segment -> Judged.main(segment.role()))
-                .map(Segment::id).findFirst().orElse(0);
+                .map(Segment::id).findFirst();
     }
 
     private Duration length(ClassPlan plan) {

@@ -1,6 +1,7 @@
 package app.kehre.core.balance;
 
 import java.util.List;
+import java.util.Optional;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
@@ -32,8 +33,8 @@ final class EndCheck implements Check {
                 "A cool-down ends below %d %% of the heart-rate reserve. Who stops at a peak may become dizzy."
                         .formatted(judged.figures().of(Threshold.COOL_DOWN_TO)),
                 SourceKind.ESTIMATE, () -> cools
-                        ? Mends.add(judged, judged.segments(Role.COOL_DOWN, Role.STRETCH).getLast(), 0,
+                        ? Mends.add(judged, judged.segments(Role.COOL_DOWN, Role.STRETCH).getLast(),
                                 Still::is)
-                        : List.of(Mends.segment(judged, last.id(), Role.COOL_DOWN))));
+                        : List.of(Mends.segment(judged, Optional.of(last.id()), Role.COOL_DOWN))));
     }
 }

@@ -1,10 +1,12 @@
 package app.kehre.core.balance;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Supplier;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.SetAside;
 
 /**
@@ -22,9 +24,14 @@ public record Finding(String check, Severity severity, Place place, String what,
         SourceKind source,
         Supplier<List<Mend>> remedy) {
 
-    /** Returns the number of the line where it is; 0 for none. */
-    public int entry() {
+    /** Returns the line where it is, if it is at one. */
+    public Optional<EntryId> entry() {
         return place.entry();
+    }
+
+    /** Returns whether it is at a line. */
+    public boolean isAt(EntryId line) {
+        return entry().filter(line::equals).isPresent();
     }
 
     /** Returns ways to mend it, the one that changes least first; none where a class would get larger than one may be. */
@@ -38,13 +45,13 @@ public record Finding(String check, Severity severity, Place place, String what,
 
     /** Returns whether both are the same check at the same place. */
     public boolean same(Finding other) {
-        return check.equals(other.check) && place.segment() == other.place.segment()
-                && place.entry() == other.place.entry();
+        return check.equals(other.check) && place.segment().equals(other.place.segment())
+                && place.entry().equals(other.place.entry());
     }
 
     /** Returns whether the instructor set it aside. */
     boolean isAside(SetAside aside) {
-        return check.equals(aside.check()) && place.segment() == aside.segment()
-                && place.entry() == aside.entry();
+        return check.equals(aside.check()) && place.segment().equals(aside.segment())
+                && place.entry().equals(aside.entry());
     }
 }

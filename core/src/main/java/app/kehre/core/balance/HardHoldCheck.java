@@ -30,7 +30,7 @@ final class HardHoldCheck implements Check {
             boolean hard = use.span().phase() == Phase.HOLD && !Still.is(use.exercise())
                     && use.seconds() > most
                     && use.item().map(item -> !item.instead().containsKey(Limit.BLOOD_PRESSURE)).orElse(true);
-            if (hard && findings.stream().noneMatch(each -> each.entry() == use.entry())) {
+            if (hard && findings.stream().noneMatch(each -> each.isAt(use.entry()))) {
                 findings.add(finding(judged, use, most));
             }
         }

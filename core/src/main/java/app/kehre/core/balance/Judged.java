@@ -13,6 +13,7 @@ import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.SideTotals;
@@ -31,12 +32,12 @@ import app.kehre.core.timeline.Timeline;
  * @param sides what each side does
  */
 record Judged(Timeline timeline, Effort effort, Ledger ledger, List<Use> uses, Library library,
-        Map<Integer, Entry> lines, Map<Integer, Segment> segmentOf, List<SideTotals> sides) {
+        Map<EntryId, Entry> lines, Map<EntryId, Segment> segmentOf, List<SideTotals> sides) {
 
     static Judged of(Timeline timeline, Library library) {
         List<Use> uses = Use.of(timeline);
-        Map<Integer, Entry> lines = new HashMap<>();
-        Map<Integer, Segment> segmentOf = new HashMap<>();
+        Map<EntryId, Entry> lines = new HashMap<>();
+        Map<EntryId, Segment> segmentOf = new HashMap<>();
         timeline.plan().segments().forEach(segment -> ClassPlan.lines(segment).forEach(line -> {
             lines.put(line.id(), line);
             segmentOf.put(line.id(), segment);
@@ -46,7 +47,7 @@ record Judged(Timeline timeline, Effort effort, Ledger ledger, List<Use> uses, L
     }
 
     /** Finds a line by its number. */
-    Optional<Entry> find(int entry) {
+    Optional<Entry> find(EntryId entry) {
         return Optional.ofNullable(lines.get(entry));
     }
 
@@ -89,16 +90,17 @@ record Judged(Timeline timeline, Effort effort, Ledger ledger, List<Use> uses, L
     }
 
     Place at(Segment segment) {
-        return new Place(segment.id(), 0, timeline.ofSegment(segment.id()).start());
+        return new Place(Optional.of(segment.id()), Optional.empty(),
+                timeline.ofSegment(segment.id()).start());
     }
 
     Place at(Use use) {
-        return new Place(use.span().segment(), use.entry(), use.span().start());
+        return new Place(Optional.of(use.span().segment()), Optional.of(use.entry()), use.span().start());
     }
 
     Place at(Entry entry) {
-        return new Place(Optional.ofNullable(segmentOf.get(entry.id())).map(Segment::id).orElse(0),
-                entry.id(),
+        return new Place(Optional.ofNullable(segmentOf.get(entry.id())).map(Segment::id),
+                Optional.of(entry.id()),
                 timeline.ofEntry(entry.id()).start());
     }
 

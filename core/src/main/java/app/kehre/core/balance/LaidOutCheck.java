@@ -41,7 +41,7 @@ final class LaidOutCheck implements Check {
     /** Whether the class waits for it: there is set-up before the line that no pause covers. */
     private static boolean fetched(Judged judged, Item item) {
         return judged.timeline().spans().stream()
-                .anyMatch(span -> span.entry() == item.id() && span.phase() == Phase.SET_UP
+                .anyMatch(span -> span.entry().equals(item.id()) && span.phase() == Phase.SET_UP
                         && span.stretch().length().compareTo(judged.plan().times().weightsAtHand()) > 0);
     }
 

@@ -21,6 +21,7 @@ import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Moves;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.SegmentId;
 import app.kehre.core.regrouping.Regrouping;
 
 /** Local edits that mend what is found. Each is tried: what changes nothing is not offered. */
@@ -81,28 +82,27 @@ final class Mends {
         return mends.limit(SHOWN).toList();
     }
 
-    /** Exercises that suit the place and hold something, added after a line; -1 for the start of the segment. */
-    static List<Mend> add(Judged judged, Segment segment, int after, Predicate<Exercise> wanted) {
+    /** Exercises that suit the place and hold something, added at its end. */
+    static List<Mend> add(Judged judged, Segment segment, Predicate<Exercise> wanted) {
         ClassPlan plan = judged.plan();
-        return first(Suggestions.of(plan, judged.library(), segment.id(), after, "").stream()
+        return first(Suggestions.of(plan, judged.library(), segment.id(), Optional.empty(), "").stream()
                 .map(Suggestion::exercise).filter(wanted)
                 .map(exercise -> new Mend("Add %s to %s".formatted(exercise.name(), segment.name()),
-                        inserted(plan, segment, after, exercise))));
+                        inserted(plan, segment, exercise))));
     }
 
-    /** A new segment after another, with the exercise that suits it best in it. */
-    static Mend segment(Judged judged, int after, Role role) {
+    /** A new segment after another, or at the end, with the exercise that suits it best in it. */
+    static Mend segment(Judged judged, Optional<SegmentId> after, Role role) {
         ClassPlan with = Edits.addSegment(judged.plan(), after, role);
         Segment segment = with.segment(judged.plan().nextSegmentId());
-        ClassPlan filled = Suggestions.of(with, judged.library(), segment.id(), 0, "").stream().findFirst()
-                .map(best -> inserted(with, segment, 0, best.exercise())).orElse(with);
+        ClassPlan filled = Suggestions.of(with, judged.library(), segment.id(), Optional.empty(), "").stream()
+                .findFirst()
+                .map(best -> inserted(with, segment, best.exercise())).orElse(with);
         return new Mend("Add a " + role.words(), filled);
     }
 
-    private static ClassPlan inserted(ClassPlan plan, Segment segment, int after, Exercise exercise) {
-        List<Integer> ids = segment.entries().stream().map(Entry::id).toList();
-        int at = after < 0 ? 0 : ids.contains(after) ? ids.indexOf(after) + 1 : ids.size();
-        return plan.add(segment.id(), at, Item.of(plan.nextEntryId(), exercise));
+    private static ClassPlan inserted(ClassPlan plan, Segment segment, Exercise exercise) {
+        return plan.add(segment.id(), segment.entries().size(), Item.of(plan.nextEntryId(), exercise));
     }
 
     /** An item replaced by another exercise that holds something, its usual dose with it. */

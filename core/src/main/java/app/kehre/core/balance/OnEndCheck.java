@@ -47,7 +47,7 @@ final class OnEndCheck implements Check {
         List<Use> run = new ArrayList<>();
         for (Use use : uses) {
             boolean works = use.targets().contains(muscle);
-            if (!works || !run.isEmpty() && run.getLast().span().segment() != use.span().segment()) {
+            if (!works || !run.isEmpty() && !run.getLast().span().segment().equals(use.span().segment())) {
                 report(judged, run, muscle).ifPresent(findings::add);
                 run = new ArrayList<>();
             }

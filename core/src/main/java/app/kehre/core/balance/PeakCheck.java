@@ -13,6 +13,7 @@ import app.kehre.core.effort.Line;
 import app.kehre.core.effort.Piece;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.Way;
@@ -45,8 +46,9 @@ final class PeakCheck implements Check {
         if (segment.isEmpty() || Judged.main(segment.get().role()) || main == 0 || !worth) {
             return List.of();
         }
-        int entry = piece.get().entry();
-        return List.of(found(Severity.MEND, new Place(segment.get().id(), entry, Duration.ofSeconds(peak)),
+        EntryId entry = piece.get().entry();
+        return List.of(found(Severity.MEND,
+                new Place(Optional.of(segment.get().id()), Optional.of(entry), Duration.ofSeconds(peak)),
                 "The hardest moment is in %s, at %s.".formatted(segment.get().name(),
                         Lengths.clock(Duration.ofSeconds(peak))),
                 "Effort peaks in the main part. Before it people are not ready, after it they should come down.",
@@ -67,7 +69,7 @@ final class PeakCheck implements Check {
         return highest;
     }
 
-    private static List<Mend> mends(Judged judged, int entry) {
+    private static List<Mend> mends(Judged judged, EntryId entry) {
         ClassPlan plan = judged.plan();
         if (!(plan.find(entry).orElse(null) instanceof Item item)) {
             return List.of();

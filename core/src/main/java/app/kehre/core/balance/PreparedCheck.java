@@ -58,7 +58,7 @@ final class PreparedCheck implements Check {
 
     private static List<Mend> mends(Judged judged, Joint joint) {
         Optional<Segment> warmUp = judged.segments(Role.WARM_UP).stream().findFirst();
-        return warmUp.map(segment -> Mends.add(judged, segment, 0,
+        return warmUp.map(segment -> Mends.add(judged, segment,
                 exercise -> exercise.work().prepares().contains(joint))).orElse(List.of());
     }
 }

@@ -47,7 +47,7 @@ final class PreviewCheck implements Check {
                 "This class warms up by rehearsal. The %s is then shown in the warm-up first."
                         .formatted(pattern.words()),
                 SourceKind.TEACHING_RANGE,
-                () -> Mends.add(judged, judged.segments(Role.WARM_UP).getFirst(), 0,
+                () -> Mends.add(judged, judged.segments(Role.WARM_UP).getFirst(),
                         exercise -> exercise.pattern() == pattern));
     }
 }

@@ -48,7 +48,7 @@ final class PromisedCheck implements Check {
         List<Segment> segments = judged.segments(Role.TONING, Role.CORE);
         List<Mend> mends = new ArrayList<>();
         for (Segment segment : segments) {
-            mends.addAll(Mends.add(judged, segment, 0, exercise -> exercise.main().contains(area)));
+            mends.addAll(Mends.add(judged, segment, exercise -> exercise.main().contains(area)));
         }
         judged.items().stream()
                 .filter(item -> item.exercise().main().contains(area) && !Still.is(item.exercise()))

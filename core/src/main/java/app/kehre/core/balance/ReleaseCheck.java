@@ -52,8 +52,8 @@ final class ReleaseCheck implements Check {
     }
 
     private static List<Mend> mends(Judged judged, Muscle muscle) {
-        return last(judged).map(segment -> Mends.add(judged, segment, 0,
+        return last(judged).map(segment -> Mends.add(judged, segment,
                 exercise -> Still.is(exercise) && exercise.work().share(muscle) >= 0.5))
-                .orElseGet(() -> List.of(Mends.segment(judged, 0, Role.STRETCH)));
+                .orElseGet(() -> List.of(Mends.segment(judged, Optional.empty(), Role.STRETCH)));
     }
 }

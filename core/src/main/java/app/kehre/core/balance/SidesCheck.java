@@ -8,6 +8,7 @@ import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.dose.Sides;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.timeline.SideTotals;
 
@@ -66,13 +67,13 @@ final class SidesCheck implements Check {
                             plan.with(item.withDose(item.dose().withSides(Sides.EACH_SIDE)))));
         }
         List<Mend> mends = new ArrayList<>();
-        for (int id : totals.entries()) {
+        for (EntryId id : totals.entries()) {
             if (plan.entry(id) instanceof Item one && !one.dose().sides().servesBoth()) {
                 mends.add(new Mend(one.name() + ": each side",
                         plan.with(one.withDose(one.dose().withSides(Sides.EACH_SIDE)))));
             }
-            for (int like : totals.entries()) {
-                if (id != like && plan.entry(id) instanceof Item one
+            for (EntryId like : totals.entries()) {
+                if (!id.equals(like) && plan.entry(id) instanceof Item one
                         && plan.entry(like) instanceof Item other
                         && other.dose().goesWith(one.dose().sides())) {
                     mends.add(new Mend("%s: as much as the other side".formatted(one.name()),

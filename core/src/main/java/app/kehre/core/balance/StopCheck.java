@@ -14,9 +14,11 @@ import app.kehre.core.effort.Line;
 import app.kehre.core.exercise.Position;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Phase;
 import app.kehre.core.timeline.Span;
 
@@ -34,7 +36,7 @@ final class StopCheck implements Check {
     public List<Finding> of(Judged judged) {
         List<Finding> findings = new ArrayList<>();
         Position.Level level = Position.Level.STANDING;
-        int reported = -1;
+        Optional<SegmentId> reported = Optional.empty();
         for (Span span : judged.timeline().spans()) {
             Optional<Position.Level> now = level(judged, span);
             boolean lies = now.isPresent() && now.get() == Position.Level.FLOOR
@@ -42,9 +44,9 @@ final class StopCheck implements Check {
             level = now.orElse(level);
             int at = (int) Lengths.seconds(span.start());
             boolean recent = vigorousBefore(judged, at);
-            if ((lies || stops(judged, span)) && recent && span.segment() != reported) {
+            if ((lies || stops(judged, span)) && recent && !reported.equals(Optional.of(span.segment()))) {
                 findings.add(finding(judged, span, lies));
-                reported = span.segment();
+                reported = Optional.of(span.segment());
             }
         }
         return findings;
@@ -78,7 +80,7 @@ final class StopCheck implements Check {
     }
 
     private Finding finding(Judged judged, Span span, boolean lies) {
-        Place place = new Place(span.segment(), span.entry(), span.start());
+        Place place = new Place(Optional.of(span.segment()), Optional.of(span.entry()), span.start());
         String name = judged.find(span.entry()).map(Entry::name).orElse("the pause");
         return found(Severity.MEND, place,
                 lies
@@ -97,7 +99,7 @@ final class StopCheck implements Check {
         }
         judged.library().find("march").ifPresent(march -> {
             Segment segment = plan.segment(span.segment());
-            int line = plan.circuitOf(span.entry()).map(Entry::id).orElse(span.entry());
+            EntryId line = plan.circuitOf(span.entry()).map(Entry::id).orElse(span.entry());
             int at = segment.entries().stream().map(Entry::id).toList().indexOf(line);
             int bpm = segment.bpm().value();
             int eights = Math.max(1,

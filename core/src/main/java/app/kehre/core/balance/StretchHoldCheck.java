@@ -32,7 +32,7 @@ final class StretchHoldCheck implements Check {
         for (Use use : judged.uses()) {
             boolean holds = use.span().phase() == Phase.HOLD && Still.is(use.exercise())
                     && (use.role() == Role.STRETCH || use.role() == Role.COOL_DOWN);
-            boolean seen = findings.stream().anyMatch(each -> each.entry() == use.entry());
+            boolean seen = findings.stream().anyMatch(each -> each.isAt(use.entry()));
             if (holds && !seen && Math.round(use.seconds()) < least) {
                 findings.add(finding(judged, use, least));
             }

@@ -20,10 +20,12 @@ import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Phase;
 import app.kehre.core.timeline.Span;
 import app.kehre.core.timeline.Timeline;
@@ -53,11 +55,11 @@ public record Use(Span span, Role role, Exercise exercise, Optional<Item> item, 
 
     /** Returns all uses of a class, in order. */
     public static List<Use> of(Timeline timeline) {
-        Map<Integer, Segment> segments = new HashMap<>();
+        Map<SegmentId, Segment> segments = new HashMap<>();
         timeline.plan().segments().forEach(segment -> segments.put(segment.id(), segment));
-        Map<Integer, Entry> entries = new HashMap<>();
+        Map<EntryId, Entry> entries = new HashMap<>();
         timeline.plan().lines().forEach(entry -> entries.put(entry.id(), entry));
-        Map<Integer, Map<String, Exercise>> moves = new HashMap<>();
+        Map<EntryId, Map<String, Exercise>> moves = new HashMap<>();
         Map<Exercise, Set<Muscle>> targets = new IdentityHashMap<>();
         List<Use> uses = new ArrayList<>();
         for (Span span : timeline.spans()) {
@@ -72,7 +74,7 @@ public record Use(Span span, Role role, Exercise exercise, Optional<Item> item, 
     }
 
     private static Optional<Use> use(Span span, Role role, Entry entry,
-            Map<Integer, Map<String, Exercise>> moves, Map<Exercise, Set<Muscle>> targets) {
+            Map<EntryId, Map<String, Exercise>> moves, Map<Exercise, Set<Muscle>> targets) {
         return switch (entry) {
             case Item item -> {
                 Item now = item.rounds().isEmpty() ? item : item.inRound(Math.max(1, span.round()));
@@ -95,7 +97,7 @@ public record Use(Span span, Role role, Exercise exercise, Optional<Item> item, 
     }
 
     private static @Nullable Exercise move(BuildUp build, Span span,
-            Map<Integer, Map<String, Exercise>> moves) {
+            Map<EntryId, Map<String, Exercise>> moves) {
         return moves.computeIfAbsent(build.id(), _ -> {
             Map<String, Exercise> byName = new HashMap<>();
             build.exercises().forEach(move -> byName.put(move.name(), move));
@@ -119,7 +121,7 @@ public record Use(Span span, Role role, Exercise exercise, Optional<Item> item, 
     }
 
     /** Returns the number of the line. */
-    public int entry() {
+    public EntryId entry() {
         return span.entry();
     }
 

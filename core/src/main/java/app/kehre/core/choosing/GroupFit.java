@@ -15,6 +15,7 @@ import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Screen;
@@ -33,7 +34,7 @@ public final class GroupFit {
     public sealed interface Proposal {
 
         /** Returns the number of the line. */
-        int entry();
+        EntryId entry();
 
         /** Returns what is proposed, in a few words. */
         String words();
@@ -51,7 +52,7 @@ public final class GroupFit {
          */
         record ForThem(Item item, Limit limit, int people, Exercise instead) implements Proposal {
             @Override
-            public int entry() {
+            public EntryId entry() {
                 return item.id();
             }
 
@@ -79,7 +80,7 @@ public final class GroupFit {
          */
         record ForAll(Item old, Swap swap) implements Proposal {
             @Override
-            public int entry() {
+            public EntryId entry() {
                 return old.id();
             }
 
@@ -97,7 +98,7 @@ public final class GroupFit {
 
     /** Returns what is proposed for a class, in the order of its lines. */
     public static List<Proposal> of(ClassPlan plan, Library library) {
-        Map<Integer, List<Unanswered>> byLine = new LinkedHashMap<>();
+        Map<EntryId, List<Unanswered>> byLine = new LinkedHashMap<>();
         Unanswered.of(plan).forEach(
                 each -> byLine.computeIfAbsent(each.item().id(), _ -> new ArrayList<>()).add(each));
         Timeline before = Timeline.of(plan);

@@ -16,8 +16,10 @@ import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.SegmentId;
 import app.kehre.core.term.Named;
 
 /**
@@ -42,12 +44,12 @@ public final class Suggestions {
     private final Served served;
     private final Optional<Item> neighbour;
 
-    private Suggestions(ClassPlan plan, Segment segment, int afterEntry) {
+    private Suggestions(ClassPlan plan, Segment segment, Optional<EntryId> afterEntry) {
         this.plan = plan;
         this.segment = segment;
         served = Served.of(plan);
         List<Entry> lines = ClassPlan.lines(segment).toList();
-        int at = lines.stream().map(Entry::id).toList().indexOf(afterEntry);
+        int at = lines.stream().map(Entry::id).toList().indexOf(afterEntry.orElse(null));
         neighbour = lines.subList(0, at < 0 ? lines.size() : at + 1).reversed().stream()
                 .filter(Item.class::isInstance).map(Item.class::cast).findFirst();
     }
@@ -57,10 +59,10 @@ public final class Suggestions {
      * it suits the place, and then only what suits the role and finds its kit.
      *
      * @param segmentId the segment to add to
-     * @param afterEntry the line after which it would stand; any other number for the end
+     * @param afterEntry the line after which it would stand; none, or one of another segment, for the end
      */
-    public static List<Suggestion> of(ClassPlan plan, Library library, int segmentId, int afterEntry,
-            String typed) {
+    public static List<Suggestion> of(ClassPlan plan, Library library, SegmentId segmentId,
+            Optional<EntryId> afterEntry, String typed) {
         Optional<Segment> segment = plan.findSegment(segmentId);
         if (segment.isEmpty()) {
             return List.of();

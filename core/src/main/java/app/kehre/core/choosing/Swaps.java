@@ -16,6 +16,7 @@ import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.Timeline;
@@ -50,7 +51,7 @@ public final class Swaps {
     }
 
     /** Returns what could stand in a line, the nearest first; nothing for a line that is no exercise. */
-    public static List<Swap> of(ClassPlan plan, Library library, int itemId) {
+    public static List<Swap> of(ClassPlan plan, Library library, EntryId itemId) {
         if (!(plan.find(itemId).orElse(null) instanceof Item item)) {
             return List.of();
         }

@@ -28,9 +28,11 @@ import app.kehre.core.kit.Equipment;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Edits;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Notes;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.DoseLength;
 import app.kehre.core.timeline.Timeline;
 
@@ -56,7 +58,7 @@ final class StretchDeriver {
     private final List<Entry> kept;
     /** The areas that what stays releases, as bits. */
     private final int released;
-    private final int firstId;
+    private final EntryId firstId;
 
     /**
      * Makes it for one class.
@@ -94,8 +96,8 @@ final class StretchDeriver {
         if (stretch(plan).isPresent()) {
             return plan;
         }
-        int after = plan.segments().stream().filter(each -> each.role() != Role.TALK)
-                .reduce((_, last) -> last).map(Segment::id).orElse(0);
+        Optional<SegmentId> after = plan.segments().stream().filter(each -> each.role() != Role.TALK)
+                .reduce((_, last) -> last).map(Segment::id);
         return Edits.addSegment(plan, after, Role.STRETCH);
     }
 
@@ -174,11 +176,12 @@ final class StretchDeriver {
     private List<Item> chosen(List<Exercise> suitable, Duration time) {
         List<Cover.Piece> pieces = suitable.stream().map(each -> new Cover.Piece(areas(each) & ~released,
                 ticks(DoseLength.of(dose(each), segment, bare.times()).plus(BETWEEN)))).toList();
-        int id = firstId;
+        EntryId id = firstId;
         List<Item> items = new ArrayList<>();
         for (int at : Cover.best(pieces, loads, ticks(time))) {
             Exercise exercise = suitable.get(at);
-            items.add(Item.of(id++, exercise).withDose(dose(exercise)));
+            items.add(Item.of(id, exercise).withDose(dose(exercise)));
+            id = id.next();
         }
         return items;
     }

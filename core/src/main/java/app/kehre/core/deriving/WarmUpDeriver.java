@@ -33,6 +33,7 @@ import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Edits;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Explaining;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Manner;
@@ -40,6 +41,7 @@ import app.kehre.core.plan.Moves;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.DoseLength;
 import app.kehre.core.timeline.Timeline;
 
@@ -71,7 +73,7 @@ final class WarmUpDeriver {
     private final Segment segment;
     /** Water, talk, and what is locked: they stay after the new moves. */
     private final List<Entry> kept;
-    private final int firstId;
+    private final EntryId firstId;
     /** How long the warm-up may take, with what stays and without. */
     private final Duration whole;
     private final Duration minutes;
@@ -104,8 +106,9 @@ final class WarmUpDeriver {
             return plan;
         }
         boolean welcome = !plan.segments().isEmpty() && plan.segments().getFirst().role() == Role.TALK;
-        ClassPlan added = Edits.addSegment(plan, welcome ? plan.segments().getFirst().id() : 0, Role.WARM_UP);
-        int id = plan.nextSegmentId();
+        ClassPlan added = Edits.addSegment(plan,
+                welcome ? Optional.of(plan.segments().getFirst().id()) : Optional.empty(), Role.WARM_UP);
+        SegmentId id = plan.nextSegmentId();
         return welcome ? added : Moves.moveSegment(added, id, -added.segments().size());
     }
 
@@ -202,20 +205,25 @@ final class WarmUpDeriver {
     private WarmUpFromClass found(List<Exercise> chosen) {
         chosen.sort(Comparator.comparingDouble((Exercise each) -> each.work().mets().value()));
         int met = chosen.stream().mapToInt(needs::met).reduce(0, (one, other) -> one | other);
-        int id = firstId;
+        EntryId id = firstId;
         List<Entry> items = new ArrayList<>();
         for (Exercise each : chosen) {
-            items.add(Item.of(id++, each).withDose(small(each.usualDose()))
+            items.add(Item.of(id, each).withDose(small(each.usualDose()))
                     .withManner(Manner.USUAL.withExplaining(OVER)));
+            id = id.next();
         }
         items.addAll(kept);
         ClassPlan with = fitted(answered(bare.with(segment.withEntries(items))));
-        List<Item> made = ClassPlan.lines(with.segment(segment.id())).filter(line -> line.id() >= firstId)
+        List<Item> made = ClassPlan.lines(with.segment(segment.id())).filter(line -> isNew(line.id()))
                 .map(Item.class::cast).toList();
         for (Item item : made) {
             with = with.because(item, why(item.exercise()));
         }
         return new WarmUpFromClass(with, made, needs.missing(met), "");
+    }
+
+    private boolean isNew(EntryId line) {
+        return line.compareTo(firstId) >= 0;
     }
 
     /** One set is enough to show a move. */
@@ -229,7 +237,7 @@ final class WarmUpDeriver {
     private ClassPlan answered(ClassPlan plan) {
         return GroupFit.apply(plan, GroupFit.of(plan, library).stream()
                 .filter(each -> each instanceof GroupFit.Proposal.ForThem
-                        && each.entry() >= firstId)
+                        && isNew(each.entry()))
                 .toList());
     }
 

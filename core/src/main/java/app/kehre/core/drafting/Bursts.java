@@ -11,6 +11,7 @@ import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Position;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.DoseLength;
@@ -50,7 +51,7 @@ final class Bursts {
     }
 
     /** Returns a circuit of exercises that fills a segment. */
-    Circuit circuit(Segment segment, int id, List<Exercise> exercises) {
+    Circuit circuit(Segment segment, EntryId id, List<Exercise> exercises) {
         List<Item> items = new ArrayList<>();
         long each = 0;
         for (Exercise exercise : exercises.stream().limit(MOST).toList()) {
@@ -60,7 +61,7 @@ final class Bursts {
                 break;
             }
             each += length;
-            items.add(Item.of(id + 1 + items.size(), exercise).withDose(dose(exercise)));
+            items.add(Item.of(id.next(1 + items.size()), exercise).withDose(dose(exercise)));
         }
         int rounds = Math.toIntExact(Math
                 .clamp((segment.target().toSeconds() + REST.toSeconds()) / (each + REST.toSeconds()), 1, 4));

@@ -25,6 +25,7 @@ import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.Load;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Segment;
 
 /** Makes combinations whose every move starts on the foot that the one before leaves free, and fills the phrase. */
@@ -65,7 +66,7 @@ final class Dancer {
     }
 
     /** Returns a build-up for a segment, if its moves make up combinations. */
-    Optional<BuildUp> dance(Segment segment, int id, Exercise hold, Set<String> used) {
+    Optional<BuildUp> dance(Segment segment, EntryId id, Exercise hold, Set<String> used) {
         int count = Math.clamp(segment.target().toMinutes() / MINUTES_EACH, 1, MOST);
         BuildUp empty = slow ? BuildUp.of(id, hold).withLoad(LOW) : BuildUp.of(id, hold);
         Conditions conditions = empty.conditions(segment.bpm(), plan.brief());

@@ -25,9 +25,11 @@ import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Timeline;
 
 /**
@@ -43,7 +45,7 @@ public final class Drafting {
     private static final double GOOD = 0.5;
 
     private final ClassPlan start;
-    private final Set<Integer> open;
+    private final Set<SegmentId> open;
     private final Library library;
     private final Pool pool;
     private final Means means;
@@ -51,7 +53,7 @@ public final class Drafting {
     private final Set<String> lately = new HashSet<>();
     private final Map<String, String> why = new HashMap<>();
 
-    Drafting(ClassPlan start, Set<Integer> open, Library library, Collection<ClassPlan> before,
+    Drafting(ClassPlan start, Set<SegmentId> open, Library library, Collection<ClassPlan> before,
             long seed) {
         this.start = start;
         this.open = open;
@@ -74,13 +76,15 @@ public final class Drafting {
     }
 
     /** Fills one segment of a class, and those that are empty: what is there stays. */
-    public static Draft filling(ClassPlan plan, int segment, Library library, Collection<ClassPlan> before,
+    public static Draft filling(ClassPlan plan, SegmentId segment, Library library,
+            Collection<ClassPlan> before,
             long seed) {
         return best(plan, Rest.with(plan, segment), library, before, seed);
     }
 
     /** Draws one segment of a class anew, and fills those that are empty: what is locked there stays, and all the rest. */
-    public static Draft ofSegment(ClassPlan plan, int segment, Library library, Collection<ClassPlan> before,
+    public static Draft ofSegment(ClassPlan plan, SegmentId segment, Library library,
+            Collection<ClassPlan> before,
             long seed) {
         return filling(Rest.cleared(plan, plan.segment(segment)), segment, library, before, seed);
     }
@@ -90,7 +94,7 @@ public final class Drafting {
         return of(Rest.cleared(plan), library, before, seed);
     }
 
-    private static Draft best(ClassPlan start, Set<Integer> open, Library library,
+    private static Draft best(ClassPlan start, Set<SegmentId> open, Library library,
             Collection<ClassPlan> before, long seed) {
         SplittableRandom seeds = new SplittableRandom(seed);
         Draft best = new Drafting(start, open, library, before, seeds.nextLong()).draft();
@@ -108,7 +112,7 @@ public final class Drafting {
         }
         boolean whole = start.segments().isEmpty();
         ClassPlan plan = whole ? Shape.of(start) : start;
-        Set<Integer> wanted = whole ? Rest.of(plan) : open;
+        Set<SegmentId> wanted = whole ? Rest.of(plan) : open;
         for (Segment segment : plan.segments()) {
             plan = wanted.contains(segment.id()) ? filledUp(plan, plan.segment(segment.id())) : plan;
         }
@@ -216,10 +220,10 @@ public final class Drafting {
                     : plan.with(segment
                             .withEntries(List.of(bursts.circuit(segment, plan.nextEntryId(), stations))));
         }
-        int id = plan.nextEntryId();
+        EntryId id = plan.nextEntryId();
         List<Entry> items = new ArrayList<>();
         for (Exercise exercise : toner.fill(segment, Toner.BETWEEN, _ -> true, Exercise::usualDose)) {
-            items.add(Item.of(id + items.size(), exercise));
+            items.add(Item.of(id.next(items.size()), exercise));
         }
         return plan.with(segment.withEntries(items));
     }

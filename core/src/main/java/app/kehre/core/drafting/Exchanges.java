@@ -14,6 +14,7 @@ import app.kehre.core.balance.Ledger;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 
 /** Mends what is found in a draft by another exercise in the place of one that was chosen. */
@@ -48,7 +49,9 @@ final class Exchanges {
             return balanced(now);
         }
         return Stream.concat(
-                is(finding, TASTES) && finding.entry() > 0 ? alike(plan, finding.entry()) : Stream.empty(),
+                is(finding, TASTES)
+                        ? finding.entry().stream().flatMap(each -> alike(plan, each))
+                        : Stream.empty(),
                 Stream.concat(is(finding, PREPARED) ? again(plan, Role.WARM_UP) : Stream.empty(),
                         is(finding, RELEASED) ? again(plan, Role.STRETCH) : Stream.empty()));
     }
@@ -83,8 +86,8 @@ final class Exchanges {
     }
 
     /** What works as much of the same as can be had. */
-    private Stream<ClassPlan> alike(ClassPlan plan, int entry) {
-        return plan.items().filter(item -> item.id() == entry)
+    private Stream<ClassPlan> alike(ClassPlan plan, EntryId entry) {
+        return plan.items().filter(item -> item.id().equals(entry))
                 .flatMap(item -> others(plan, item)
                         .sorted(Comparator.comparing((Exercise each) -> -shared(each, item.exercise())))
                         .limit(FOR_TASTE).map(each -> exchanged(plan, item, each)));

@@ -10,6 +10,7 @@ import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.SegmentId;
 
 /** What comes between the exercises of a drafted class: water, and a test of the balance before lunges. */
 final class Interludes {
@@ -22,7 +23,7 @@ final class Interludes {
     private Interludes() {}
 
     /** Water at the end of a drafted main part when the next would make it too late; people keep moving. */
-    static ClassPlan watered(ClassPlan plan, Set<Integer> drafted) {
+    static ClassPlan watered(ClassPlan plan, Set<SegmentId> drafted) {
         ClassPlan watered = plan;
         Duration since = Duration.ZERO;
         List<Segment> segments = plan.segments().stream().filter(each -> !each.leftOut()).toList();

@@ -10,6 +10,7 @@ import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.SegmentId;
 
 /** What of a class is the instructor's and stays as it is while the rest is brought to its slot and mended. */
 interface Kept {
@@ -34,7 +35,7 @@ interface Kept {
     }
 
     /** All lines that are there, and the segments but for those that are to be filled. */
-    static Kept allOf(ClassPlan start, Set<Integer> filled) {
+    static Kept allOf(ClassPlan start, Set<SegmentId> filled) {
         List<Segment> full = start.segments().stream().filter(each -> !filled.contains(each.id())).toList();
         return new Kept() {
 
@@ -45,7 +46,7 @@ interface Kept {
 
             @Override
             public boolean isFull(Segment segment) {
-                return full.stream().anyMatch(each -> each.id() == segment.id());
+                return full.stream().anyMatch(each -> each.id().equals(segment.id()));
             }
 
             @Override

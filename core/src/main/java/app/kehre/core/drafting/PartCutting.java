@@ -21,6 +21,7 @@ import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Timeline;
 
 /** Brings a main part of a class to its target: in proportion, by doses, at last line by line. */
@@ -52,7 +53,7 @@ final class PartCutting {
     }
 
     /** Brings a main part to its target: by doses and rounds, then line by line. */
-    ClassPlan brought(ClassPlan plan, int id) {
+    ClassPlan brought(ClassPlan plan, SegmentId id) {
         ClassPlan now = continued(roughly(plan, id), id);
         for (int out = 0; out < MOST_OUT; out++) {
             Optional<ClassPlan> fits = fitted(now, id);
@@ -66,14 +67,14 @@ final class PartCutting {
     }
 
     /** Fits a segment to its target. */
-    static Optional<ClassPlan> fitted(ClassPlan plan, int id) {
+    static Optional<ClassPlan> fitted(ClassPlan plan, SegmentId id) {
         Segment segment = plan.segment(id);
         return Fitting.best(plan, new Fitting.Asked(segment.target(), Optional.of(id)), _ -> false)
                 .map(way -> way.timeline().plan());
     }
 
     /** A part that is too long without the line that is missed least. */
-    private Optional<ClassPlan> shorter(ClassPlan plan, int id) {
+    private Optional<ClassPlan> shorter(ClassPlan plan, SegmentId id) {
         Segment segment = plan.segment(id);
         if (Timeline.of(plan).ofSegment(id).length().compareTo(segment.target()) <= 0
                 || segment.entries().size() < 2) {
@@ -86,13 +87,13 @@ final class PartCutting {
                 .min(Comparator.comparingDouble(fewer -> missed.applyAsDouble(fewer) + tooShort(fewer, id)));
     }
 
-    private static double tooShort(ClassPlan plan, int id) {
+    private static double tooShort(ClassPlan plan, SegmentId id) {
         Duration under = plan.segment(id).target().minus(Timeline.of(plan).ofSegment(id).length());
         return under.isPositive() ? EACH_MINUTE_UNDER * Lengths.seconds(under) / 60.0 : 0;
     }
 
     /** Build-ups and circuits come near the target by themselves: whole phrases and rounds in its proportion. */
-    private ClassPlan roughly(ClassPlan plan, int id) {
+    private ClassPlan roughly(ClassPlan plan, SegmentId id) {
         Segment segment = plan.segment(id);
         double ratio = Lengths.seconds(segment.target())
                 / Math.max(1.0, Lengths.seconds(proportions.length(id)));
@@ -118,7 +119,7 @@ final class PartCutting {
     }
 
     /** An aerobic part that doses and rounds cannot stretch so far goes on with another dance or circuit. */
-    private ClassPlan continued(ClassPlan plan, int id) {
+    private ClassPlan continued(ClassPlan plan, SegmentId id) {
         Segment segment = plan.segment(id);
         Duration missing = segment.target()
                 .minus(Timeline.of(plan).ofSegment(id).length().multipliedBy(3).dividedBy(2));

@@ -10,6 +10,7 @@ import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Timeline;
 
 /** How the parts of a class share another slot: the ends as the figures ask, the main parts as they did before. */
@@ -66,7 +67,7 @@ final class Proportions {
     }
 
     /** Returns how long a segment was. */
-    Duration length(int segment) {
+    Duration length(SegmentId segment) {
         return before.ofSegment(segment).length();
     }
 

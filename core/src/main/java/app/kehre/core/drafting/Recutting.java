@@ -22,6 +22,7 @@ import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.SlotFit;
 import app.kehre.core.timeline.Timeline;
 
@@ -118,13 +119,13 @@ public final class Recutting {
         return now;
     }
 
-    private static ClassPlan exchanged(ClassPlan plan, int id, Entry line, Entry own) {
+    private static ClassPlan exchanged(ClassPlan plan, SegmentId id, Entry line, Entry own) {
         Segment segment = plan.segment(id);
         return plan.with(segment.withEntries(
-                segment.entries().stream().map(each -> each.id() == line.id() ? own : each).toList()));
+                segment.entries().stream().map(each -> each.id().equals(line.id()) ? own : each).toList()));
     }
 
-    private Optional<Entry> own(ClassPlan plan, int segment, Entry line) {
+    private Optional<Entry> own(ClassPlan plan, SegmentId segment, Entry line) {
         return line instanceof Item item && isNew(item)
                 ? before.findSegment(segment).stream().flatMap(each -> each.entries().stream())
                         .filter(each -> each instanceof Item own && plan.find(own.id()).isEmpty()

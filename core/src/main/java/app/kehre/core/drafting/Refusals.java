@@ -14,6 +14,7 @@ import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.plan.Capacity;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Timeline;
 
 /** Why a brief cannot be met, before anything is tried. */
@@ -22,7 +23,7 @@ final class Refusals {
     private Refusals() {}
 
     /** Returns the reason; empty where nothing speaks against it. */
-    static String of(ClassPlan plan, Pool pool, Set<Integer> open) {
+    static String of(ClassPlan plan, Pool pool, Set<SegmentId> open) {
         return Stream
                 .<Supplier<Optional<String>>>of(() -> plan.brief().group().problem(), () -> ofSlot(plan),
                         () -> locked(plan), () -> full(plan, open),
@@ -53,7 +54,7 @@ final class Refusals {
                 : Optional.empty();
     }
 
-    private static Optional<String> full(ClassPlan plan, Set<Integer> open) {
+    private static Optional<String> full(ClassPlan plan, Set<SegmentId> open) {
         return plan.segments().isEmpty() || !open.isEmpty()
                 ? Optional.empty()
                 : Optional.of("Nothing is left to draft: every segment is filled to its target.");

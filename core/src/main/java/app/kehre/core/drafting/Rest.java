@@ -10,6 +10,7 @@ import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Timeline;
 
 /** What of a class that is begun is still to be filled. */
@@ -21,18 +22,18 @@ final class Rest {
     private Rest() {}
 
     /** Returns the segments that are empty, or farther from their target than is worth filling. */
-    static Set<Integer> of(ClassPlan plan) {
+    static Set<SegmentId> of(ClassPlan plan) {
         Timeline timeline = Timeline.of(plan);
         return numbers(plan, segment -> segment.entries().isEmpty() || !said(segment) && segment.target()
                 .minus(timeline.ofSegment(segment.id()).length()).compareTo(LEAST) >= 0);
     }
 
     /** Returns a segment and those that are empty. */
-    static Set<Integer> with(ClassPlan plan, int segment) {
-        return numbers(plan, each -> each.id() == segment || each.entries().isEmpty());
+    static Set<SegmentId> with(ClassPlan plan, SegmentId segment) {
+        return numbers(plan, each -> each.id().equals(segment) || each.entries().isEmpty());
     }
 
-    private static Set<Integer> numbers(ClassPlan plan, Predicate<Segment> wanted) {
+    private static Set<SegmentId> numbers(ClassPlan plan, Predicate<Segment> wanted) {
         return plan.segments().stream().filter(segment -> !segment.leftOut()).filter(wanted)
                 .map(Segment::id).collect(Collectors.toSet());
     }

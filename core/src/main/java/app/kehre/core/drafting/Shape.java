@@ -13,8 +13,10 @@ import app.kehre.core.dose.Bpm;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.SegmentId;
 
 /**
  * The segments of a class before anything is chosen: welcome, warm-up, main parts by format, cool-down with the stretch.
@@ -76,7 +78,8 @@ final class Shape {
     }
 
     private void lay() {
-        add(Role.TALK, "Welcome", talk(), List.of(Pause.of(1, Pause.Kind.TALK).withLength(talk())));
+        add(Role.TALK, "Welcome", talk(),
+                List.of(Pause.of(EntryId.FIRST, Pause.Kind.TALK).withLength(talk())));
         add(Role.WARM_UP, "Warm-up", edge.plus(MARGIN), List.of());
         Duration main = main();
         for (Share share : shares(main)) {
@@ -127,7 +130,8 @@ final class Shape {
     }
 
     private void add(Role role, String name, Duration target, List<Entry> entries) {
-        segments.add(new Segment(segments.size() + 1, name, role, Duration.ofSeconds(target.toSeconds()),
+        segments.add(new Segment(new SegmentId(segments.size() + 1), name, role,
+                Duration.ofSeconds(target.toSeconds()),
                 bpm(role), entries));
     }
 

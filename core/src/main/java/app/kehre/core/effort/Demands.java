@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 
 import app.kehre.core.brief.Question;
 import app.kehre.core.brief.School;
@@ -13,10 +14,12 @@ import app.kehre.core.choreography.Stage;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Phase;
 import app.kehre.core.timeline.Span;
 import app.kehre.core.timeline.Timeline;
@@ -32,11 +35,11 @@ final class Demands {
     private static final double MARCHING = 3.5;
 
     private final Timeline timeline;
-    private final Map<Integer, Entry> entries = new HashMap<>();
-    private final Map<Integer, Segment> segments = new HashMap<>();
+    private final Map<EntryId, Entry> entries = new HashMap<>();
+    private final Map<SegmentId, Segment> segments = new HashMap<>();
     private final Cardio cardio = new Cardio();
     private final List<Piece> pieces = new ArrayList<>();
-    private final Map<Integer, List<Pass>> passesOf = new HashMap<>();
+    private final Map<EntryId, List<Pass>> passesOf = new HashMap<>();
     private final boolean keepsMoving;
     private int danced;
 
@@ -50,11 +53,11 @@ final class Demands {
     /** Returns the pieces of a class, in order; they tile it. */
     static List<Piece> of(Timeline timeline) {
         Demands demands = new Demands(timeline);
-        int before = 0;
+        Optional<EntryId> before = Optional.empty();
         for (Span span : timeline.spans()) {
-            if (span.entry() != before) {
+            if (!before.equals(Optional.of(span.entry()))) {
                 demands.danced = 0;
-                before = span.entry();
+                before = Optional.of(span.entry());
             }
             demands.add(span);
         }
@@ -124,7 +127,7 @@ final class Demands {
                 .flatMap(stage -> stage.passes().stream()).toList());
     }
 
-    private List<Stage> stages(int id) {
+    private List<Stage> stages(EntryId id) {
         return Objects.requireNonNull(timeline.scripts().get(id)).stages();
     }
 }

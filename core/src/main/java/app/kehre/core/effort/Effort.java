@@ -13,6 +13,7 @@ import app.kehre.core.choreography.Level;
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Stretch;
 import app.kehre.core.timeline.Timeline;
 
@@ -28,7 +29,7 @@ import app.kehre.core.timeline.Timeline;
  *     none; do not change them
  */
 public record Effort(Timeline timeline, List<Piece> pieces, List<Line> lines, Line main,
-        Map<Integer, Target> targets, float[] inside) {
+        Map<SegmentId, Target> targets, float[] inside) {
 
     /** The simulated group is looked at every so many seconds. */
     private static final int COARSE = 4;
@@ -43,7 +44,7 @@ public record Effort(Timeline timeline, List<Piece> pieces, List<Line> lines, Li
         Group group = timeline.plan().brief().group();
         Course course = Course.of(pieces, seconds);
         List<Line> lines = standIns(group).stream().map(who -> course.follow(who, 1)).toList();
-        Map<Integer, Target> targets = new HashMap<>();
+        Map<SegmentId, Target> targets = new HashMap<>();
         for (Segment segment : timeline.plan().segments()) {
             Target.of(segment, timeline.plan()).ifPresent(target -> targets.put(segment.id(), target));
         }
@@ -61,7 +62,7 @@ public record Effort(Timeline timeline, List<Piece> pieces, List<Line> lines, Li
         return group.older() ? 0 : Level.of(group.mix()).ordinal();
     }
 
-    private static float[] inside(Timeline timeline, Course course, Map<Integer, Target> targets) {
+    private static float[] inside(Timeline timeline, Course course, Map<SegmentId, Target> targets) {
         int seconds = course.seconds();
         float[][] edges = edges(timeline, targets, seconds);
         int[] count = new int[Math.ceilDiv(seconds, COARSE)];
@@ -79,7 +80,7 @@ public record Effort(Timeline timeline, List<Piece> pieces, List<Line> lines, Li
         return inside;
     }
 
-    private static float[][] edges(Timeline timeline, Map<Integer, Target> targets, int seconds) {
+    private static float[][] edges(Timeline timeline, Map<SegmentId, Target> targets, int seconds) {
         float[][] edges = new float[2][seconds];
         Arrays.fill(edges[1], -1);
         targets.forEach((id, target) -> {
@@ -105,7 +106,7 @@ public record Effort(Timeline timeline, List<Piece> pieces, List<Line> lines, Li
         }));
     }
 
-    private Optional<Integer> segmentAt(int second) {
+    private Optional<SegmentId> segmentAt(int second) {
         return pieceAt(second).map(Piece::segment);
     }
 
@@ -149,7 +150,7 @@ public record Effort(Timeline timeline, List<Piece> pieces, List<Line> lines, Li
 
     /** Returns the average METs asked of the standard option in some segments, rests included; 0 without any. */
     public double averageMets(Predicate<Role> roles) {
-        Map<Integer, Role> byId = new HashMap<>();
+        Map<SegmentId, Role> byId = new HashMap<>();
         timeline.plan().segments().forEach(segment -> byId.put(segment.id(), segment.role()));
         double sum = 0;
         double whole = 0;

@@ -1,5 +1,7 @@
 package app.kehre.core.effort;
 
+import app.kehre.core.plan.EntryId;
+import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Stretch;
 
 /**
@@ -10,7 +12,7 @@ import app.kehre.core.timeline.Stretch;
  * @param entry the line's number
  * @param demand what it asks for
  */
-public record Piece(Stretch stretch, int segment, int entry, Demand demand) {
+public record Piece(Stretch stretch, SegmentId segment, EntryId entry, Demand demand) {
 
     /** Returns the first second whose middle lies in it. */
     public int from() {

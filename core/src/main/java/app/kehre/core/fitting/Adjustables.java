@@ -6,6 +6,7 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
@@ -132,7 +133,7 @@ final class Adjustables {
             Duration adds = length(segment, level.dose()).minus(length(segment, first.dose()))
                     .multipliedBy(times);
             options.add(new Adjustable.Option(
-                    new Change(first.id(), "%s: %s instead of %s".formatted(first.name(),
+                    new Change(Optional.of(first.id()), "%s: %s instead of %s".formatted(first.name(),
                             DoseNotation.print(level.dose()), DoseNotation.print(first.dose())),
                             Change.Kind.DOSE,
                             plan -> withDose(plan, items, level.dose())),
@@ -183,7 +184,8 @@ final class Adjustables {
         };
         Duration adds = Timeline.of(made.apply(plan)).total().minus(timeline.total());
         Item first = items.getFirst();
-        return new Adjustable.Option(new Change(first.id(), "without " + first.name(), Change.Kind.OUT, made),
+        return new Adjustable.Option(
+                new Change(Optional.of(first.id()), "without " + first.name(), Change.Kind.OUT, made),
                 adds,
                 segment.role() == Role.STRETCH ? 1 : Weights.MAIN, weight(segment, first, adds));
     }
@@ -243,7 +245,7 @@ final class Adjustables {
                 ? plan.with(merged(plan, changed))
                 : plan;
         Duration adds = Timeline.of(made.apply(plan)).total().minus(timeline.total());
-        return new Adjustable.Option(new Change(old.id(), words, kind, made), adds, size,
+        return new Adjustable.Option(new Change(Optional.of(old.id()), words, kind, made), adds, size,
                 weight(segment, null, adds));
     }
 

@@ -1,19 +1,21 @@
 package app.kehre.core.fitting;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.EntryId;
 
 /**
  * One difference that a proposal would make. It can be taken by itself.
  *
- * @param entry the line that it is about
+ * @param entry the line that it is about; none where it is about more than one, or none
  * @param words what is done: "Squat: 10 reps instead of 14"
  * @param kind what kind of change it is
  * @param made makes it in a plan
  */
-public record Change(int entry, String words, Kind kind, UnaryOperator<ClassPlan> made) {
+public record Change(Optional<EntryId> entry, String words, Kind kind, UnaryOperator<ClassPlan> made) {
 
     /** What kinds of changes there are. */
     public enum Kind {

@@ -10,9 +10,11 @@ import app.kehre.core.dose.Lengths;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.EntryText;
 import app.kehre.core.plan.Moves;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Timeline;
 
 /** What is different between a class and one that is proposed, as changes that can be taken one by one. */
@@ -24,13 +26,13 @@ public final class Differences {
      * Returns the lines of a segment that is proposed anew: one change that leaves out what is there, and one for each
      * new line, with why it is proposed.
      */
-    public static List<Change> ofLines(ClassPlan before, ClassPlan after, int segmentId) {
+    public static List<Change> ofLines(ClassPlan before, ClassPlan after, SegmentId segmentId) {
         List<Change> changes = new ArrayList<>();
         List<Entry> lines = after.segment(segmentId).entries();
         List<Entry> old = before.findSegment(segmentId).map(Segment::entries).orElse(List.of()).stream()
                 .filter(line -> !lines.contains(line)).toList();
         if (!old.isEmpty()) {
-            changes.add(new Change(old.getFirst().id(),
+            changes.add(new Change(Optional.of(old.getFirst().id()),
                     "Leave out " + old.stream().map(Entry::name).collect(Collectors.joining(", ")),
                     Change.Kind.OUT,
                     plan -> without(plan, old)));
@@ -40,7 +42,7 @@ public final class Differences {
             if (before.find(lines.get(i).id()).isPresent()) {
                 continue;
             }
-            changes.add(new Change(lines.get(i).id(), words(after, lines.get(i)), Change.Kind.IN,
+            changes.add(new Change(Optional.of(lines.get(i).id()), words(after, lines.get(i)), Change.Kind.IN,
                     plan -> told(inserted(withSegment(plan, after, segmentId), segmentId, lines, at),
                             after, List.of(lines.get(at)))));
         }
@@ -66,8 +68,8 @@ public final class Differences {
         return changes;
     }
 
-    private static int first(Segment segment) {
-        return segment.entries().stream().map(Entry::id).findFirst().orElse(0);
+    private static Optional<EntryId> first(Segment segment) {
+        return segment.entries().stream().map(Entry::id).findFirst();
     }
 
     private static ClassPlan changed(ClassPlan plan, ClassPlan after, Segment segment) {
@@ -111,8 +113,8 @@ public final class Differences {
 
     /** What stays in another order. */
     private static Optional<String> order(List<? extends Entry> before, List<? extends Entry> after) {
-        List<Integer> old = before.stream().map(Entry::id).toList();
-        List<Integer> stay = after.stream().map(Entry::id).filter(old::contains).toList();
+        List<EntryId> old = before.stream().map(Entry::id).toList();
+        List<EntryId> stay = after.stream().map(Entry::id).filter(old::contains).toList();
         return stay.equals(old.stream().filter(stay::contains).toList())
                 ? Optional.empty()
                 : Optional.of("in this order: "
@@ -140,18 +142,18 @@ public final class Differences {
     }
 
     /** After the new lines that stand before it and are there. */
-    private static ClassPlan inserted(ClassPlan plan, int segmentId, List<Entry> lines, int at) {
-        List<Integer> there = plan.segment(segmentId).entries().stream().map(Entry::id).toList();
+    private static ClassPlan inserted(ClassPlan plan, SegmentId segmentId, List<Entry> lines, int at) {
+        List<EntryId> there = plan.segment(segmentId).entries().stream().map(Entry::id).toList();
         int place = lines.subList(0, at).stream().mapToInt(line -> there.indexOf(line.id()) + 1).max()
                 .orElse(0);
         return plan.find(lines.get(at).id()).isPresent() ? plan : plan.add(segmentId, place, lines.get(at));
     }
 
-    private static ClassPlan withSegment(ClassPlan plan, ClassPlan after, int segmentId) {
+    private static ClassPlan withSegment(ClassPlan plan, ClassPlan after, SegmentId segmentId) {
         if (plan.findSegment(segmentId).isPresent()) {
             return plan;
         }
-        List<Integer> order = after.segments().stream().map(Segment::id).toList();
+        List<SegmentId> order = after.segments().stream().map(Segment::id).toList();
         int place = Math.toIntExact(plan.segments().stream()
                 .filter(each -> order.indexOf(each.id()) < order.indexOf(segmentId)).count());
         return Moves.addSegment(plan, place, after.segment(segmentId).withEntries(List.of()));

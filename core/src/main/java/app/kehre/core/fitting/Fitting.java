@@ -16,6 +16,7 @@ import app.kehre.core.dose.Lengths;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
+import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Timeline;
 
 /**
@@ -43,7 +44,7 @@ public final class Fitting {
      * @param length how long the class, or the segment, shall be at the most
      * @param segment the segment that shall be so long, by its number; nothing for the class
      */
-    public record Asked(Duration length, Optional<Integer> segment) {}
+    public record Asked(Duration length, Optional<SegmentId> segment) {}
 
     /**
      * A way to make it fit.
@@ -74,7 +75,8 @@ public final class Fitting {
         this.before = before;
         this.asked = asked;
         this.adjustables = new Adjustables(before,
-                segment -> asked.segment().isEmpty() || asked.segment().get() == segment.id(), fixed).all();
+                segment -> asked.segment().isEmpty() || asked.segment().get().equals(segment.id()), fixed)
+                .all();
     }
 
     /** Fits a class. */

@@ -33,14 +33,14 @@ import app.kehre.core.kit.Load;
  * Combinations that are built up in a segment. Its stages are derived from the build-up and the segment's tempo
  * and are never stored.
  *
- * @param id the entry's number in the plan
+ * @param id what tells it from all others of the plan
  * @param name what it is called, 1 to {@value Segment#LONGEST_NAME} characters
  * @param build the combinations, the method, the time, the instructor's own changes
  * @param load with what: the step and its risers
  * @param note the instructor's own words
  * @param instead what people with a limit do meanwhile
  */
-public record BuildUp(int id, String name, Build build, Load load, String note,
+public record BuildUp(EntryId id, String name, Build build, Load load, String note,
         Map<Limit, Exercise> instead) implements Entry {
 
     /** The id of the holding pattern of a new build-up. */
@@ -60,7 +60,7 @@ public record BuildUp(int id, String name, Build build, Load load, String note,
     }
 
     /** Returns a new build-up with one combination that has no moves yet. */
-    public static BuildUp of(int id, Exercise hold) {
+    public static BuildUp of(EntryId id, Exercise hold) {
         return new BuildUp(id, "Combination",
                 Build.of(List.of(Combination.of("Combination A")), Method.ADD_ON, USUAL_TIME, hold),
                 Load.NONE,
@@ -174,7 +174,7 @@ public record BuildUp(int id, String name, Build build, Load load, String note,
     }
 
     @Override
-    public BuildUp withId(int other) {
+    public BuildUp withId(EntryId other) {
         return new BuildUp(other, name, build, load, note, instead);
     }
 

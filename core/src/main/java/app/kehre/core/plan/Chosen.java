@@ -3,17 +3,17 @@ package app.kehre.core.plan;
 /**
  * Why Kehre proposed a line that was taken. It holds as long as the line is still what was proposed.
  *
- * @param entry the number of the line, 1 or more
+ * @param entry the line
  * @param what the key of its exercise, or the line's name where it is none
  * @param why such as "upper back promised", 1 to {@value #LONGEST} characters
  */
-public record Chosen(int entry, String what, String why) {
+public record Chosen(EntryId entry, String what, String why) {
 
     /** The longest reason, in characters. */
     public static final int LONGEST = 400;
 
     public Chosen {
-        if (entry < 1 || what.isBlank()) {
+        if (what.isBlank()) {
             throw new IllegalArgumentException("A reason must name its line and what is done there.");
         }
         if (why.isBlank() || why.length() > LONGEST) {
@@ -27,7 +27,7 @@ public record Chosen(int entry, String what, String why) {
     }
 
     public boolean isOf(Entry line) {
-        return line.id() == entry && what(line).equals(what);
+        return line.id().equals(entry) && what(line).equals(what);
     }
 
     private static String what(Entry line) {

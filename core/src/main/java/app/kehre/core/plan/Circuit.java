@@ -10,7 +10,7 @@ import app.kehre.core.exercise.Exercise;
 /**
  * Items done one after the other, for so many rounds; the passes of a cardio block are the same thing.
  *
- * @param id the entry's number in the plan
+ * @param id what tells it from all others of the plan
  * @param name what it is called, at most {@value #LONGEST_NAME} characters
  * @param rounds 1 to 20
  * @param rest between two rounds, 0 to 600 s; none after the last
@@ -18,7 +18,7 @@ import app.kehre.core.exercise.Exercise;
  * @param items at least one, at most 40
  * @param note the instructor's own words
  */
-public record Circuit(int id, String name, int rounds, Duration rest, int soloFrom, List<Item> items,
+public record Circuit(EntryId id, String name, int rounds, Duration rest, int soloFrom, List<Item> items,
         String note) implements Entry {
 
     /** The longest name, in characters. */
@@ -74,7 +74,7 @@ public record Circuit(int id, String name, int rounds, Duration rest, int soloFr
     }
 
     @Override
-    public Circuit withId(int other) {
+    public Circuit withId(EntryId other) {
         return new Circuit(other, name, rounds, rest, soloFrom, items, note);
     }
 

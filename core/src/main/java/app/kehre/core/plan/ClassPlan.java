@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.NoSuchElementException;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
@@ -21,6 +22,7 @@ import app.kehre.core.dose.Range;
  * ClassPlan shorter = plan.with(item.withDose(Reps.of(12))).remove(waterId);
  * }</pre>
  *
+ * @param identity which plan it is, and which numbers it has given; it counts for nothing when plans are compared
  * @param brief what was fixed first
  * @param segments the parts, in order
  * @param times how long explaining and changing over take in this class
@@ -28,7 +30,8 @@ import app.kehre.core.dose.Range;
  * @param aside the findings that the instructor set aside
  * @param chosen why Kehre proposed lines that were taken
  */
-public record ClassPlan(Brief brief, List<Segment> segments, ClassTimes times, Thresholds thresholds,
+public record ClassPlan(Identity identity, Brief brief, List<Segment> segments, ClassTimes times,
+        Thresholds thresholds,
         List<SetAside> aside, List<Chosen> chosen) {
 
     /** The segments of a class. Kehre's estimate: no class of 12 hours has nearly so many. */
@@ -40,14 +43,15 @@ public record ClassPlan(Brief brief, List<Segment> segments, ClassTimes times, T
         segments = List.copyOf(segments);
         aside = List.copyOf(aside);
         chosen = List.copyOf(chosen);
-        Set<Integer> segmentIds = new HashSet<>();
-        Set<Integer> entryIds = new HashSet<>();
         SEGMENTS.check(segments.size());
+        Set<SegmentId> segmentIds = new HashSet<>();
+        Set<EntryId> entryIds = new HashSet<>();
         for (Segment segment : segments) {
             requireNew(segmentIds, segment.id(), "segment");
             lines(segment).forEach(entry -> requireNew(entryIds, entry.id(), "entry"));
         }
         LINES.check(entryIds.size());
+        identity = identity.with(segmentIds, entryIds);
     }
 
     /** Returns a plan with the usual times of its group. */
@@ -55,16 +59,44 @@ public record ClassPlan(Brief brief, List<Segment> segments, ClassTimes times, T
         this(brief, segments, ClassTimes.usual(brief.group().older()));
     }
 
-    /** Returns a plan judged by Kehre's figures. */
+    /** Returns a new plan judged by Kehre's figures. */
     public ClassPlan(Brief brief, List<Segment> segments, ClassTimes times) {
-        this(brief, segments, times, Thresholds.USUAL, List.of(), List.of());
+        this(Identity.fresh(), brief, segments, times, Thresholds.USUAL, List.of(), List.of());
     }
 
-    private static void requireNew(Set<Integer> seen, int id, String what) {
-        if (id < 1 || !seen.add(id)) {
+    private static <T> void requireNew(Set<T> seen, T id, String what) {
+        if (!seen.add(id)) {
             throw new IllegalArgumentException(
-                    "Each %s must have its own id from 1 up, not %d.".formatted(what, id));
+                    "Each %s must have an id of its own, and %s is used twice.".formatted(what, id));
         }
+    }
+
+    /** Returns whether another plan is the same class, whichever plan it is and whatever numbers it has given before. */
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof ClassPlan plan && brief.equals(plan.brief) && segments.equals(plan.segments)
+                && times.equals(plan.times) && thresholds.equals(plan.thresholds)
+                && aside.equals(plan.aside) && chosen.equals(plan.chosen);
+    }
+
+    @Override
+    public int hashCode() {
+        return Objects.hash(brief, segments, times, thresholds, aside, chosen);
+    }
+
+    /** Returns the plan with another identity; numbers of its own lines and segments count as given. */
+    public ClassPlan with(Identity other) {
+        return new ClassPlan(other, brief, segments, times, thresholds, aside, chosen);
+    }
+
+    /** Returns the plan that gives no number which another state of it has given. */
+    public ClassPlan after(ClassPlan other) {
+        return with(identity.after(other.identity));
+    }
+
+    /** Returns the same class as a plan of its own. */
+    public ClassPlan copy() {
+        return with(identity.ofCopy());
     }
 
     /** Returns the entries of all segments, in order; the items of a circuit are inside of it. */
@@ -95,66 +127,67 @@ public record ClassPlan(Brief brief, List<Segment> segments, ClassTimes times, T
         return entries().filter(BuildUp.class::isInstance).map(BuildUp.class::cast);
     }
 
-    /** Finds a line by its number. */
-    public Optional<Entry> find(int entryId) {
-        return lines().filter(entry -> entry.id() == entryId).findFirst();
+    /** Finds a line. */
+    public Optional<Entry> find(EntryId entryId) {
+        return lines().filter(entry -> entry.id().equals(entryId)).findFirst();
     }
 
     /** Returns the line of the number. @throws NoSuchElementException if there is none */
-    public Entry entry(int entryId) {
+    public Entry entry(EntryId entryId) {
         return find(entryId)
                 .orElseThrow(() -> new NoSuchElementException("The plan has no entry " + entryId + "."));
     }
 
     /** Finds the circuit that an item is in. */
-    public Optional<Circuit> circuitOf(int itemId) {
+    public Optional<Circuit> circuitOf(EntryId itemId) {
         return entries().filter(Circuit.class::isInstance).map(Circuit.class::cast)
-                .filter(circuit -> circuit.items().stream().anyMatch(item -> item.id() == itemId))
+                .filter(circuit -> circuit.items().stream().anyMatch(item -> item.id().equals(itemId)))
                 .findFirst();
     }
 
-    /** Finds a segment by its number. */
-    public Optional<Segment> findSegment(int segmentId) {
-        return segments.stream().filter(segment -> segment.id() == segmentId).findFirst();
+    /** Finds a segment. */
+    public Optional<Segment> findSegment(SegmentId segmentId) {
+        return segments.stream().filter(segment -> segment.id().equals(segmentId)).findFirst();
     }
 
     /** Returns the segment of the number. @throws NoSuchElementException if there is none */
-    public Segment segment(int segmentId) {
+    public Segment segment(SegmentId segmentId) {
         return findSegment(segmentId)
                 .orElseThrow(() -> new NoSuchElementException("The plan has no segment " + segmentId + "."));
     }
 
     /** Finds the segment that a line is in. */
-    public Optional<Segment> segmentOf(int entryId) {
+    public Optional<Segment> segmentOf(EntryId entryId) {
         return segments.stream()
-                .filter(segment -> lines(segment).anyMatch(entry -> entry.id() == entryId)).findFirst();
+                .filter(segment -> lines(segment).anyMatch(entry -> entry.id().equals(entryId))).findFirst();
     }
 
-    /** Returns the number for the next new entry. */
-    public int nextEntryId() {
-        return lines().mapToInt(Entry::id).max().orElse(0) + 1;
+    /** Returns the id for the next new line. */
+    public EntryId nextEntryId() {
+        return new EntryId(identity.entries() + 1);
     }
 
-    /** Returns the number for the next new segment. */
-    public int nextSegmentId() {
-        return segments.stream().mapToInt(Segment::id).max().orElse(0) + 1;
+    /** Returns the id for the next new segment. */
+    public SegmentId nextSegmentId() {
+        return new SegmentId(identity.segments() + 1);
     }
 
     /** Returns the plan with another brief; the usual times follow the group. */
     public ClassPlan with(Brief other) {
         boolean usual = times.equals(ClassTimes.usual(brief.group().older()));
-        return new ClassPlan(other, segments, usual ? ClassTimes.usual(other.group().older()) : times,
+        return new ClassPlan(identity, other, segments,
+                usual ? ClassTimes.usual(other.group().older()) : times,
                 thresholds, aside, chosen);
     }
 
     /** Returns the plan with other times. */
     public ClassPlan with(ClassTimes other) {
-        return new ClassPlan(brief, segments, other, thresholds, aside, chosen);
+        return new ClassPlan(identity, brief, segments, other, thresholds, aside, chosen);
     }
 
     /** Returns the plan judged by other figures. */
     public ClassPlan with(Thresholds other) {
-        return new ClassPlan(brief, segments, times, other, aside, chosen);
+        return new ClassPlan(identity, brief, segments, times, other, aside, chosen);
     }
 
     /** Returns the findings set aside whose subject still stands in the class. */
@@ -164,18 +197,18 @@ public record ClassPlan(Brief brief, List<Segment> segments, ClassTimes times, T
 
     /** Returns the plan with other findings set aside. */
     public ClassPlan withAside(List<SetAside> others) {
-        return new ClassPlan(brief, segments, times, thresholds, others, chosen);
+        return new ClassPlan(identity, brief, segments, times, thresholds, others, chosen);
     }
 
     /** Returns the plan with other reasons of what was proposed. */
     public ClassPlan withChosen(List<Chosen> others) {
-        return new ClassPlan(brief, segments, times, thresholds, aside, others);
+        return new ClassPlan(identity, brief, segments, times, thresholds, aside, others);
     }
 
     /** Returns the plan with the reason why Kehre proposed a line; an empty one takes it away. */
     public ClassPlan because(Entry line, String why) {
         List<Chosen> others = new ArrayList<>(chosen);
-        others.removeIf(each -> each.entry() == line.id());
+        others.removeIf(each -> each.entry().equals(line.id()));
         if (!why.isBlank()) {
             others.add(Chosen.of(line, why));
         }
@@ -189,20 +222,21 @@ public record ClassPlan(Brief brief, List<Segment> segments, ClassTimes times, T
 
     /** Returns the plan with other segments. */
     ClassPlan withSegments(List<Segment> others) {
-        return new ClassPlan(brief, others, times, thresholds, aside, chosen);
+        return new ClassPlan(identity, brief, others, times, thresholds, aside, chosen);
     }
 
     /** Returns the plan with the segment of the same number replaced. */
     public ClassPlan with(Segment changed) {
         segment(changed.id());
         return withSegments(
-                segments.stream().map(segment -> segment.id() == changed.id() ? changed : segment).toList());
+                segments.stream().map(segment -> segment.id().equals(changed.id()) ? changed : segment)
+                        .toList());
     }
 
     /** Returns the plan with the line of the same number replaced. */
     public ClassPlan with(Entry changed) {
         return beside(changed.id(), entries -> entries
-                .replaceAll(entry -> entry.id() == changed.id() ? changed : entry));
+                .replaceAll(entry -> entry.id().equals(changed.id()) ? changed : entry));
     }
 
     /**
@@ -210,13 +244,13 @@ public record ClassPlan(Brief brief, List<Segment> segments, ClassTimes times, T
      *
      * @param at the place in the segment, 0 to its number of entries; more means at the end
      */
-    public ClassPlan add(int segmentId, int at, Entry entry) {
+    public ClassPlan add(SegmentId segmentId, int at, Entry entry) {
         return with(changed(segment(segmentId),
                 entries -> entries.add(Math.clamp(at, 0, entries.size()), entry)));
     }
 
     /** Returns the plan with an item added to a circuit, at a place or at its end. */
-    public ClassPlan addInto(int circuitId, int at, Item item) {
+    public ClassPlan addInto(EntryId circuitId, int at, Item item) {
         if (!(entry(circuitId) instanceof Circuit circuit)) {
             throw new NoSuchElementException("Entry " + circuitId + " is no circuit.");
         }
@@ -226,16 +260,16 @@ public record ClassPlan(Brief brief, List<Segment> segments, ClassTimes times, T
     }
 
     /** Returns the plan without the line; a circuit that is left without items goes with its last one. */
-    public ClassPlan remove(int entryId) {
+    public ClassPlan remove(EntryId entryId) {
         Optional<Circuit> circuit = circuitOf(entryId);
         if (circuit.isPresent() && circuit.get().items().size() == 1) {
             return remove(circuit.get().id());
         }
-        return beside(entryId, entries -> entries.removeIf(entry -> entry.id() == entryId));
+        return beside(entryId, entries -> entries.removeIf(entry -> entry.id().equals(entryId)));
     }
 
     /** Changes the list that a line is in: its segment's entries, or its circuit's items. */
-    ClassPlan beside(int entryId, Consumer<List<Entry>> change) {
+    ClassPlan beside(EntryId entryId, Consumer<List<Entry>> change) {
         Optional<Circuit> circuit = circuitOf(entryId);
         if (circuit.isPresent()) {
             List<Entry> items = new ArrayList<>(circuit.get().items());

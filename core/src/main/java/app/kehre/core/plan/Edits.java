@@ -26,7 +26,7 @@ public final class Edits {
     public sealed interface Addable {
 
         /** Returns the new line, under a number. */
-        Entry entry(int id);
+        Entry entry(EntryId id);
 
         /** Returns what it is called. */
         String name();
@@ -51,7 +51,7 @@ public final class Edits {
             }
 
             @Override
-            public Entry entry(int id) {
+            public Entry entry(EntryId id) {
                 return Item.of(id, exercise);
             }
 
@@ -64,7 +64,7 @@ public final class Edits {
         /** The same pause, circuit or screen under another name. */
         record Renamed(Entry renamed, String name) implements Addable {
             @Override
-            public Entry entry(int id) {
+            public Entry entry(EntryId id) {
                 return switch (renamed) {
                     case Pause pause -> pause.withName(name).withId(id);
                     case Circuit circuit -> circuit.withName(name).withId(id);
@@ -87,7 +87,7 @@ public final class Edits {
          */
         record OfBuildUp(Exercise hold) implements Addable {
             @Override
-            public Entry entry(int id) {
+            public Entry entry(EntryId id) {
                 return BuildUp.of(id, hold);
             }
 
@@ -105,7 +105,7 @@ public final class Edits {
         /** A balance screen on each leg. */
         record OfScreen() implements Addable {
             @Override
-            public Entry entry(int id) {
+            public Entry entry(EntryId id) {
                 return new Screen(id, "Balance screen",
                         Hold.of(Duration.ofSeconds(10)).withSides(Sides.EACH_SIDE),
                         "a foot comes down or a hand reaches out", Map.of(), "");
@@ -125,7 +125,7 @@ public final class Edits {
         /** A pause of its usual length. */
         record OfPause(Pause.Kind kind) implements Addable {
             @Override
-            public Entry entry(int id) {
+            public Entry entry(EntryId id) {
                 return Pause.of(id, kind);
             }
 
@@ -188,24 +188,25 @@ public final class Edits {
      * Returns the plan with something added after an entry, in its circuit if it is an exercise, or at the
      * end of the segment when the entry is not in it.
      */
-    public static ClassPlan add(ClassPlan plan, int segmentId, int afterEntry, Addable addable) {
-        Optional<Circuit> circuit = plan.circuitOf(afterEntry);
+    public static ClassPlan add(ClassPlan plan, SegmentId segmentId, Optional<EntryId> afterEntry,
+            Addable addable) {
+        Optional<Circuit> circuit = afterEntry.flatMap(plan::circuitOf);
         if (circuit.isPresent()) {
             Entry entry = addable.entry(plan.nextEntryId());
             if (entry instanceof Item item) {
-                int at = Moves.indexOf(circuit.get().items(), afterEntry);
+                int at = Moves.indexOf(circuit.get().items(), afterEntry.orElseThrow());
                 return plan.addInto(circuit.get().id(), at + 1, item);
             }
-            return add(plan, segmentId, circuit.get().id(), addable);
+            return add(plan, segmentId, Optional.of(circuit.get().id()), addable);
         }
-        List<Integer> ids = plan.segment(segmentId).entries().stream().map(Entry::id).toList();
-        int after = ids.indexOf(afterEntry);
+        List<EntryId> ids = plan.segment(segmentId).entries().stream().map(Entry::id).toList();
+        int after = ids.indexOf(afterEntry.orElse(null));
         int at = after < 0 ? ids.size() : after + 1;
         return plan.add(segmentId, at, addable.entry(plan.nextEntryId()));
     }
 
     /** Returns the plan with an entry's exercise replaced; the new one comes with its usual dose and load. */
-    public static ClassPlan replace(ClassPlan plan, int entryId, Addable addable) {
+    public static ClassPlan replace(ClassPlan plan, EntryId entryId, Addable addable) {
         return plan.find(entryId).map(entry -> addable.entry(entryId).withNote(entry.note()))
                 .filter(changed -> changed instanceof Item || plan.circuitOf(entryId).isEmpty())
                 .map(plan::with).orElse(plan);
@@ -229,9 +230,9 @@ public final class Edits {
     }
 
     /** Returns the plan with a new, empty segment after another, or at the end when there is no such. */
-    public static ClassPlan addSegment(ClassPlan plan, int afterSegment, Role role) {
-        List<Integer> ids = plan.segments().stream().map(Segment::id).toList();
-        int after = ids.indexOf(afterSegment);
+    public static ClassPlan addSegment(ClassPlan plan, Optional<SegmentId> afterSegment, Role role) {
+        List<SegmentId> ids = plan.segments().stream().map(Segment::id).toList();
+        int after = ids.indexOf(afterSegment.orElse(null));
         Segment segment = new Segment(plan.nextSegmentId(), Skeleton.name(role), role, Duration.ZERO,
                 Skeleton.bpm(role), List.of());
         return Moves.addSegment(plan, after < 0 ? ids.size() : after + 1, segment);

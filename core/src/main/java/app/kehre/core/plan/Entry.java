@@ -9,8 +9,8 @@ import app.kehre.core.exercise.Exercise;
  * pause. */
 public sealed interface Entry permits BuildUp, Circuit, Item, Pause, Screen {
 
-    /** Returns the number that tells it from all others of the plan, 1 or more, kept through edits. */
-    int id();
+    /** Returns what tells it from all others of the plan, kept through edits. */
+    EntryId id();
 
     /** Returns what it is called on screen and on the sheet. */
     String name();
@@ -32,7 +32,7 @@ public sealed interface Entry permits BuildUp, Circuit, Item, Pause, Screen {
     String note();
 
     /** Returns the same entry under another number. */
-    Entry withId(int id);
+    Entry withId(EntryId id);
 
     /** Returns the same entry with another note. */
     Entry withNote(String note);

@@ -5,8 +5,8 @@ import java.util.Deque;
 import java.util.Optional;
 
 /**
- * The plan as it stands and the steps that led to it. The one mutable class of this package; used from
- * one thread.
+ * The plan as it stands and the steps that led to it. A step that is taken back gives back no number: what is made
+ * after it is never taken for what was made before. The one mutable class of this package; used from one thread.
  */
 public final class History {
 
@@ -33,7 +33,7 @@ public final class History {
         }
         done.push(new Step(edit.name(), current, edit.result()));
         undone.clear();
-        current = edit.result();
+        current = edit.result().after(current);
         return true;
     }
 
@@ -42,7 +42,7 @@ public final class History {
         Optional<Step> step = Optional.ofNullable(done.poll());
         step.ifPresent(last -> {
             undone.push(last);
-            current = last.before();
+            current = last.before().after(current);
         });
         return step.map(Step::name);
     }
@@ -52,7 +52,7 @@ public final class History {
         Optional<Step> step = Optional.ofNullable(undone.poll());
         step.ifPresent(next -> {
             done.push(next);
-            current = next.after();
+            current = next.after().after(current);
         });
         return step.map(Step::name);
     }

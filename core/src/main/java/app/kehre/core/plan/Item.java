@@ -17,7 +17,7 @@ import app.kehre.core.kit.Load;
 /**
  * An exercise in a class.
  *
- * @param id the entry's number in the plan
+ * @param id what tells it from all others of the plan
  * @param exercise what is done
  * @param dose how much
  * @param load with what
@@ -26,7 +26,7 @@ import app.kehre.core.kit.Load;
  * @param rounds what is different in which round of its circuit, from 1; empty outside of circuits
  * @param instead what people with a limit do meanwhile, for as long
  */
-public record Item(int id, Exercise exercise, Dose dose, Load load, String note, Manner manner,
+public record Item(EntryId id, Exercise exercise, Dose dose, Load load, String note, Manner manner,
         Map<Integer, RoundChange> rounds, Map<Limit, Exercise> instead) implements Entry {
     public Item {
         Notes.check(note);
@@ -40,12 +40,12 @@ public record Item(int id, Exercise exercise, Dose dose, Load load, String note,
     }
 
     /** Returns an item that is taught in the usual way. */
-    public Item(int id, Exercise exercise, Dose dose, Load load, String note) {
+    public Item(EntryId id, Exercise exercise, Dose dose, Load load, String note) {
         this(id, exercise, dose, load, note, Manner.USUAL, Map.of(), Map.of());
     }
 
     /** Returns a new item of the exercise with its usual dose and load. */
-    public static Item of(int id, Exercise exercise) {
+    public static Item of(EntryId id, Exercise exercise) {
         return new Item(id, exercise, exercise.usualDose(), exercise.usualLoad(), "");
     }
 
@@ -136,7 +136,7 @@ public record Item(int id, Exercise exercise, Dose dose, Load load, String note,
     }
 
     @Override
-    public Item withId(int other) {
+    public Item withId(EntryId other) {
         return new Item(other, exercise, dose, load, note, manner, rounds, instead);
     }
 

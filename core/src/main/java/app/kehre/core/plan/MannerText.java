@@ -88,7 +88,7 @@ public final class MannerText {
     }
 
     /** Returns the screen with what those who did not pass do instead of a later line; nothing for none. */
-    public static Reading<Entry> withInstead(Entry entry, int laterId, String text) {
+    public static Reading<Entry> withInstead(Entry entry, EntryId laterId, String text) {
         return entry instanceof Screen screen
                 ? Notes.problem(text.strip()).map(Reading::<Entry>refused)
                         .orElseGet(() -> Reading.of(screen.withInstead(laterId, text)))

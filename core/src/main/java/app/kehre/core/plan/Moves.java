@@ -10,14 +10,14 @@ public final class Moves {
     private Moves() {}
 
     /** Returns the plan with a copy of the line after it; a circuit is copied with its items. */
-    public static ClassPlan duplicate(ClassPlan plan, int entryId) {
+    public static ClassPlan duplicate(ClassPlan plan, EntryId entryId) {
         Entry entry = plan.entry(entryId);
-        int id = plan.nextEntryId();
+        EntryId id = plan.nextEntryId();
         Entry copy = switch (entry) {
             case Circuit circuit -> {
                 List<Item> items = new ArrayList<>();
                 for (Item item : circuit.items()) {
-                    items.add(item.withId(id + 1 + items.size()));
+                    items.add(item.withId(id.next(1 + items.size())));
                 }
                 yield circuit.withItems(items).withId(id);
             }
@@ -30,7 +30,7 @@ public final class Moves {
     }
 
     /** Returns the plan with the line moved to a place in a segment, the place counted without it. */
-    public static ClassPlan move(ClassPlan plan, int entryId, int segmentId, int at) {
+    public static ClassPlan move(ClassPlan plan, EntryId entryId, SegmentId segmentId, int at) {
         Entry entry = plan.entry(entryId);
         boolean out = plan.circuitOf(entryId).isPresent();
         Entry moved = out && entry instanceof Item item ? item.withoutRounds() : entry;
@@ -38,11 +38,11 @@ public final class Moves {
     }
 
     /** Returns the plan with an item moved into a circuit, the place counted without it. */
-    public static ClassPlan moveInto(ClassPlan plan, int itemId, int circuitId, int at) {
+    public static ClassPlan moveInto(ClassPlan plan, EntryId itemId, EntryId circuitId, int at) {
         if (!(plan.entry(itemId) instanceof Item item)) {
             return plan;
         }
-        boolean same = plan.circuitOf(itemId).map(circuit -> circuit.id() == circuitId).orElse(false);
+        boolean same = plan.circuitOf(itemId).map(circuit -> circuit.id().equals(circuitId)).orElse(false);
         if (!same) {
             return plan.remove(itemId).addInto(circuitId, at, item.withoutRounds());
         }
@@ -56,17 +56,19 @@ public final class Moves {
      * Returns the plan with the line moved to where another line of a segment stands, into its circuit if
      * that line is in one and the moved line is an exercise; to the end of the segment when there is none.
      */
-    public static ClassPlan moveTo(ClassPlan plan, int entryId, int segmentId, int targetId) {
-        if (entryId == targetId) {
+    public static ClassPlan moveTo(ClassPlan plan, EntryId entryId, SegmentId segmentId,
+            Optional<EntryId> target) {
+        if (target.filter(entryId::equals).isPresent()) {
             return plan;
         }
         Segment segment = plan.segment(segmentId);
-        Optional<Circuit> circuit = plan.circuitOf(targetId);
+        Optional<Circuit> circuit = target.flatMap(plan::circuitOf);
         if (circuit.isPresent() && plan.entry(entryId) instanceof Item) {
-            return moveInto(plan, entryId, circuit.get().id(), indexOf(circuit.get().items(), targetId));
+            return moveInto(plan, entryId, circuit.get().id(),
+                    indexOf(circuit.get().items(), target.orElseThrow()));
         }
-        int beside = circuit.map(Circuit::id).orElse(targetId);
-        int at = indexOf(segment.entries(), beside);
+        int at = circuit.map(Circuit::id).or(() -> target).map(id -> indexOf(segment.entries(), id))
+                .orElse(-1);
         return move(plan, entryId, segmentId, at < 0 ? Integer.MAX_VALUE : at);
     }
 
@@ -76,7 +78,7 @@ public final class Moves {
      *
      * @param by -1 for up, 1 for down
      */
-    public static ClassPlan nudge(ClassPlan plan, int entryId, int by) {
+    public static ClassPlan nudge(ClassPlan plan, EntryId entryId, int by) {
         Segment segment = plan.segmentOf(entryId).orElseThrow();
         Optional<Circuit> circuit = plan.circuitOf(entryId);
         if (circuit.isPresent()) {
@@ -88,7 +90,7 @@ public final class Moves {
             boolean enters = segment.entries().get(to) instanceof Circuit
                     && plan.entry(entryId) instanceof Item;
             if (enters) {
-                int id = segment.entries().get(to).id();
+                EntryId id = segment.entries().get(to).id();
                 return moveInto(plan, entryId, id, by > 0 ? 0 : Integer.MAX_VALUE);
             }
             return move(plan, entryId, segment.id(), to);
@@ -100,7 +102,7 @@ public final class Moves {
         return move(plan, entryId, plan.segments().get(next).id(), by > 0 ? 0 : Integer.MAX_VALUE);
     }
 
-    private static ClassPlan nudgeWithin(ClassPlan plan, Circuit circuit, Segment segment, int itemId,
+    private static ClassPlan nudgeWithin(ClassPlan plan, Circuit circuit, Segment segment, EntryId itemId,
             int by) {
         int to = indexOf(circuit.items(), itemId) + by;
         if (to >= 0 && to < circuit.items().size()) {
@@ -119,14 +121,14 @@ public final class Moves {
     }
 
     /** Returns the plan without the segment and all that is in it. */
-    public static ClassPlan removeSegment(ClassPlan plan, int segmentId) {
+    public static ClassPlan removeSegment(ClassPlan plan, SegmentId segmentId) {
         plan.segment(segmentId);
         return plan.withSegments(
-                plan.segments().stream().filter(segment -> segment.id() != segmentId).toList());
+                plan.segments().stream().filter(segment -> !segment.id().equals(segmentId)).toList());
     }
 
     /** Returns the plan with the segment moved by so many places, as far as there are places. */
-    public static ClassPlan moveSegment(ClassPlan plan, int segmentId, int by) {
+    public static ClassPlan moveSegment(ClassPlan plan, SegmentId segmentId, int by) {
         Segment segment = plan.segment(segmentId);
         List<Segment> others = new ArrayList<>(plan.segments());
         int from = others.indexOf(segment);
@@ -135,9 +137,9 @@ public final class Moves {
         return plan.withSegments(others);
     }
 
-    static int indexOf(List<? extends Entry> entries, int id) {
+    static int indexOf(List<? extends Entry> entries, EntryId id) {
         for (int i = 0; i < entries.size(); i++) {
-            if (entries.get(i).id() == id) {
+            if (entries.get(i).id().equals(id)) {
                 return i;
             }
         }

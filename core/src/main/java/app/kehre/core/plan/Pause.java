@@ -11,7 +11,7 @@ import app.kehre.core.term.Named;
 /**
  * Time in which nobody works: water, fetching kit, a change of music, or talk.
  *
- * @param id the entry's number in the plan
+ * @param id what tells it from all others of the plan
  * @param kind what it is for
  * @param name what it is called, such as "Welcome"
  * @param length 1 to 1200 s
@@ -20,7 +20,7 @@ import app.kehre.core.term.Named;
  *     come early hold their pattern until then
  * @param note the instructor's own words; at most {@value Notes#LONGEST} characters
  */
-public record Pause(int id, Kind kind, String name, Duration length, boolean moving,
+public record Pause(EntryId id, Kind kind, String name, Duration length, boolean moving,
         Optional<Duration> notBefore, String note) implements Entry {
 
     /** The time of the class before which a pause does not begin. */
@@ -75,7 +75,7 @@ public record Pause(int id, Kind kind, String name, Duration length, boolean mov
     }
 
     /** Returns a new pause of the kind with its usual name and length. */
-    public static Pause of(int id, Kind kind) {
+    public static Pause of(EntryId id, Kind kind) {
         return new Pause(id, kind, kind.usualName(), kind.usualLength(), false, Optional.empty(), "");
     }
 
@@ -105,7 +105,7 @@ public record Pause(int id, Kind kind, String name, Duration length, boolean mov
     }
 
     @Override
-    public Pause withId(int other) {
+    public Pause withId(EntryId other) {
         return new Pause(other, kind, name, length, moving, notBefore, note);
     }
 

@@ -10,14 +10,15 @@ import app.kehre.core.exercise.Exercise;
 /**
  * A test on each leg before something demanding, and what those who do not pass do instead.
  *
- * @param id the entry's number in the plan
+ * @param id what tells it from all others of the plan
  * @param name such as "Balance screen", at most {@value Circuit#LONGEST_NAME} characters
  * @param dose how much is tried
  * @param failed what counts as not passed, at most {@value Notes#LONGEST} characters
- * @param instead what those who do not pass do, by the number of the later entry
+ * @param instead what those who do not pass do, by the later line
  * @param note the instructor's own words
  */
-public record Screen(int id, String name, Dose dose, String failed, Map<Integer, String> instead, String note)
+public record Screen(EntryId id, String name, Dose dose, String failed, Map<EntryId, String> instead,
+        String note)
         implements
             Entry {
     public Screen {
@@ -47,8 +48,8 @@ public record Screen(int id, String name, Dose dose, String failed, Map<Integer,
     }
 
     /** Returns the screen with what is done instead of an entry; nothing takes it away. */
-    public Screen withInstead(int entryId, String words) {
-        Map<Integer, String> others = new TreeMap<>(instead);
+    public Screen withInstead(EntryId entryId, String words) {
+        Map<EntryId, String> others = new TreeMap<>(instead);
         if (words.isBlank()) {
             others.remove(entryId);
         } else {
@@ -63,7 +64,7 @@ public record Screen(int id, String name, Dose dose, String failed, Map<Integer,
     }
 
     @Override
-    public Screen withId(int other) {
+    public Screen withId(EntryId other) {
         return new Screen(other, name, dose, failed, instead, note);
     }
 

@@ -11,7 +11,7 @@ import app.kehre.core.exercise.Role;
 /**
  * A part of the class.
  *
- * @param id the number that tells it from all other segments of the plan, 1 or more
+ * @param id what tells it from all other segments of the plan
  * @param name what it is called, at most {@value #LONGEST_NAME} characters
  * @param role what it is for
  * @param target how long it is meant to be, 0 to 180 min; 0 is no target
@@ -20,7 +20,7 @@ import app.kehre.core.exercise.Role;
  * @param standsAlone whether it belongs to a shorter cut of the class
  * @param leftOut whether the class is cut so that it is not taught now; nothing of it is lost
  */
-public record Segment(int id, String name, Role role, Duration target, Bpm bpm, List<Entry> entries,
+public record Segment(SegmentId id, String name, Role role, Duration target, Bpm bpm, List<Entry> entries,
         boolean standsAlone, boolean leftOut) {
 
     /** The longest name, in characters. */
@@ -42,7 +42,7 @@ public record Segment(int id, String name, Role role, Duration target, Bpm bpm, 
     }
 
     /** Returns a segment that is part of the whole class only. */
-    public Segment(int id, String name, Role role, Duration target, Bpm bpm, List<Entry> entries) {
+    public Segment(SegmentId id, String name, Role role, Duration target, Bpm bpm, List<Entry> entries) {
         this(id, name, role, target, bpm, entries, false, false);
     }
 

@@ -1,16 +1,19 @@
 package app.kehre.core.plan;
 
+import java.util.Optional;
+
 /**
  * A finding that the instructor has seen and leaves as it is. It holds for what it was about: when the line is gone, or
  * its exercise is another, it says nothing any more, and the finding is back.
  *
  * @param check the key of the check
- * @param segment the number of the segment that it concerns; 0 for the class
- * @param entry the number of the line that it concerns; 0 for none
+ * @param segment the segment that it concerns; none where it concerns the class
+ * @param entry the line that it concerns, if one
  * @param subject what the line was about then, as {@link Entry#subject}; empty without a line
  * @param reason why, in the instructor's words, 1 to {@value #LONGEST} characters
  */
-public record SetAside(String check, int segment, int entry, String subject, String reason) {
+public record SetAside(String check, Optional<SegmentId> segment, Optional<EntryId> entry, String subject,
+        String reason) {
 
     /** The longest reason, in characters. */
     public static final int LONGEST = 200;
@@ -27,14 +30,16 @@ public record SetAside(String check, int segment, int entry, String subject, Str
     }
 
     /** Returns a finding set aside for what stands in a plan now. */
-    public static SetAside of(ClassPlan plan, String check, int segment, int entry, String reason) {
-        return new SetAside(check, segment, entry, plan.find(entry).map(Entry::subject).orElse(""), reason);
+    public static SetAside of(ClassPlan plan, String check, Optional<SegmentId> segment,
+            Optional<EntryId> entry, String reason) {
+        return new SetAside(check, segment, entry,
+                entry.flatMap(plan::find).map(Entry::subject).orElse(""), reason);
     }
 
     /** Returns whether what it was about still stands in a plan. */
     public boolean holdsIn(ClassPlan plan) {
-        return entry > 0
-                ? plan.find(entry).filter(line -> line.subject().equals(subject)).isPresent()
-                : segment == 0 || plan.findSegment(segment).isPresent();
+        return entry.isPresent()
+                ? entry.flatMap(plan::find).filter(line -> line.subject().equals(subject)).isPresent()
+                : segment.isEmpty() || segment.flatMap(plan::findSegment).isPresent();
     }
 }

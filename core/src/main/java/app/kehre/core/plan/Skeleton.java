@@ -21,14 +21,16 @@ public final class Skeleton {
      */
     public static ClassPlan of(LocalDate date) {
         Brief brief = Brief.of("New class", date, LocalTime.of(18, 30), Duration.ofMinutes(60), 12);
-        return new ClassPlan(brief, List.of(segment(1, Role.TALK, 1, List.of(Pause.of(1, Pause.Kind.TALK))),
-                segment(2, Role.WARM_UP, 8, List.of()), segment(3, Role.AEROBIC, 17, List.of()),
-                segment(4, Role.TONING, 14, List.of()), segment(5, Role.CORE, 10, List.of()),
-                segment(6, Role.STRETCH, 8, List.of())));
+        return new ClassPlan(brief,
+                List.of(segment(1, Role.TALK, 1, List.of(Pause.of(EntryId.FIRST, Pause.Kind.TALK))),
+                        segment(2, Role.WARM_UP, 8, List.of()), segment(3, Role.AEROBIC, 17, List.of()),
+                        segment(4, Role.TONING, 14, List.of()), segment(5, Role.CORE, 10, List.of()),
+                        segment(6, Role.STRETCH, 8, List.of())));
     }
 
     private static Segment segment(int id, Role role, int minutes, List<Entry> entries) {
-        return new Segment(id, name(role), role, Duration.ofMinutes(minutes), bpm(role), entries);
+        return new Segment(new SegmentId(id), name(role), role, Duration.ofMinutes(minutes), bpm(role),
+                entries);
     }
 
     /** Returns the name that a new segment of the role starts with. */

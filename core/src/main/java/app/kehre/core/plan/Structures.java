@@ -17,7 +17,7 @@ public final class Structures {
      * Returns the plan with neighbouring items of a segment gathered in a circuit of two rounds, at the
      * place of the first; the same plan when there are none, or when one is already in a circuit.
      */
-    public static ClassPlan makeCircuit(ClassPlan plan, List<Integer> itemIds) {
+    public static ClassPlan makeCircuit(ClassPlan plan, List<EntryId> itemIds) {
         List<Item> items = new ArrayList<>();
         for (Entry entry : plan.entries().toList()) {
             if (itemIds.contains(entry.id()) && entry instanceof Item item) {
@@ -39,7 +39,7 @@ public final class Structures {
     }
 
     /** Returns the plan with a circuit's items in its place; what was different by the round is gone. */
-    public static ClassPlan dissolve(ClassPlan plan, int circuitId) {
+    public static ClassPlan dissolve(ClassPlan plan, EntryId circuitId) {
         if (!(plan.entry(circuitId) instanceof Circuit circuit)) {
             return plan;
         }
@@ -51,7 +51,7 @@ public final class Structures {
     }
 
     /** Returns the plan with an item of both sides split into a line for each. */
-    public static ClassPlan splitSides(ClassPlan plan, int itemId) {
+    public static ClassPlan splitSides(ClassPlan plan, EntryId itemId) {
         if (!(plan.entry(itemId) instanceof Item item) || !onBothSides(item)) {
             return plan;
         }
@@ -60,7 +60,7 @@ public final class Structures {
     }
 
     /** Returns the plan with the other side of an item in a line after it. */
-    public static ClassPlan addSecondSide(ClassPlan plan, int itemId) {
+    public static ClassPlan addSecondSide(ClassPlan plan, EntryId itemId) {
         if (!(plan.entry(itemId) instanceof Item item) || onBothSides(item)) {
             return plan;
         }
@@ -90,7 +90,7 @@ public final class Structures {
      * Returns the plan with the second side of an item moved behind the line that follows it: first side,
      * another exercise, second side. An item of both sides is split first.
      */
-    public static ClassPlan secondSideAfterNext(ClassPlan plan, int itemId) {
+    public static ClassPlan secondSideAfterNext(ClassPlan plan, EntryId itemId) {
         ClassPlan split = splitSides(plan, itemId);
         Optional<Item> second = secondSide(split, itemId);
         return second.map(item -> split.beside(itemId, entries -> {
@@ -101,7 +101,7 @@ public final class Structures {
         })).orElse(plan);
     }
 
-    private static Optional<Item> secondSide(ClassPlan plan, int itemId) {
+    private static Optional<Item> secondSide(ClassPlan plan, EntryId itemId) {
         List<Item> items = plan.items().toList();
         int at = Moves.indexOf(items, itemId);
         return at >= 0 && at + 1 < items.size()
@@ -112,7 +112,7 @@ public final class Structures {
     }
 
     /** Returns the plan cut to some of its segments; the others stay in the plan and take no time. */
-    public static ClassPlan cutTo(ClassPlan plan, Set<Integer> segmentIds) {
+    public static ClassPlan cutTo(ClassPlan plan, Set<SegmentId> segmentIds) {
         return plan.withSegments(plan.segments().stream()
                 .map(segment -> segment.withLeftOut(!segmentIds.contains(segment.id()))).toList());
     }

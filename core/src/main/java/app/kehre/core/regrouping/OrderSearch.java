@@ -70,7 +70,7 @@ final class OrderSearch {
         this.faultsAllowed = rules.faults(IntStream.range(0, part.lines().size()).boxed().toList());
         this.kits = part.lines().stream().map(OrderSearch::kit).toList();
         List<Entry> later = plan.segments().stream().filter(each -> !each.leftOut())
-                .dropWhile(each -> each.id() != segment.id()).skip(1)
+                .dropWhile(each -> !each.id().equals(segment.id())).skip(1)
                 .flatMap(each -> each.entries().stream()).filter(line -> !kitFree(line)).toList();
         next = later.stream().findFirst();
         later.forEach(line -> afterwards.addAll(kit(line)));

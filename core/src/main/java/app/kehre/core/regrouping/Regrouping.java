@@ -13,6 +13,7 @@ import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Timeline;
 
 /**
@@ -51,7 +52,7 @@ public record Regrouping(ClassPlan plan, Segment segment, Duration saved) {
      * for up to {@value OrderSearch#MOST} lines that may move, of more so many at a time; the stations of its circuits as
      * well, up to {@value StationOrder#MOST} at a time.
      */
-    public static Optional<Regrouping> of(ClassPlan plan, int segmentId) {
+    public static Optional<Regrouping> of(ClassPlan plan, SegmentId segmentId) {
         Segment segment = plan.segment(segmentId);
         boolean toning = segment.role() == Role.TONING || segment.role() == Role.CORE;
         if (!toning || segment.leftOut() || segment.entries().size() > MOST_LINES) {
@@ -74,7 +75,7 @@ public record Regrouping(ClassPlan plan, Segment segment, Duration saved) {
                 : Optional.empty();
     }
 
-    private static ClassPlan regrouped(ClassPlan plan, int segmentId, int from) {
+    private static ClassPlan regrouped(ClassPlan plan, SegmentId segmentId, int from) {
         Segment segment = plan.segment(segmentId);
         Part whole = Part.of(segment.entries());
         Part part = whole.only(Math.min(from, whole.blocks().size()), from + OrderSearch.MOST);

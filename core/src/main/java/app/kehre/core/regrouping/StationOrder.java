@@ -8,6 +8,7 @@ import app.kehre.core.brief.Question;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.timeline.Lost;
 import app.kehre.core.timeline.Timeline;
 
@@ -34,7 +35,7 @@ final class StationOrder {
     }
 
     /** Returns the class with the stations of a circuit in their best order. */
-    static ClassPlan of(ClassPlan plan, int circuitId) {
+    static ClassPlan of(ClassPlan plan, EntryId circuitId) {
         ClassPlan now = plan;
         int from = 0;
         int blocks;

@@ -113,8 +113,8 @@ public record CribSheet(String title, String when, String length, List<Part> par
 
     /** Returns "Forearm plank, not prepared (wrist): they stand on their fists". */
     private static String aside(ClassPlan plan, SetAside aside) {
-        String where = plan.find(aside.entry()).map(Entry::name)
-                .or(() -> plan.findSegment(aside.segment()).map(Segment::name)).orElse("The class");
+        String where = aside.entry().flatMap(plan::find).map(Entry::name)
+                .or(() -> aside.segment().flatMap(plan::findSegment).map(Segment::name)).orElse("The class");
         String[] check = aside.check().replace('-', ' ').split("/", 2);
         String detail = check.length > 1 ? " (" + check[1] + ")" : "";
         return "%s, %s%s: %s".formatted(where, check[0], detail, aside.reason());

@@ -7,24 +7,27 @@ import java.util.Set;
 
 import app.kehre.core.dose.Side;
 import app.kehre.core.plan.Circuit;
+import app.kehre.core.plan.EntryId;
+import app.kehre.core.plan.SegmentId;
 
 /**
  * What is drawn as one piece: an entry, one side of it, or one round of it.
  *
  * @param stretch when
- * @param segment the segment's number
- * @param entry the entry's number
+ * @param segment the segment
+ * @param entry the line
  * @param side the side that works
  * @param round the round of the circuit, from 1; 0 outside of circuits
  * @param opensRound whether it is the first of a further round, whose names need not be said again
  * @param stage the stage of a build-up, from 1; 0 outside of build-ups
  */
-public record Block(Stretch stretch, int segment, int entry, Side side, int round, boolean opensRound,
+public record Block(Stretch stretch, SegmentId segment, EntryId entry, Side side, int round,
+        boolean opensRound,
         int stage) {
 
     /** Returns the blocks of a class, in order; they tile it. */
     public static List<Block> of(Timeline timeline) {
-        Set<Integer> inCircuits = new HashSet<>();
+        Set<EntryId> inCircuits = new HashSet<>();
         timeline.plan().entries().forEach(entry -> {
             if (entry instanceof Circuit circuit) {
                 inCircuits.add(circuit.id());
@@ -39,7 +42,7 @@ public record Block(Stretch stretch, int segment, int entry, Side side, int roun
                     : 0;
             Side side = stage > 0 ? Side.BOTH : span.side();
             Block last = blocks.isEmpty() ? null : blocks.getLast();
-            if (last != null && last.entry() == span.entry() && last.round() == round
+            if (last != null && last.entry().equals(span.entry()) && last.round() == round
                     && (last.stage() == stage || last.stage() == 0)
                     && (last.side() == side || side == Side.BOTH || last.side() == Side.BOTH)) {
                 blocks.removeLast();

@@ -24,6 +24,7 @@ import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Explaining;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
@@ -39,7 +40,7 @@ final class Compiler {
     private final Changeover changeover;
     private final LaterUse later;
     private final Set<String> seen = new HashSet<>();
-    private final Map<Integer, Script> scripts = new HashMap<>();
+    private final Map<EntryId, Script> scripts = new HashMap<>();
     private Duration kitTime = Duration.ZERO;
 
     Compiler(ClassPlan plan) {
@@ -112,8 +113,8 @@ final class Compiler {
         }
     }
 
-    /** Returns the scripts of the build-ups, by the number of their line. */
-    Map<Integer, Script> scripts() {
+    /** Returns the scripts of the build-ups, by their lines. */
+    Map<EntryId, Script> scripts() {
         return scripts;
     }
 

@@ -10,10 +10,12 @@ import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.SegmentId;
 
 /**
  * What the group holds, stands at and lies on after some lines of a class, and what changing over took until then: for
@@ -30,11 +32,11 @@ public final class KitState {
     }
 
     /** Returns what it is before a segment, everything before it done. */
-    public static KitState before(ClassPlan plan, int segmentId) {
+    public static KitState before(ClassPlan plan, SegmentId segmentId) {
         KitState state = new KitState(new Changeover(plan.brief(), plan.times()), Duration.ZERO);
         LaterUse later = new LaterUse(plan);
         for (Segment segment : plan.segments()) {
-            if (segment.id() == segmentId) {
+            if (segment.id().equals(segmentId)) {
                 break;
             }
             if (!segment.leftOut()) {
@@ -65,7 +67,7 @@ public final class KitState {
         if (!(line instanceof Circuit circuit)) {
             return false;
         }
-        List<Integer> ids = circuit.items().stream().map(Item::id).toList();
+        List<EntryId> ids = circuit.items().stream().map(Item::id).toList();
         int from = round < circuit.rounds() ? 0 : ids.indexOf(item.id()) + 1;
         return circuit.items().stream().skip(from).anyMatch(each -> each.kit().contains(kit));
     }

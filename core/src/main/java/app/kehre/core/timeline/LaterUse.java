@@ -11,6 +11,7 @@ import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Screen;
@@ -18,8 +19,8 @@ import app.kehre.core.plan.Screen;
 /** Which kit is still needed later in a class, so that it is put down beside each person and not away. */
 final class LaterUse {
 
-    private final Map<Integer, Integer> places = new HashMap<>();
-    private final Map<Integer, Circuit> circuits = new HashMap<>();
+    private final Map<EntryId, Integer> places = new HashMap<>();
+    private final Map<EntryId, Circuit> circuits = new HashMap<>();
     private final Map<Equipment, Integer> last = new EnumMap<>(Equipment.class);
 
     LaterUse(ClassPlan plan) {

@@ -17,6 +17,7 @@ import app.kehre.core.dose.Stage;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Screen;
@@ -29,7 +30,7 @@ import app.kehre.core.plan.Screen;
  * @param right time and reps of the right side
  * @param left time and reps of the left side
  */
-public record SideTotals(String exercise, List<Integer> entries, Sum right, Sum left) {
+public record SideTotals(String exercise, List<EntryId> entries, Sum right, Sum left) {
 
     /**
      * What one side does.
@@ -62,7 +63,7 @@ public record SideTotals(String exercise, List<Integer> entries, Sum right, Sum 
                         byExercise.computeIfAbsent(item.exercise().id(), _ -> new ArrayList<>()).add(item);
                     }
                 });
-        Map<Integer, List<Span>> working = new HashMap<>();
+        Map<EntryId, List<Span>> working = new HashMap<>();
         timeline.spans().stream().filter(span -> span.phase() == Phase.WORK || span.phase() == Phase.HOLD)
                 .forEach(span -> working.computeIfAbsent(span.entry(), _ -> new ArrayList<>()).add(span));
         List<SideTotals> totals = new ArrayList<>();
@@ -85,7 +86,7 @@ public record SideTotals(String exercise, List<Integer> entries, Sum right, Sum 
                         .anyMatch(dose -> dose.sides() != Sides.TOGETHER);
     }
 
-    private static SideTotals of(Map<Integer, List<Span>> working, List<Item> items) {
+    private static SideTotals of(Map<EntryId, List<Span>> working, List<Item> items) {
         Map<Side, Sum> sums = new EnumMap<>(Map.of(Side.RIGHT, Sum.NOTHING, Side.LEFT, Sum.NOTHING));
         for (Item item : items) {
             for (Span span : working.getOrDefault(item.id(), List.of())) {

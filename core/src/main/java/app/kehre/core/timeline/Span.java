@@ -3,13 +3,15 @@ package app.kehre.core.timeline;
 import java.time.Duration;
 
 import app.kehre.core.dose.Side;
+import app.kehre.core.plan.EntryId;
+import app.kehre.core.plan.SegmentId;
 
 /**
  * The smallest part of the class in which one thing happens.
  *
  * @param stretch when
- * @param segment the segment's number
- * @param entry the entry's number
+ * @param segment the segment
+ * @param entry the line
  * @param phase what happens
  * @param round the round of the circuit, or of an interval outside of circuits, from 1; 0 where there are none
  * @param set the set of its side, or the round of an interval inside a circuit, from 1; 0 where there are none
@@ -18,7 +20,8 @@ import app.kehre.core.dose.Side;
  * @param firstCount the count of the segment's music at which it starts, from 0; -1 without music counts
  * @param words what more there is to say: the stage of a set, the kit that is taken; may be empty
  */
-public record Span(Stretch stretch, int segment, int entry, Phase phase, int round, int set, Side side,
+public record Span(Stretch stretch, SegmentId segment, EntryId entry, Phase phase, int round, int set,
+        Side side,
         int parts, long firstCount, String words) {
 
     /** Returns when it starts. */

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 
 import app.kehre.core.dose.Lengths;
+import app.kehre.core.plan.SegmentId;
 
 /**
  * Where the time of a class, or of one of its segments, goes.
@@ -56,18 +57,18 @@ public record Tally(Map<Use, Duration> lengths, Duration explainOver, Duration l
     }
 
     /** Returns the tally of a class, or of the segment with a number. */
-    public static Tally of(Timeline timeline, Optional<Integer> segment) {
+    public static Tally of(Timeline timeline, Optional<SegmentId> segment) {
         Map<Use, Duration> lengths = new EnumMap<>(Use.class);
         for (Span span : timeline.spans()) {
-            if (segment.isEmpty() || segment.get() == span.segment()) {
+            if (segment.isEmpty() || segment.get().equals(span.segment())) {
                 lengths.merge(Use.of(span.phase()), span.stretch().shown(), Duration::plus);
             }
         }
         Duration over = timeline.over().stream()
-                .filter(each -> segment.isEmpty() || segment.get() == each.segment())
+                .filter(each -> segment.isEmpty() || segment.get().equals(each.segment()))
                 .map(each -> each.stretch().shown()).reduce(Duration.ZERO, Duration::plus);
         Duration lost = timeline.lost().stream()
-                .filter(each -> segment.isEmpty() || segment.get() == each.segment()).map(Lost::length)
+                .filter(each -> segment.isEmpty() || segment.get().equals(each.segment())).map(Lost::length)
                 .reduce(Duration.ZERO, Duration::plus);
         return new Tally(lengths, over, lost);
     }

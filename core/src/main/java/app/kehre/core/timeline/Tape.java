@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 
 import app.kehre.core.dose.Side;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Segment;
 
 /** The spans laid so far, one after the other, and the music that runs along. */
@@ -22,11 +23,11 @@ final class Tape {
     private final List<Over> over = new ArrayList<>();
     private final List<Lost> lost = new ArrayList<>();
     private final List<Mark> marks = new ArrayList<>();
-    private final Map<Integer, Duration> begun = new HashMap<>();
+    private final Map<EntryId, Duration> begun = new HashMap<>();
     private Duration now = Duration.ZERO;
     private Segment segment;
     private MusicClock music;
-    private int entry;
+    private EntryId entry = EntryId.FIRST;
     private int round;
     private Side side = Side.BOTH;
     private boolean clockRest;
@@ -41,7 +42,7 @@ final class Tape {
         music = new MusicClock(next.bpm(), now);
     }
 
-    void begin(int entryId, int inRound) {
+    void begin(EntryId entryId, int inRound) {
         entry = entryId;
         round = inRound;
         side = Side.BOTH;
@@ -170,7 +171,7 @@ final class Tape {
     }
 
     /** Returns when each entry was begun first. */
-    Map<Integer, Duration> begun() {
+    Map<EntryId, Duration> begun() {
         return begun;
     }
 }

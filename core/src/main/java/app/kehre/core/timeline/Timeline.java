@@ -13,7 +13,9 @@ import app.kehre.core.dose.Lengths;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.SegmentId;
 
 /**
  * A class laid out in time: a pure function of its plan.
@@ -24,14 +26,14 @@ import app.kehre.core.plan.Segment;
  * @param lost work by the clock that is lost, in order
  * @param marks what the group has to change, in order
  * @param total the exact length of the class
- * @param entries when each line runs, from its first to its last second, by its number; one that is left
+ * @param entries when each line runs, from its first to its last second; one that is left
  *     out takes no time at the place where it would stand
- * @param segments when each segment runs, by its number
- * @param scripts the scripts of the build-ups, by the number of their line
+ * @param segments when each segment runs
+ * @param scripts the scripts of the build-ups, by their lines
  */
 public record Timeline(ClassPlan plan, List<Span> spans, List<Over> over, List<Lost> lost, List<Mark> marks,
-        Duration total, Map<Integer, Stretch> entries, Map<Integer, Stretch> segments,
-        Map<Integer, Script> scripts) {
+        Duration total, Map<EntryId, Stretch> entries, Map<SegmentId, Stretch> segments,
+        Map<EntryId, Script> scripts) {
     public Timeline {
         spans = List.copyOf(spans);
         over = List.copyOf(over);
@@ -55,8 +57,8 @@ public record Timeline(ClassPlan plan, List<Span> spans, List<Over> over, List<L
         }
         Compiler compiler = new Compiler(plan);
         Tape tape = compiler.tape();
-        Map<Integer, Stretch> segments = new HashMap<>();
-        Map<Integer, Stretch> entries = new HashMap<>();
+        Map<SegmentId, Stretch> segments = new HashMap<>();
+        Map<EntryId, Stretch> entries = new HashMap<>();
         for (Segment segment : plan.segments()) {
             Duration start = tape.now();
             compiler.add(segment);
@@ -77,8 +79,8 @@ public record Timeline(ClassPlan plan, List<Span> spans, List<Over> over, List<L
                 segments, compiler.scripts());
     }
 
-    private static void stretch(Map<Integer, Stretch> entries, List<Span> spans) {
-        Map<Integer, Stretch> found = new HashMap<>();
+    private static void stretch(Map<EntryId, Stretch> entries, List<Span> spans) {
+        Map<EntryId, Stretch> found = new HashMap<>();
         for (Span span : spans) {
             found.merge(span.entry(), span.stretch(), (so, far) -> new Stretch(so.start(), far.end()));
         }
@@ -86,8 +88,8 @@ public record Timeline(ClassPlan plan, List<Span> spans, List<Over> over, List<L
     }
 
     /** What a first item takes from the rest before it may lie in the segment before: the boundary follows. */
-    private static Map<Integer, Stretch> segmentStretches(ClassPlan plan, Tape tape) {
-        Map<Integer, Stretch> found = new HashMap<>();
+    private static Map<SegmentId, Stretch> segmentStretches(ClassPlan plan, Tape tape) {
+        Map<SegmentId, Stretch> found = new HashMap<>();
         for (Span span : tape.spans()) {
             found.merge(span.segment(), span.stretch(), (so, far) -> new Stretch(so.start(), far.end()));
         }
@@ -100,7 +102,7 @@ public record Timeline(ClassPlan plan, List<Span> spans, List<Over> over, List<L
         return found;
     }
 
-    private static Stretch whole(Circuit circuit, Map<Integer, Stretch> entries) {
+    private static Stretch whole(Circuit circuit, Map<EntryId, Stretch> entries) {
         List<Stretch> inside = new ArrayList<>();
         circuit.items().forEach(item -> inside.add(entries.getOrDefault(item.id(),
                 new Stretch(Duration.ZERO, Duration.ZERO))));
@@ -110,7 +112,7 @@ public record Timeline(ClassPlan plan, List<Span> spans, List<Over> over, List<L
     }
 
     /** Returns when a line runs, from its first to its last second. */
-    public Stretch ofEntry(int entryId) {
+    public Stretch ofEntry(EntryId entryId) {
         return Objects.requireNonNull(entries.get(entryId), "entry of this plan");
     }
 
@@ -124,7 +126,7 @@ public record Timeline(ClassPlan plan, List<Span> spans, List<Over> over, List<L
         for (int at = indexAt(whole.start()); at >= 0 && at < spans.size()
                 && spans.get(at).start().compareTo(whole.end()) < 0; at++) {
             Span span = spans.get(at);
-            if (span.entry() == entry.id()) {
+            if (span.entry().equals(entry.id())) {
                 length = length.plus(span.stretch().shown());
             }
         }
@@ -132,7 +134,7 @@ public record Timeline(ClassPlan plan, List<Span> spans, List<Over> over, List<L
     }
 
     /** Returns when a segment runs. */
-    public Stretch ofSegment(int segmentId) {
+    public Stretch ofSegment(SegmentId segmentId) {
         return Objects.requireNonNull(segments.get(segmentId), "segment of this plan");
     }
 
@@ -169,7 +171,7 @@ public record Timeline(ClassPlan plan, List<Span> spans, List<Over> over, List<L
     }
 
     private boolean sameTurn(Span one, Span other) {
-        return one.entry() == other.entry()
+        return one.entry().equals(other.entry())
                 && (one.set() == other.set() || !scripts.containsKey(one.entry()));
     }
 

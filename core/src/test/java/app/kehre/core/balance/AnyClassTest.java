@@ -40,10 +40,8 @@ class AnyClassTest {
         assertThat(assessment.findings()).allSatisfy(finding -> {
             assertThat(finding.what()).isNotBlank();
             assertThat(finding.why()).isNotBlank();
-            assertThat(finding.entry() == 0 || plan.find(finding.entry()).isPresent()).isTrue();
-            assertThat(
-                    finding.place().segment() == 0 || plan.findSegment(finding.place().segment()).isPresent())
-                    .isTrue();
+            finding.entry().ifPresent(id -> assertThat(plan.find(id)).isPresent());
+            finding.place().segment().ifPresent(id -> assertThat(plan.findSegment(id)).isPresent());
             assertThat(finding.place().at()).isBetween(Duration.ZERO, assessment.timeline().total());
         });
         assertThat(assessment.verdict()).isNotBlank();

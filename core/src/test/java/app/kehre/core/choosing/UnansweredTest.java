@@ -13,12 +13,14 @@ import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Edits;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.KitNeed;
 import app.kehre.core.plan.Structures;
 import app.kehre.core.testing.Exercises;
 import app.kehre.core.testing.Plans;
 
+import static app.kehre.core.testing.Ids.line;
 import static org.assertj.core.api.Assertions.assertThat;
 
 class UnansweredTest {
@@ -36,21 +38,21 @@ class UnansweredTest {
                 like.harder(), List.of());
     }
 
-    private Item item(ClassPlan of, int id) {
+    private Item item(ClassPlan of, EntryId id) {
         return (Item) of.find(id).orElseThrow();
     }
 
     @Test
     void everyLineWithACautionForSomebodyIsUnanswered() {
         assertThat(Unanswered.of(plan)).extracting(each -> each.item().id(), Unanswered::people)
-                .containsExactly(org.assertj.core.groups.Tuple.tuple(1, 2),
-                        org.assertj.core.groups.Tuple.tuple(2, 2));
+                .containsExactly(org.assertj.core.groups.Tuple.tuple(line(1), 2),
+                        org.assertj.core.groups.Tuple.tuple(line(2), 2));
     }
 
     @Test
     void somethingElseWithoutTheCautionAnswersItAndSomethingWithItDoesNot() {
-        ClassPlan answered = plan.with(item(plan, 1).withInstead(Limit.KNEE, FREE));
-        ClassPlan not = plan.with(item(plan, 1).withInstead(Limit.KNEE, Exercises.ROW));
+        ClassPlan answered = plan.with(item(plan, line(1)).withInstead(Limit.KNEE, FREE));
+        ClassPlan not = plan.with(item(plan, line(1)).withInstead(Limit.KNEE, Exercises.ROW));
 
         assertThat(Unanswered.of(answered)).hasSize(1);
         assertThat(Unanswered.of(not)).hasSize(2);
@@ -63,7 +65,7 @@ class UnansweredTest {
 
     @Test
     void anAnswerStaysWithItsExerciseAndGoesWhenAnotherNeedsNone() {
-        Item answered = item(plan, 1).withInstead(Limit.KNEE, FREE);
+        Item answered = item(plan, line(1)).withInstead(Limit.KNEE, FREE);
 
         assertThat(answered.withExercise(Exercises.ROW).instead()).containsEntry(Limit.KNEE, FREE);
         assertThat(answered.withExercise(FREE).instead()).isEmpty();
@@ -73,7 +75,7 @@ class UnansweredTest {
     void kitThatOnlyPeopleWithALimitNeedIsOnTheListForThem() {
         Exercise onChair = Exercises.of("sit", "Sit and stand", Position.SEATED_CHAIR,
                 Set.of(Equipment.CHAIR));
-        ClassPlan seated = plan.with(item(plan, 1).withInstead(Limit.KNEE, onChair));
+        ClassPlan seated = plan.with(item(plan, line(1)).withInstead(Limit.KNEE, onChair));
 
         assertThat(KitNeed.of(plan)).isEmpty();
         assertThat(KitNeed.of(seated)).extracting(KitNeed::words).containsExactly("chairs: 2, for limits");
@@ -84,8 +86,8 @@ class UnansweredTest {
     @Test
     void aProposalForALineThatHasBecomeAnotherChangesNothing() {
         List<GroupFit.Proposal> proposals = GroupFit.of(plan, library);
-        ClassPlan changed = plan.with(item(plan, 1).withExercise(FREE))
-                .with(item(plan, 2).withExercise(FREE));
+        ClassPlan changed = plan.with(item(plan, line(1)).withExercise(FREE))
+                .with(item(plan, line(2)).withExercise(FREE));
 
         assertThat(proposals).hasSize(2).allSatisfy(
                 each -> assertThat(each.words()).isEqualTo("Hip lift for knee (2)"));
@@ -95,13 +97,13 @@ class UnansweredTest {
 
     @Test
     void anOwnExerciseThatWasChangedIsChangedWhereverThePlanUsesIt() {
-        ClassPlan used = plan.with(item(plan, 1).withInstead(Limit.KNEE, FREE));
+        ClassPlan used = plan.with(item(plan, line(1)).withInstead(Limit.KNEE, FREE));
         Exercise renamed = FREE.withName("Platform lift");
         Exercise squat = Exercises.SQUAT.withName("Station squat");
 
-        assertThat(item(Edits.refresh(used, renamed), 1).instead()).containsEntry(Limit.KNEE, renamed);
-        assertThat(item(Edits.refresh(used, squat), 1).name()).isEqualTo("Station squat");
-        assertThat(item(Edits.refresh(used, squat), 1).instead()).containsEntry(Limit.KNEE, FREE);
+        assertThat(item(Edits.refresh(used, renamed), line(1)).instead()).containsEntry(Limit.KNEE, renamed);
+        assertThat(item(Edits.refresh(used, squat), line(1)).name()).isEqualTo("Station squat");
+        assertThat(item(Edits.refresh(used, squat), line(1)).instead()).containsEntry(Limit.KNEE, FREE);
         assertThat(Edits.refresh(used, free("other", "Other"))).isEqualTo(used);
     }
 }

@@ -13,6 +13,8 @@ import app.kehre.core.brief.Group;
 import app.kehre.core.plan.Way;
 import app.kehre.core.timeline.Stretch;
 
+import static app.kehre.core.testing.Ids.line;
+import static app.kehre.core.testing.Ids.part;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -20,7 +22,7 @@ import static org.assertj.core.api.Assertions.within;
 class EffortTest {
 
     private static Piece piece(int from, int to, double mets) {
-        return new Piece(new Stretch(Duration.ofSeconds(from), Duration.ofSeconds(to)), 1, 1,
+        return new Piece(new Stretch(Duration.ofSeconds(from), Duration.ofSeconds(to)), part(1), line(1),
                 new Demand(Demand.Kind.RHYTHMIC, mets, 0, Way.STANDARD, false));
     }
 

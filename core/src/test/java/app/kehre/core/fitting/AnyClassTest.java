@@ -85,7 +85,8 @@ class AnyClassTest {
     /** Whether all its lines stand in one segment or one circuit. */
     private static boolean isTogether(ClassPlan plan, SideTotals total) {
         return total.entries().stream()
-                .map(id -> plan.circuitOf(id).map(Entry::id).orElse(-plan.segmentOf(id).orElseThrow().id()))
+                .map(id -> plan.circuitOf(id).<Object>map(Entry::id)
+                        .orElseGet(() -> plan.segmentOf(id).orElseThrow().id()))
                 .distinct()
                 .count() == 1;
     }

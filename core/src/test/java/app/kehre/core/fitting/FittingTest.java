@@ -30,6 +30,8 @@ import app.kehre.core.testing.Exercises;
 import app.kehre.core.testing.Plans;
 import app.kehre.core.timeline.Timeline;
 
+import static app.kehre.core.testing.Ids.line;
+import static app.kehre.core.testing.Ids.part;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** Fit against trying every combination of doses and drops with the real compiler. */
@@ -47,7 +49,7 @@ class FittingTest {
         return Combinators.combine(Arbitraries.of(Exercises.all()), loads,
                 Arbitraries.of("10 reps", "11 reps", "13 reps", "14 reps")).as(
                         (exercise, load, dose) -> Item
-                                .of(1, exercise).withLoad(load)
+                                .of(line(1), exercise).withLoad(load)
                                 .withDose(DoseNotation.parse(dose).value().orElseThrow()))
                 .list().ofSize(ITEMS).map(FittingTest::plan);
     }
@@ -57,10 +59,10 @@ class FittingTest {
         brief = brief.with(brief.room().withPlace(Equipment.WEIGHT, KitPlace.BY_THE_WALL));
         List<Entry> lines = new ArrayList<>();
         for (Item item : items) {
-            lines.add(item.withId(lines.size() + 1));
+            lines.add(item.withId(line(lines.size() + 1)));
         }
         return new ClassPlan(brief,
-                List.of(new Segment(1, "Toning", Role.TONING, Duration.ZERO, new Bpm(120), lines)));
+                List.of(new Segment(part(1), "Toning", Role.TONING, Duration.ZERO, new Bpm(120), lines)));
     }
 
     /** Every combination of options at less than a cost, as the class that it makes. */
@@ -84,8 +86,9 @@ class FittingTest {
         List<String> words = way.changes().stream().map(Change::words).toList();
         return choices.stream().flatMap(each -> each.options().stream())
                 .filter(option -> words.contains(option.change().words())
-                        && way.changes().stream().anyMatch(change -> change.entry() == option.change().entry()
-                                && change.words().equals(option.change().words())))
+                        && way.changes().stream()
+                                .anyMatch(change -> change.entry().equals(option.change().entry())
+                                        && change.words().equals(option.change().words())))
                 .mapToInt(Weights.USUAL::cost).sum();
     }
 

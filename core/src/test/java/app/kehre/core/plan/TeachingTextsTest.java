@@ -21,15 +21,17 @@ import app.kehre.core.kit.LoadNotation;
 import app.kehre.core.testing.Draws;
 
 import static app.kehre.core.testing.Exercises.SQUAT;
+import static app.kehre.core.testing.Ids.line;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** What is typed at a circuit, a pause, a screen, and about how an exercise is taught. */
 class TeachingTextsTest {
 
-    private final Item item = Item.of(1, SQUAT);
-    private final Circuit circuit = new Circuit(2, "Legs", 2, Duration.ZERO, 0, List.of(item), "");
-    private final Pause water = Pause.of(3, Pause.Kind.WATER);
-    private final Screen screen = new Screen(4, "Balance screen", Hold.of(Duration.ofSeconds(10)), "wobbles",
+    private final Item item = Item.of(line(1), SQUAT);
+    private final Circuit circuit = new Circuit(line(2), "Legs", 2, Duration.ZERO, 0, List.of(item), "");
+    private final Pause water = Pause.of(line(3), Pause.Kind.WATER);
+    private final Screen screen = new Screen(line(4), "Balance screen", Hold.of(Duration.ofSeconds(10)),
+            "wobbles",
             Map.of(), "");
 
     @ParameterizedTest
@@ -155,11 +157,12 @@ class TeachingTextsTest {
     @Test
     void aScreenSaysWhatCountsAndWhatIsDoneInstead() {
         Reading<Entry> changed = MannerText.withInstead(
-                MannerText.withFailed(screen, "the foot comes down").value().orElseThrow(), 7, "squats");
+                MannerText.withFailed(screen, "the foot comes down").value().orElseThrow(), line(7),
+                "squats");
 
         assertThat(changed.value())
-                .contains(screen.withFailed("the foot comes down").withInstead(7, "squats"));
-        assertThat(MannerText.withInstead(changed.value().orElseThrow(), 7, " ").value())
+                .contains(screen.withFailed("the foot comes down").withInstead(line(7), "squats"));
+        assertThat(MannerText.withInstead(changed.value().orElseThrow(), line(7), " ").value())
                 .contains(screen.withFailed("the foot comes down"));
         assertThat(MannerText.withFailed(item, "x").problem())
                 .isEqualTo("Only a screen can be passed or not.");

@@ -18,6 +18,8 @@ import app.kehre.core.testing.Plans;
 import static app.kehre.core.testing.Exercises.PLANK;
 import static app.kehre.core.testing.Exercises.ROW;
 import static app.kehre.core.testing.Exercises.SQUAT;
+import static app.kehre.core.testing.Ids.line;
+import static app.kehre.core.testing.Ids.part;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** What is typed into the brief, a segment or a line. */
@@ -65,7 +67,7 @@ class TextsTest {
 
     @Test
     void aSegmentTakesATargetATempoOrADashForNone() {
-        Segment segment = plan.segment(1);
+        Segment segment = plan.segment(part(1));
 
         assertThat(SegmentText.withTarget(segment, "9 min").map(SegmentText::target).value())
                 .contains("9:00");
@@ -82,7 +84,7 @@ class TextsTest {
 
     @Test
     void aPauseHasALengthInsteadOfADoseAndNoLoad() {
-        Entry water = plan.find(2).orElseThrow();
+        Entry water = plan.find(line(2)).orElseThrow();
 
         assertThat(EntryText.withDose(water, "1:10").map(EntryText::dose).value()).contains("70 s");
         assertThat(EntryText.withDose(water, "30 min").problem())
@@ -93,7 +95,7 @@ class TextsTest {
 
     @Test
     void aNoteIsOneLineOfLimitedLength() {
-        Entry row = plan.find(1).orElseThrow();
+        Entry row = plan.find(line(1)).orElseThrow();
 
         assertThat(EntryText.withNote(row, " Long back ").map(Entry::note).value()).contains("Long back");
         assertThat(EntryText.withNote(row, "a\nb").problem()).isEqualTo("A note must be one line.");

@@ -39,6 +39,8 @@ import app.kehre.core.testing.Exercises;
 import app.kehre.core.testing.Plans;
 import app.kehre.core.timeline.Timeline;
 
+import static app.kehre.core.testing.Ids.line;
+import static app.kehre.core.testing.Ids.part;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** The order of a part against trying every order with the real compiler. */
@@ -50,11 +52,12 @@ class RegroupingTest {
     Arbitrary<ClassPlan> plans() {
         Arbitrary<Item> items = Combinators.combine(Arbitraries.of(Exercises.all()), Draws.loads(),
                 Arbitraries.of(false, false, false, true)).as(
-                        (exercise, load, locked) -> Item.of(1, exercise)
+                        (exercise, load, locked) -> Item.of(line(1), exercise)
                                 .withLoad(load)
                                 .withManner(Manner.USUAL.withLocked(locked)));
         Arbitrary<Entry> pauses = Arbitraries.just(
-                new Pause(1, Pause.Kind.WATER, "Water", Duration.ofSeconds(30), false, Optional.empty(), ""));
+                new Pause(line(1), Pause.Kind.WATER, "Water", Duration.ofSeconds(30), false, Optional.empty(),
+                        ""));
         Arbitrary<List<Entry>> lines = Arbitraries.frequencyOf(Tuple.of(6, items.map(Entry.class::cast)),
                 Tuple.of(1, pauses)).list().ofMinSize(2).ofMaxSize(6);
         return Combinators.combine(lines, items.list().ofMaxSize(1), Arbitraries.of(KitPlace.class),
@@ -69,13 +72,13 @@ class RegroupingTest {
             brief = brief.with(brief.room().withPlace(kit, place));
         }
         List<Entry> numbered = new ArrayList<>();
-        for (Entry line : lines) {
-            numbered.add(line.withId(numbered.size() + 1));
+        for (Entry each : lines) {
+            numbered.add(each.withId(line(numbered.size() + 1)));
         }
         return new ClassPlan(brief.with(brief.schools().with(school)), List.of(
-                new Segment(1, "Toning", Role.TONING, Duration.ofMinutes(10), BPM, numbered),
-                new Segment(2, "Later", Role.STRETCH, Duration.ofMinutes(5), BPM,
-                        later.stream().<Entry>map(item -> item.withId(90)).toList())));
+                new Segment(part(1), "Toning", Role.TONING, Duration.ofMinutes(10), BPM, numbered),
+                new Segment(part(2), "Later", Role.STRETCH, Duration.ofMinutes(5), BPM,
+                        later.stream().<Entry>map(item -> item.withId(line(90))).toList())));
     }
 
     private static Duration length(ClassPlan plan) {
@@ -83,7 +86,7 @@ class RegroupingTest {
     }
 
     private static Duration best(ClassPlan plan) {
-        Segment segment = plan.segment(1);
+        Segment segment = plan.segment(part(1));
         Part part = Part.of(segment.entries());
         OrderRules rules = new OrderRules(segment.entries(), plan.brief().schools().of(Question.ORDER));
         int allowed = rules.faults(IntStream.range(0, segment.entries().size()).boxed().toList());
@@ -95,7 +98,7 @@ class RegroupingTest {
 
     @Property(tries = 300)
     void noAllowedOrderEndsSoonerByTheCompiler(@ForAll("plans") ClassPlan plan) {
-        Optional<Regrouping> found = Regrouping.of(plan, 1);
+        Optional<Regrouping> found = Regrouping.of(plan, part(1));
 
         Duration shortest = best(plan);
         assertThat(
@@ -104,7 +107,7 @@ class RegroupingTest {
         found.ifPresent(regrouped -> {
             assertThat(Lengths.between(length(regrouped.plan()), length(plan))).isEqualTo(regrouped.saved());
             assertThat(regrouped.segment().entries())
-                    .containsExactlyInAnyOrderElementsOf(plan.segment(1).entries());
+                    .containsExactlyInAnyOrderElementsOf(plan.segment(part(1)).entries());
         });
     }
 
@@ -112,7 +115,7 @@ class RegroupingTest {
     Arbitrary<List<Item>> stations() {
         return Combinators.combine(Arbitraries.of(Exercises.all()), Arbitraries.of(10, 20, 40),
                 Arbitraries.of(0, 5, 15), Arbitraries.of(false, false, true))
-                .as((exercise, work, rest, locked) -> Item.of(1, exercise)
+                .as((exercise, work, rest, locked) -> Item.of(line(1), exercise)
                         .withDose(new Interval(Duration.ofSeconds(work), Duration.ofSeconds(rest), 1, true,
                                 Sides.TOGETHER))
                         .withManner(Manner.USUAL.withLocked(locked)))
@@ -123,19 +126,19 @@ class RegroupingTest {
     void stationsSaveOfTheirChangingOverWhatTheyCanAndKeepTheirWork(@ForAll("stations") List<Item> stations,
             @ForAll @IntRange(min = 1, max = 3) int rounds) {
         List<Item> numbered = new ArrayList<>();
-        stations.forEach(each -> numbered.add(each.withId(numbered.size() + 2)));
+        stations.forEach(each -> numbered.add(each.withId(line(numbered.size() + 2))));
         ClassPlan plan = plan(
-                List.of(new Circuit(1, "Circuit", rounds, Duration.ofSeconds(20), 0, numbered, "")),
+                List.of(new Circuit(line(1), "Circuit", rounds, Duration.ofSeconds(20), 0, numbered, "")),
                 List.of(), KitPlace.BY_THE_WALL, School.IN_CIRCUIT);
 
-        ClassPlan after = Regrouping.of(plan, 1).map(Regrouping::plan).orElse(plan);
+        ClassPlan after = Regrouping.of(plan, part(1)).map(Regrouping::plan).orElse(plan);
 
-        List<Item> now = ((Circuit) after.entry(1)).items();
+        List<Item> now = ((Circuit) after.entry(line(1))).items();
         assertThat(now).containsExactlyInAnyOrderElementsOf(numbered);
         assertThat(now)
                 .allMatch(item -> !item.manner().locked() || now.indexOf(item) == numbered.indexOf(item));
         assertThat(cost(after)).isEqualTo(Part.of(List.copyOf(numbered)).orders().stream()
-                .map(order -> cost(plan.with(((Circuit) plan.entry(1))
+                .map(order -> cost(plan.with(((Circuit) plan.entry(line(1)))
                         .withItems(order.stream().map(numbered::get).toList()))))
                 .min(Comparator.naturalOrder()).orElseThrow());
     }
@@ -151,7 +154,7 @@ class RegroupingTest {
                 .item(Exercises.PLANK, "30 s on, 5 s off").item(Exercises.ROW, "30 s on, 5 s off")
                 .item(Exercises.SIDE_PLANK, "30 s on, 5 s off").circuit(4, 2, 30).plan();
 
-        Regrouping found = Regrouping.of(plan, 1).orElseThrow();
+        Regrouping found = Regrouping.of(plan, part(1)).orElseThrow();
 
         assertThat(found.saved()).isPositive();
         assertThat(found.words()).contains("Forearm plank, Side plank");

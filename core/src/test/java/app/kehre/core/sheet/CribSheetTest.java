@@ -17,6 +17,8 @@ import app.kehre.core.timeline.Timeline;
 
 import static app.kehre.core.testing.Exercises.PLANK;
 import static app.kehre.core.testing.Exercises.ROW;
+import static app.kehre.core.testing.Ids.line;
+import static app.kehre.core.testing.Ids.part;
 import static org.assertj.core.api.Assertions.assertThat;
 
 class CribSheetTest {
@@ -62,8 +64,9 @@ class CribSheetTest {
 
     @Test
     void circuitsRoundsAndScreensArePrintedInWords() {
-        Screen screen = new Screen(1, "Balance screen", Hold.of(Duration.ofSeconds(10)), "a foot comes down",
-                Map.of(2, "squats at the chair"), "tall");
+        Screen screen = new Screen(line(1), "Balance screen", Hold.of(Duration.ofSeconds(10)),
+                "a foot comes down",
+                Map.of(line(2), "squats at the chair"), "tall");
         CribSheet whole = CribSheet.of(Timeline.of(Plans.of(30).segment("Toning", Role.TONING, 120)
                 .entry(screen).item(ROW, "12 reps").manner(manner -> manner.withLayer("one arm"))
                 .inRound(2, change -> change.withOut(true)).item(PLANK, "hold 30 s").circuit(2, 2, 30)
@@ -84,7 +87,7 @@ class CribSheetTest {
     void whatIsLeftOutOfACutClassIsNotPrinted() {
         ClassPlan plan = Plans.of(30).segment("Toning", Role.TONING, 120).item(ROW, "12 reps")
                 .segment("Core", Role.CORE, 110).item(PLANK, "hold 30 s").plan();
-        CribSheet cut = CribSheet.of(Timeline.of(Structures.cutTo(plan, Set.of(1))));
+        CribSheet cut = CribSheet.of(Timeline.of(Structures.cutTo(plan, Set.of(part(1)))));
 
         assertThat(cut.parts()).extracting(CribSheet.Part::name).containsExactly("Toning");
         assertThat(String.join("\n", cut.beforeStart())).contains("Toning 120").doesNotContain("Core 110");

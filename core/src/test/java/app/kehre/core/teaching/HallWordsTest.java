@@ -22,6 +22,7 @@ import static app.kehre.core.testing.Exercises.BASIC;
 import static app.kehre.core.testing.Exercises.PLANK;
 import static app.kehre.core.testing.Exercises.ROW;
 import static app.kehre.core.testing.Exercises.SQUAT;
+import static app.kehre.core.testing.Ids.line;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** What stands on the wall for every kind of dose and structure. */
@@ -103,7 +104,7 @@ class HallWordsTest {
         Timeline timeline = Timeline.of(toning().item(SQUAT, "6 reps").inRound(2,
                 change -> change.withDose(app.kehre.core.dose.DoseNotation.parse("9 reps").value()))
                 .item(ROW, "6 reps").circuit(2, 3, 30).plan());
-        Circuit circuit = timeline.plan().circuitOf(1).orElseThrow();
+        Circuit circuit = timeline.plan().circuitOf(line(1)).orElseThrow();
         timeline = Timeline.of(timeline.plan().with(circuit.withRounds(3, circuit.rest(), 2)));
         TeachingRun run = TeachingRun.ready(timeline).start(START, START.plusSeconds(3600));
 
@@ -132,22 +133,22 @@ class HallWordsTest {
 
     @Test
     void aScreenSaysWhatCountsAndLaterLinesWhatIsDoneInstead() {
-        Screen screen = new Screen(1, "Balance screen",
+        Screen screen = new Screen(line(1), "Balance screen",
                 Hold.of(Duration.ofSeconds(10)).withSides(Sides.EACH_SIDE), "a foot comes down",
-                Map.of(2, "squats at the chair"), "");
+                Map.of(line(2), "squats at the chair"), "");
         Timeline timeline = Timeline.of(toning().entry(screen).item(SQUAT, "12 reps").item(ROW, "8 reps")
                 .plan());
 
         assertThat(HallWords.dose(screen))
                 .isEqualTo("hold 10 s, each side \u00b7 not passed: a foot comes down");
-        assertThat(HallWords.instead(timeline.plan().entry(2), timeline.plan()))
+        assertThat(HallWords.instead(timeline.plan().entry(line(2)), timeline.plan()))
                 .isEqualTo("squats at the chair");
-        assertThat(HallWords.instead(timeline.plan().entry(3), timeline.plan())).isEmpty();
+        assertThat(HallWords.instead(timeline.plan().entry(line(3)), timeline.plan())).isEmpty();
     }
 
     @Test
     void aPauseSaysWhetherPeopleMove() {
-        assertThat(wall(toning().entry(Pause.of(1, Pause.Kind.WATER).withMoving(true))))
+        assertThat(wall(toning().entry(Pause.of(line(1), Pause.Kind.WATER).withMoving(true))))
                 .containsExactly("water \u00b7 keep moving");
         assertThat(wall(toning().pause(Pause.Kind.TALK))).containsExactly("everyone listens");
     }

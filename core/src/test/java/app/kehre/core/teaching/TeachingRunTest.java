@@ -22,6 +22,7 @@ import app.kehre.core.timeline.Timeline;
 import static app.kehre.core.testing.Exercises.BASIC;
 import static app.kehre.core.testing.Exercises.ROW;
 import static app.kehre.core.testing.Exercises.SQUAT;
+import static app.kehre.core.testing.Ids.line;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -99,7 +100,7 @@ class TeachingRunTest {
 
         TeachingRun skipped = late.next(at(80)).next(at(80));
 
-        assertThat(skipped.placeAt(at(80))).isEqualTo(timeline.ofEntry(3).start());
+        assertThat(skipped.placeAt(at(80))).isEqualTo(timeline.ofEntry(line(3)).start());
         assertThat(HallWords.classLine(Moment.of(skipped, at(80)), timeline, ZoneOffset.UTC))
                 .isEqualTo("class 2:36 \u00b7 2:40 left \u00b7 ends 18:34, 1:00 to spare");
     }
@@ -108,7 +109,7 @@ class TeachingRunTest {
     void backGoesToTheStartAndFromTheStartToTheOneBefore() {
         TeachingRun inBasic = started.next(at(5));
 
-        assertThat(inBasic.back(at(15)).placeAt(at(15))).isEqualTo(timeline.ofEntry(2).start());
+        assertThat(inBasic.back(at(15)).placeAt(at(15))).isEqualTo(timeline.ofEntry(line(2)).start());
         assertThat(inBasic.back(at(7)).placeAt(at(7))).isZero();
         assertThat(started.back(at(1)).placeAt(at(1))).isZero();
     }
@@ -136,7 +137,7 @@ class TeachingRunTest {
         assertThat(HallWords.classLine(Moment.of(ready, START), timeline, ZoneOffset.UTC))
                 .isEqualTo("class 5:16 of 5:00, goes over by 0:16");
         assertThat(ready.next(START).start(at(9), at(300)).placeAt(at(9)))
-                .isEqualTo(timeline.ofEntry(2).start());
+                .isEqualTo(timeline.ofEntry(line(2)).start());
     }
 
     @Test

@@ -6,6 +6,7 @@ import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
@@ -56,6 +57,9 @@ import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SetAside;
 import app.kehre.core.plan.Way;
 import app.kehre.core.timeline.Timeline;
+
+import static app.kehre.core.testing.Ids.line;
+import static app.kehre.core.testing.Ids.part;
 
 /** Doses, loads and whole classes drawn at random, every kind of each among them. */
 public final class Draws {
@@ -150,7 +154,7 @@ public final class Draws {
         Arbitrary<List<Segment>> segments = Combinators.combine(Arbitraries.of(Role.class),
                 Arbitraries.integers().between(60, 200), seconds(0, 10_800), entries().list().ofMaxSize(5),
                 yes, yes).as(
-                        (role, bpm, target, entries, alone, out) -> new Segment(1, "Part", role, target,
+                        (role, bpm, target, entries, alone, out) -> new Segment(part(1), "Part", role, target,
                                 new Bpm(bpm), entries, alone, out))
                 .list().ofMaxSize(6);
         Arbitrary<Brief> briefs = Combinators.combine(Arbitraries.integers().between(5, 180),
@@ -201,22 +205,23 @@ public final class Draws {
                 .maps(Arbitraries.of(Limit.class), Arbitraries.of(Exercises.all())).ofMaxSize(2);
         return Combinators.combine(Arbitraries.of(Exercises.all()), doses(), loads(), notes(),
                 Arbitraries.oneOf(Arbitraries.just(Manner.USUAL), manners), rounds, instead)
-                .as((exercise, dose, load, note, manner, changed, others) -> new Item(1, exercise, dose,
+                .as((exercise, dose, load, note, manner, changed, others) -> new Item(line(1), exercise, dose,
                         load, note, manner, changed, others));
     }
 
     private static Arbitrary<Entry> entries() {
         Arbitrary<Entry> pauses = Combinators.combine(Arbitraries.of(Pause.Kind.class), seconds(1, 1200),
                 Arbitraries.of(true, false), seconds(0, 3600).optional(0.2), notes())
-                .as((kind, length, moving, at, note) -> new Pause(1, kind, "Pause", length, moving, at,
+                .as((kind, length, moving, at, note) -> new Pause(line(1), kind, "Pause", length, moving, at,
                         note));
         Arbitrary<Entry> circuits = Combinators.combine(Arbitraries.integers().between(1, 4),
                 seconds(0, 120), Arbitraries.integers().between(0, 3),
                 items().list().ofMinSize(1).ofMaxSize(3), notes())
-                .as((rounds, rest, solo, items, note) -> new Circuit(1, "Circuit", rounds, rest, solo,
+                .as((rounds, rest, solo, items, note) -> new Circuit(line(1), "Circuit", rounds, rest, solo,
                         spread(items), note));
-        Arbitrary<Entry> screens = Combinators.combine(doses(), notes()).as((dose, note) -> new Screen(1,
-                "Screen", dose, "wobbles", Map.of(1, "squat at the chair"), note));
+        Arbitrary<Entry> screens = Combinators.combine(doses(), notes())
+                .as((dose, note) -> new Screen(line(1),
+                        "Screen", dose, "wobbles", Map.of(line(1), "squat at the chair"), note));
         Arbitrary<Entry> single = items().map(Item::withoutRounds);
         return Arbitraries.frequencyOf(Tuple.of(4, single), Tuple.of(2, circuits), Tuple.of(2, pauses),
                 Tuple.of(1, screens));
@@ -224,7 +229,7 @@ public final class Draws {
 
     private static List<Item> spread(List<Item> items) {
         List<Item> own = new ArrayList<>();
-        items.forEach(item -> own.add(item.withId(own.size() + 1)));
+        items.forEach(item -> own.add(item.withId(line(own.size() + 1))));
         return own;
     }
 
@@ -238,17 +243,17 @@ public final class Draws {
         for (Segment segment : segments) {
             List<Entry> entries = new ArrayList<>();
             for (Entry entry : segment.entries()) {
-                Entry numbered = entry.withId(next++);
+                Entry numbered = entry.withId(line(next++));
                 if (numbered instanceof Circuit circuit) {
                     List<Item> items = new ArrayList<>();
                     for (Item item : circuit.items()) {
-                        items.add(item.withId(next++));
+                        items.add(item.withId(line(next++)));
                     }
                     numbered = circuit.withItems(items);
                 }
                 entries.add(numbered);
             }
-            own.add(new Segment(own.size() + 1, segment.name(), segment.role(), segment.target(),
+            own.add(new Segment(part(own.size() + 1), segment.name(), segment.role(), segment.target(),
                     segment.bpm(), entries, segment.standsAlone(), segment.leftOut()));
         }
         Thresholds figures = brief.people() % 2 == 0
@@ -256,9 +261,9 @@ public final class Draws {
                 : Thresholds.USUAL.with(Threshold.WATER, 5 + brief.people() % 50);
         List<SetAside> aside = own.isEmpty()
                 ? List.of()
-                : List.of(new SetAside("not-prepared/wrist", own.getFirst().id(), 0,
-                        "", "they stand on their fists"));
-        ClassPlan plan = new ClassPlan(brief, own, times, figures, aside, List.of());
+                : List.of(new SetAside("not-prepared/wrist", Optional.of(own.getFirst().id()),
+                        Optional.empty(), "", "they stand on their fists"));
+        ClassPlan plan = new ClassPlan(brief, own, times).with(figures).withAside(aside);
         return plan.lines().limit(2).reduce(plan, (told, line) -> told.because(line, "core promised"),
                 (one, _) -> one);
     }

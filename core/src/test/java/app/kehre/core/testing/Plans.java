@@ -17,11 +17,13 @@ import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.ClassTimes;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Manner;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.RoundChange;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.SegmentId;
 
 /**
  * A class written down line by line: {@code Plans.of(60).segment("Toning", TONING, 120).item(SQUAT, "12
@@ -50,7 +52,8 @@ public final class Plans {
 
     /** Begins a segment without a target. */
     public Plans segment(String name, Role role, int bpm) {
-        segments.add(new Segment(segments.size() + 1, name, role, Duration.ZERO, new Bpm(bpm), List.of()));
+        segments.add(new Segment(new SegmentId(segments.size() + 1), name, role, Duration.ZERO, new Bpm(bpm),
+                List.of()));
         return this;
     }
 
@@ -67,7 +70,7 @@ public final class Plans {
 
     /** Adds an exercise. */
     public Plans item(Exercise exercise, String dose, String load) {
-        return add(new Item(++entries, exercise, DoseNotation.parse(dose).value().orElseThrow(),
+        return add(new Item(next(), exercise, DoseNotation.parse(dose).value().orElseThrow(),
                 LoadNotation.parse(load).value().orElseThrow(), ""));
     }
 
@@ -94,12 +97,12 @@ public final class Plans {
             inside.addFirst((Item) lines.removeLast());
         }
         segments.add(last.withEntries(lines));
-        return add(new Circuit(++entries, "Circuit", rounds, Duration.ofSeconds(restSeconds), 0, inside, ""));
+        return add(new Circuit(next(), "Circuit", rounds, Duration.ofSeconds(restSeconds), 0, inside, ""));
     }
 
     /** Adds any entry, which is given the next number. */
     public Plans entry(Entry entry) {
-        return add(entry.withId(++entries));
+        return add(entry.withId(next()));
     }
 
     /** Changes the brief of the plan that is made. */
@@ -110,12 +113,16 @@ public final class Plans {
 
     /** Adds a pause of its usual length. */
     public Plans pause(Pause.Kind kind) {
-        return add(Pause.of(++entries, kind));
+        return add(Pause.of(next(), kind));
     }
 
     /** Gives the last entry a note. */
     public Plans note(String note) {
         return changeLast(entry -> entry.withNote(note));
+    }
+
+    private EntryId next() {
+        return new EntryId(++entries);
     }
 
     private Plans changeLast(UnaryOperator<Entry> change) {

@@ -21,6 +21,8 @@ import static app.kehre.core.testing.Exercises.PLANK;
 import static app.kehre.core.testing.Exercises.ROW;
 import static app.kehre.core.testing.Exercises.SIDE_PLANK;
 import static app.kehre.core.testing.Exercises.SQUAT;
+import static app.kehre.core.testing.Ids.line;
+import static app.kehre.core.testing.Ids.part;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** Explaining and changing over, to the second. */
@@ -145,7 +147,7 @@ class ChangeoverTest {
 
         assertThat(told(timeline)).containsExactly("explain 20", "work 40", "set-up 25 2 light weights",
                 "explain 20", "work 15", "rest 20", "work 40", "rest 20");
-        assertThat(timeline.lost()).containsExactly(new Lost(1, 2, 0, Duration.ofSeconds(25)));
+        assertThat(timeline.lost()).containsExactly(new Lost(part(1), line(2), 0, Duration.ofSeconds(25)));
         assertThat(timeline.total()).isEqualTo(Duration.ofSeconds(20 + 60 + 120));
         assertThat(Tally.of(timeline, Optional.empty()).words())
                 .isEqualTo("explaining 0:40, changeover 0:25, work lost 0:25");
@@ -197,7 +199,7 @@ class ChangeoverTest {
         Timeline timeline = Timeline.of(toning().item(SQUAT, "10 reps, one side a round").item(ROW, "5 reps")
                 .circuit(2, 3, 0).bare());
 
-        assertThat(timeline.spans().stream().filter(span -> span.entry() == 1))
+        assertThat(timeline.spans().stream().filter(span -> span.entry().equals(line(1))))
                 .extracting(span -> span.side().letter()).containsExactly("R", "L", "R");
         assertThat(SideTotals.of(timeline)).singleElement().satisfies(totals -> {
             assertThat(totals.words()).isEqualTo("Squat: right 20 reps, left 10 reps");
@@ -226,7 +228,7 @@ class ChangeoverTest {
 
     @Test
     void aScreenIsExplainedAndTriedOnEachLeg() {
-        Screen screen = new Screen(1, "Balance screen", Hold.of(Duration.ofSeconds(10)).withSides(
+        Screen screen = new Screen(line(1), "Balance screen", Hold.of(Duration.ofSeconds(10)).withSides(
                 app.kehre.core.dose.Sides.EACH_SIDE), "a foot comes down", java.util.Map.of(), "");
 
         assertThat(told(toning().entry(screen))).containsExactly("explain 20", "hold 10", "side-change 4",
@@ -235,7 +237,7 @@ class ChangeoverTest {
 
     @Test
     void aPauseAtATimeOfTheClassWaitsForItAndNeverRunsBack() {
-        Pause water = Pause.of(1, Pause.Kind.WATER).withNotBefore(Optional.of(Duration.ofMinutes(2)));
+        Pause water = Pause.of(line(1), Pause.Kind.WATER).withNotBefore(Optional.of(Duration.ofMinutes(2)));
 
         assertThat(told(toning().item(SQUAT, "20 reps").entry(water))).containsExactly("explain 20",
                 "work 60",
@@ -250,11 +252,11 @@ class ChangeoverTest {
                 .item(PLANK, "hold 30 s").segment("Stretch", Role.STRETCH, 90).item(ROW, "stretch 20 s")
                 .plan();
 
-        ClassPlan cut = app.kehre.core.plan.Structures.cutTo(plan, java.util.Set.of(1, 3));
+        ClassPlan cut = app.kehre.core.plan.Structures.cutTo(plan, java.util.Set.of(part(1), part(3)));
 
         assertThat(told(Timeline.of(cut))).containsExactly("explain 20", "work 30", "hold 20");
-        assertThat(Timeline.of(cut).ofSegment(2).length()).isZero();
-        assertThat(Timeline.of(cut).ofEntry(2).start()).isEqualTo(Duration.ofSeconds(50));
+        assertThat(Timeline.of(cut).ofSegment(part(2)).length()).isZero();
+        assertThat(Timeline.of(cut).ofEntry(line(2)).start()).isEqualTo(Duration.ofSeconds(50));
         assertThat(app.kehre.core.plan.Structures.whole(cut)).isEqualTo(plan);
     }
 
@@ -265,9 +267,10 @@ class ChangeoverTest {
 
         assertThat(Tally.of(timeline, Optional.empty()).words())
                 .isEqualTo("explaining 0:40, 0:20 of it while they move, changeover 0:25");
-        assertThat(Tally.of(timeline, Optional.of(2)).all())
+        assertThat(Tally.of(timeline, Optional.of(part(2))).all())
                 .isEqualTo("work 0:30, explaining 0:20, changeover 0:25");
-        assertThat(Tally.of(timeline, Optional.of(2)).of(Tally.Use.WORK)).isEqualTo(Duration.ofSeconds(30));
+        assertThat(Tally.of(timeline, Optional.of(part(2))).of(Tally.Use.WORK))
+                .isEqualTo(Duration.ofSeconds(30));
     }
 
     private static Optional<app.kehre.core.dose.Dose> dose(String text) {

@@ -28,6 +28,7 @@ import static app.kehre.core.testing.Exercises.PLANK;
 import static app.kehre.core.testing.Exercises.ROW;
 import static app.kehre.core.testing.Exercises.SIDE_PLANK;
 import static app.kehre.core.testing.Exercises.SQUAT;
+import static app.kehre.core.testing.Ids.part;
 import static org.assertj.core.api.Assertions.assertThat;
 
 class TimelineTest {
@@ -137,10 +138,10 @@ class TimelineTest {
         Timeline timeline = Timeline.of(plans.plan());
         long half = 0;
         for (Span span : timeline.spans()) {
-            boolean inSecond = span.segment() == 2;
-            int item = (span.entry() - 1) % counts.size();
+            boolean inSecond = span.segment().equals(part(2));
+            int item = (span.entry().number() - 1) % counts.size();
             half = item == 0 ? 0 : half;
-            Duration began = inSecond ? timeline.ofSegment(2).start() : Duration.ZERO;
+            Duration began = inSecond ? timeline.ofSegment(part(2)).start() : Duration.ZERO;
             assertThat(span.start()).isEqualTo(began.plus(new Bpm(inSecond ? second : first).at(half)));
             half += (long) counts.get(item) * List.of(2, 4, 1).get(item % 3);
         }
@@ -151,8 +152,8 @@ class TimelineTest {
         Timeline timeline = Timeline.of(Plans.of(30).segment("Warm-up", Role.WARM_UP, 120)
                 .item(BASIC, "4 eights").segment("Aerobic", Role.AEROBIC, 60).item(BASIC, "4 eights").plan());
 
-        assertThat(timeline.ofSegment(1).length()).isEqualTo(Duration.ofSeconds(16));
-        assertThat(timeline.ofSegment(2).length()).isEqualTo(Duration.ofSeconds(32));
+        assertThat(timeline.ofSegment(part(1)).length()).isEqualTo(Duration.ofSeconds(16));
+        assertThat(timeline.ofSegment(part(2)).length()).isEqualTo(Duration.ofSeconds(32));
     }
 
     @Test
@@ -180,11 +181,11 @@ class TimelineTest {
                 .item(SQUAT, "11:01 on").segment("Rest", Role.PAUSE, 100).bare();
         Timeline timeline = Timeline.of(plan);
 
-        assertThat(timeline.fit(plan.segment(1))).hasValueSatisfying(
+        assertThat(timeline.fit(plan.segment(part(1)))).hasValueSatisfying(
                 fit -> assertThat(fit.wellOff()).isFalse());
-        assertThat(timeline.fit(plan.segment(2))).hasValueSatisfying(
+        assertThat(timeline.fit(plan.segment(part(2)))).hasValueSatisfying(
                 fit -> assertThat(fit.wellOff()).isTrue());
-        assertThat(timeline.fit(plan.segment(3))).isEmpty();
+        assertThat(timeline.fit(plan.segment(part(3)))).isEmpty();
     }
 
     @Test

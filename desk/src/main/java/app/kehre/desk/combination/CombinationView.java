@@ -153,7 +153,7 @@ public final class CombinationView extends StackPane {
 
     private void layEmpty() {
         Button add = Words.button("add-build-up", "Build up a combination in the first aerobic part",
-                () -> model.addBuildUp(0));
+                () -> model.addBuildUp());
         add.getStyleClass().add("go");
         empty.getChildren().setAll(Words.plain("No combination yet", "page-title"),
                 Words.wrapped(

@@ -6,7 +6,9 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.IntegerProperty;
+import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleIntegerProperty;
+import javafx.beans.property.SimpleObjectProperty;
 
 import app.kehre.core.choreography.Build;
 import app.kehre.core.choreography.Checks;
@@ -23,6 +25,7 @@ import app.kehre.core.dose.Reading;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.BuildUp;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentText;
 import app.kehre.desk.control.Commit;
@@ -34,7 +37,7 @@ public final class CombinationViewModel {
 
     private final OpenPlan open;
     private final Supplier<Library> library;
-    private final IntegerProperty entry = new SimpleIntegerProperty();
+    private final ObjectProperty<Optional<EntryId>> entry = new SimpleObjectProperty<>(Optional.empty());
     private final IntegerProperty which = new SimpleIntegerProperty();
     private final IntegerProperty part = new SimpleIntegerProperty(-1);
 
@@ -50,8 +53,8 @@ public final class CombinationViewModel {
         return open;
     }
 
-    /** Returns the number of the build-up that is shown; 0 for none. */
-    IntegerProperty entry() {
+    /** Returns the build-up that is shown, if one is. */
+    ObjectProperty<Optional<EntryId>> entry() {
         return entry;
     }
 
@@ -66,9 +69,9 @@ public final class CombinationViewModel {
     }
 
     /** Shows a build-up of the plan, if the line is one. */
-    public void show(int entryId) {
+    public void show(EntryId entryId) {
         if (open.plan().find(entryId).filter(BuildUp.class::isInstance).isPresent()) {
-            entry.set(entryId);
+            entry.set(Optional.of(entryId));
             settle();
         }
     }
@@ -78,11 +81,12 @@ public final class CombinationViewModel {
     }
 
     Optional<BuildUp> buildUp() {
-        return open.plan().find(entry.get()).filter(BuildUp.class::isInstance).map(BuildUp.class::cast);
+        return entry.get().flatMap(open.plan()::find).filter(BuildUp.class::isInstance)
+                .map(BuildUp.class::cast);
     }
 
     Optional<Segment> segment() {
-        return open.plan().segmentOf(entry.get());
+        return entry.get().flatMap(open.plan()::segmentOf);
     }
 
     Optional<Combination> combination() {
@@ -104,7 +108,7 @@ public final class CombinationViewModel {
     }
 
     Optional<Script> script() {
-        return Optional.ofNullable(open.settled().get().scripts().get(entry.get()));
+        return entry.get().flatMap(id -> Optional.ofNullable(open.settled().get().scripts().get(id)));
     }
 
     List<Exercise> moves() {
@@ -197,8 +201,8 @@ public final class CombinationViewModel {
 
     /** Changes the build-up as one step. */
     void editBuild(String name, UnaryOperator<Build> change) {
-        int id = entry.get();
-        open.edit(name, plan -> plan.entry(id) instanceof BuildUp found
+        Optional<EntryId> id = entry.get();
+        open.edit(name, plan -> id.flatMap(plan::find).orElse(null) instanceof BuildUp found
                 ? plan.with(found.with(change.apply(found.build())))
                 : plan);
     }
@@ -224,13 +228,12 @@ public final class CombinationViewModel {
         });
     }
 
-    /** Adds a build-up to a segment that has none: the selected aerobic one, or the first. */
-    void addBuildUp(int segmentId) {
-        Optional<Segment> segment = open.plan().findSegment(segmentId).filter(BuildUp::isFree)
-                .or(() -> open.plan().segments().stream().filter(BuildUp::isFree).findFirst());
+    /** Adds a build-up to the first segment that may hold one and has none. */
+    void addBuildUp() {
+        Optional<Segment> segment = open.plan().segments().stream().filter(BuildUp::isFree).findFirst();
         Optional<Exercise> hold = library.get().find(BuildUp.USUAL_HOLD);
         if (segment.isPresent() && hold.isPresent()) {
-            int id = open.plan().nextEntryId();
+            EntryId id = open.plan().nextEntryId();
             open.edit("Add a build-up", plan -> plan.add(segment.get().id(), Integer.MAX_VALUE,
                     BuildUp.of(id, hold.get())));
             show(id);
@@ -265,7 +268,7 @@ public final class CombinationViewModel {
 
     private void settle() {
         if (buildUp().isEmpty()) {
-            entry.set(buildUps().stream().findFirst().map(BuildUp::id).orElse(0));
+            entry.set(buildUps().stream().findFirst().map(BuildUp::id));
         }
         int combinations = buildUp().map(found -> found.build().combinations().size()).orElse(1);
         which.set(Math.min(which.get(), combinations - 1));

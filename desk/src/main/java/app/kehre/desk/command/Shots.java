@@ -17,6 +17,7 @@ import javax.imageio.ImageIO;
 
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.EntryId;
 import app.kehre.desk.look.Theme;
 import app.kehre.desk.look.Type;
 import app.kehre.desk.session.OpenPlan;
@@ -108,13 +109,13 @@ final class Shots {
     }
 
     /** The most telling line to show: the middle of the first toning part. */
-    private Optional<Integer> firstToning() {
+    private Optional<EntryId> firstToning() {
         return document.plan().segments().stream()
                 .filter(segment -> segment.role() == Role.TONING && !segment.entries().isEmpty()).findFirst()
                 .map(segment -> segment.entries().get((segment.entries().size() - 1) / 2).id());
     }
 
-    private static MainWindow select(MainWindow window, int entry) {
+    private static MainWindow select(MainWindow window, EntryId entry) {
         window.planning().select(entry);
         return window;
     }

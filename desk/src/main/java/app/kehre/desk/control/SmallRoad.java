@@ -5,6 +5,7 @@ import java.util.Set;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.Stretch;
 import app.kehre.core.timeline.Timeline;
@@ -26,7 +27,7 @@ public final class SmallRoad extends Canvas {
     }
 
     /** Draws a class with a line under what is different, by the numbers of the lines. */
-    public SmallRoad(Timeline timeline, Palette palette, Set<Integer> different) {
+    public SmallRoad(Timeline timeline, Palette palette, Set<EntryId> different) {
         super(WIDTH, ROW * rows(timeline));
         GraphicsContext pen = getGraphicsContext2D();
         for (Segment segment : timeline.plan().segments()) {

@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import java.util.function.IntConsumer;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
@@ -20,6 +21,7 @@ import app.kehre.core.dose.Lengths;
 import app.kehre.core.effort.Effort;
 import app.kehre.core.effort.ReadOut;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.EntryText;
 import app.kehre.core.timeline.Block;
 import app.kehre.core.timeline.Stretch;
@@ -48,10 +50,10 @@ public final class Switchback extends Region {
      * Makes a road.
      *
      * @param timeline the class to draw at first
-     * @param onSelect told the number of a clicked entry
+     * @param onSelect told a clicked line
      * @param onNeighbour told -1 or 1 when the arrow keys ask for a neighbour
      */
-    public Switchback(Timeline timeline, IntConsumer onSelect, IntConsumer onNeighbour) {
+    public Switchback(Timeline timeline, Consumer<EntryId> onSelect, IntConsumer onNeighbour) {
         this(timeline, onSelect, onNeighbour, 1);
     }
 
@@ -63,7 +65,7 @@ public final class Switchback extends Region {
         return road;
     }
 
-    private Switchback(Timeline timeline, IntConsumer onSelect, IntConsumer onNeighbour, double scale) {
+    private Switchback(Timeline timeline, Consumer<EntryId> onSelect, IntConsumer onNeighbour, double scale) {
         this.scale = scale;
         this.scene = SwitchbackScene.of(timeline);
         getStyleClass().add("switchback");
@@ -98,8 +100,8 @@ public final class Switchback extends Region {
         requestLayout();
     }
 
-    /** Marks an entry as the selected one. */
-    public void select(int entryId) {
+    /** Marks a line as the selected one; none for none. */
+    public void select(Optional<EntryId> entryId) {
         scene = scene.withSelected(entryId);
         requestLayout();
     }
@@ -191,12 +193,12 @@ public final class Switchback extends Region {
                         .findFirst());
     }
 
-    private Optional<Integer> entryAt(double x, double y) {
+    private Optional<EntryId> entryAt(double x, double y) {
         return blockAt(x, y).map(Block::entry);
     }
 
     private void point(MouseEvent event) {
-        Optional<Integer> entry = entryAt(event.getX(), event.getY());
+        Optional<EntryId> entry = entryAt(event.getX(), event.getY());
         if (entry.isEmpty()) {
             Tooltip.uninstall(this, tip);
             return;
@@ -223,13 +225,13 @@ public final class Switchback extends Region {
     }
 
     /** Returns whether an entry has a block on the road. */
-    public boolean shows(int entryId) {
-        return scene.blocks().stream().anyMatch(block -> block.entry() == entryId);
+    public boolean shows(EntryId entryId) {
+        return scene.blocks().stream().anyMatch(block -> block.entry().equals(entryId));
     }
 
     /** Returns the middle of an entry's first block, measured in this control, for tests. */
-    public Point2D middleOf(int entryId) {
-        Block block = scene.blocks().stream().filter(each -> each.entry() == entryId).findFirst()
+    public Point2D middleOf(EntryId entryId) {
+        Block block = scene.blocks().stream().filter(each -> each.entry().equals(entryId)).findFirst()
                 .orElseThrow();
         SwitchbackGeometry.Piece piece = geometry().pieces(block.stretch()).getFirst();
         return new Point2D(insets().getLeft() + piece.x() + piece.width() / 2,

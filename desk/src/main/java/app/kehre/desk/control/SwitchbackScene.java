@@ -10,6 +10,8 @@ import java.util.Set;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.EntryId;
+import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Block;
 import app.kehre.core.timeline.Mark;
 import app.kehre.core.timeline.Phase;
@@ -23,31 +25,32 @@ import app.kehre.core.timeline.Timeline;
  * @param timeline the class
  * @param blocks its pieces
  * @param marks what the group has to change
- * @param selected the selected entry's number; 0 for none
+ * @param selected the selected line, if there is one
  * @param now the moment that is marked, when it is followed
  * @param most the most rows to show
  * @param filter the uses of the time that are shown in full colour; none for all
  * @param over what is drawn over the road
- * @param lines of the class, by their number
- * @param roles of its segments, by their number
+ * @param lines of the class
+ * @param roles of its segments
  */
-record SwitchbackScene(Timeline timeline, List<Block> blocks, List<Mark> marks, int selected,
-        Optional<Duration> now, int most, Set<Tally.Use> filter, Overlay over, Map<Integer, Entry> lines,
-        Map<Integer, Role> roles) {
+record SwitchbackScene(Timeline timeline, List<Block> blocks, List<Mark> marks, Optional<EntryId> selected,
+        Optional<Duration> now, int most, Set<Tally.Use> filter, Overlay over, Map<EntryId, Entry> lines,
+        Map<SegmentId, Role> roles) {
 
     static SwitchbackScene of(Timeline timeline) {
-        return new SwitchbackScene(timeline, Block.of(timeline), timeline.marks(), 0, Optional.empty(),
+        return new SwitchbackScene(timeline, Block.of(timeline), timeline.marks(), Optional.empty(),
+                Optional.empty(),
                 Integer.MAX_VALUE, Set.of(), Overlay.NONE, lines(timeline), roles(timeline));
     }
 
-    private static Map<Integer, Entry> lines(Timeline timeline) {
-        Map<Integer, Entry> lines = new HashMap<>();
+    private static Map<EntryId, Entry> lines(Timeline timeline) {
+        Map<EntryId, Entry> lines = new HashMap<>();
         timeline.plan().lines().forEach(line -> lines.put(line.id(), line));
         return lines;
     }
 
-    private static Map<Integer, Role> roles(Timeline timeline) {
-        Map<Integer, Role> roles = new HashMap<>();
+    private static Map<SegmentId, Role> roles(Timeline timeline) {
+        Map<SegmentId, Role> roles = new HashMap<>();
         timeline.plan().segments().forEach(segment -> roles.put(segment.id(), segment.role()));
         return roles;
     }
@@ -62,7 +65,7 @@ record SwitchbackScene(Timeline timeline, List<Block> blocks, List<Mark> marks, 
                 lines(other), roles(other));
     }
 
-    SwitchbackScene withSelected(int entryId) {
+    SwitchbackScene withSelected(Optional<EntryId> entryId) {
         return new SwitchbackScene(timeline, blocks, marks, entryId, now, most, filter, over, lines, roles);
     }
 
@@ -85,7 +88,7 @@ record SwitchbackScene(Timeline timeline, List<Block> blocks, List<Mark> marks, 
         boolean taught = block.stage() == 0
                 || now.map(moment -> !moment.minus(block.stretch().start()).isNegative()
                         && moment.compareTo(block.stretch().end()) < 0).orElse(true);
-        return block.entry() == selected && taught;
+        return selected.filter(block.entry()::equals).isPresent() && taught;
     }
 
     /** Returns how much of a span's colour is taken away, from 0 to 1. */

@@ -24,6 +24,7 @@ import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Edits;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.timeline.Stretch;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.control.Latest;
@@ -100,7 +101,8 @@ public final class ChoosingViewModel {
 
     /** Returns what suits the selected place, by the typed words. */
     List<Suggestion> suggestions(String typed) {
-        return Suggestions.of(plan.plan(), library.get(), plan.segment().get(), plan.entry().get(), typed);
+        return plan.selectedSegment().map(segment -> Suggestions.of(plan.plan(), library.get(), segment.id(),
+                plan.entry().get(), typed)).orElse(List.of());
     }
 
     /** Adds an exercise after the selected line. */
@@ -119,9 +121,9 @@ public final class ChoosingViewModel {
     /** Asks what could stand in the selected line. */
     void askSwaps(Consumer<List<Swap>> show) {
         ClassPlan now = plan.plan();
-        int entry = plan.entry().get();
+        Optional<EntryId> entry = plan.entry().get();
         Library all = library.get();
-        swaps.ask(() -> Swaps.of(now, all, entry), show);
+        swaps.ask(() -> entry.map(id -> Swaps.of(now, all, id)).orElse(List.of()), show);
     }
 
     void swap(Swap swap) {
@@ -161,9 +163,9 @@ public final class ChoosingViewModel {
         if (!judged()) {
             return;
         }
-        int entry = plan.entry().get();
+        Optional<EntryId> entry = plan.entry().get();
         plan.changePlan(mend.words(), _ -> mend.mended());
-        plan.select(plan.plan().find(entry).isPresent() ? entry : finding.entry());
+        entry.filter(id -> plan.plan().find(id).isPresent()).or(finding::entry).ifPresent(plan::select);
     }
 
     /** Asks for all that would make the class fit its group. */
@@ -180,7 +182,7 @@ public final class ChoosingViewModel {
     }
 
     /** Returns the line that a finding or a proposal is about. */
-    String nameOf(int entry) {
+    String nameOf(EntryId entry) {
         return plan.plan().find(entry).map(found -> found.name()).orElse("");
     }
 
@@ -196,18 +198,15 @@ public final class ChoosingViewModel {
 
     private Optional<Stretch> stretch(Place place) {
         Timeline timeline = plan.timeline();
-        return timeline.plan().find(place.entry()).map(entry -> timeline.ofEntry(entry.id()))
-                .or(() -> timeline.plan().findSegment(place.segment())
+        return place.entry().flatMap(timeline.plan()::find).map(entry -> timeline.ofEntry(entry.id()))
+                .or(() -> place.segment().flatMap(timeline.plan()::findSegment)
                         .map(segment -> timeline.ofSegment(segment.id())))
                 .filter(stretch -> stretch.length().isPositive());
     }
 
     void jump(Place place) {
-        if (plan.plan().find(place.entry()).isPresent()) {
-            plan.select(place.entry());
-        } else {
-            plan.selectSegment(place.segment());
-        }
+        place.entry().filter(id -> plan.plan().find(id).isPresent()).ifPresentOrElse(plan::select,
+                () -> place.segment().ifPresent(plan::selectSegment));
     }
 
     /** Sets a finding aside for a reason, as one step. */

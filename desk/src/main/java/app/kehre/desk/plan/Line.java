@@ -3,6 +3,8 @@ package app.kehre.desk.plan;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 
+import app.kehre.core.plan.EntryId;
+
 /** A place of the table that a line keeps while what it says changes, so that the table need not be laid out anew. */
 final class Line {
 
@@ -17,8 +19,8 @@ final class Line {
         return row.getReadOnlyProperty();
     }
 
-    /** Returns the number of the line in the plan. */
-    int id() {
+    /** Returns which line of the plan it is. */
+    EntryId id() {
         return row.get().entry().id();
     }
 

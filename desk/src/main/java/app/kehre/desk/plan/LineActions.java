@@ -10,6 +10,8 @@ import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 
+import app.kehre.core.plan.EntryId;
+
 /** What can be done with the selected lines, by key and by the menu that opens on them. */
 final class LineActions {
 
@@ -17,7 +19,7 @@ final class LineActions {
 
     private final List<Action> actions;
 
-    LineActions(PlanViewModel model, Supplier<List<Integer>> selected) {
+    LineActions(PlanViewModel model, Supplier<List<EntryId>> selected) {
         StructureEdits structures = new StructureEdits(model);
         actions = List.of(
                 action("Make a circuit of the selected lines", KeyCode.G,

@@ -21,6 +21,7 @@ import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.CircuitNotation;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Screen;
@@ -41,7 +42,7 @@ final class LineCard extends ScrollPane {
     private final VBox content = new VBox(5);
     private final PlanViewModel model;
     private final TeachingPane teaching;
-    private int shown;
+    private Optional<EntryId> shown = Optional.empty();
 
     LineCard(PlanViewModel model, ObjectProperty<Palette> palette) {
         this.model = model;
@@ -79,8 +80,8 @@ final class LineCard extends ScrollPane {
         });
         entry.ifPresent(found -> rows.addAll(teaching.rows(found)));
         content.getChildren().setAll(rows);
-        int id = entry.map(Entry::id).orElse(0);
-        if (id != shown) {
+        Optional<EntryId> id = entry.map(Entry::id);
+        if (!id.equals(shown)) {
             setVvalue(0);
         }
         shown = id;

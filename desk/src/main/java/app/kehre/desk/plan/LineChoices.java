@@ -45,10 +45,10 @@ final class LineChoices {
     }
 
     List<Edits.Addable> addables(String typed) {
-        List<Edits.Addable> exercises = Suggestions
-                .of(model.plan(), library.get(), model.segment().get(), model.entry().get(), typed)
-                .stream().<Edits.Addable>map(
-                        each -> new Edits.Addable.OfExercise(each.exercise(), each.why()))
+        List<Edits.Addable> exercises = model.selectedSegment().stream()
+                .flatMap(segment -> Suggestions.of(model.plan(), library.get(), segment.id(),
+                        model.entry().get(), typed).stream()).<Edits.Addable>map(
+                                each -> new Edits.Addable.OfExercise(each.exercise(), each.why()))
                 .toList();
         List<Edits.Addable> all = new ArrayList<>(
                 Edits.addables(exercises, typed,

@@ -2,13 +2,14 @@ package app.kehre.desk.plan;
 
 import java.util.Optional;
 import java.util.function.Consumer;
-import java.util.function.IntConsumer;
 import javafx.application.Platform;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.TransferMode;
+
+import app.kehre.core.plan.EntryId;
 
 /** Dragging a line of the plan, or an exercise into it: what travels is its number, or its id. */
 final class LineDrag {
@@ -20,7 +21,7 @@ final class LineDrag {
     private LineDrag() {}
 
     /** Begins to drag a line from a node. */
-    static void begin(Node from, int entryId) {
+    static void begin(Node from, EntryId entryId) {
         begin(from, WORD + entryId);
     }
 
@@ -36,14 +37,14 @@ final class LineDrag {
     }
 
     /** Lets a line be dropped on a node. */
-    static void accept(Node target, IntConsumer drop) {
+    static void accept(Node target, Consumer<EntryId> drop) {
         accept(target, drop, Optional.empty());
     }
 
     /** Lets a line, or an exercise of the library, be dropped on a node. */
-    static void accept(Node target, IntConsumer drop, Optional<Consumer<String>> dropExercise) {
+    static void accept(Node target, Consumer<EntryId> drop, Optional<Consumer<String>> dropExercise) {
         target.setOnDragOver(event -> {
-            if (dragged(event) > 0 || (dropExercise.isPresent() && exercise(event).isPresent())) {
+            if (dragged(event).isPresent() || (dropExercise.isPresent() && exercise(event).isPresent())) {
                 event.acceptTransferModes(TransferMode.MOVE);
                 target.pseudoClassStateChanged(DROP, true);
                 event.consume();
@@ -51,13 +52,11 @@ final class LineDrag {
         });
         target.setOnDragExited(_ -> target.pseudoClassStateChanged(DROP, false));
         target.setOnDragDropped(event -> {
-            int id = dragged(event);
+            Optional<EntryId> line = dragged(event);
             Optional<String> exercise = exercise(event);
-            event.setDropCompleted(id > 0 || exercise.isPresent());
+            event.setDropCompleted(line.isPresent() || exercise.isPresent());
             event.consume();
-            if (id > 0) {
-                Platform.runLater(() -> drop.accept(id));
-            }
+            line.ifPresent(id -> Platform.runLater(() -> drop.accept(id)));
             dropExercise.ifPresent(
                     take -> exercise.ifPresent(each -> Platform.runLater(() -> take.accept(each))));
         });
@@ -72,8 +71,10 @@ final class LineDrag {
         return event.getDragboard().hasString() ? event.getDragboard().getString() : "";
     }
 
-    private static int dragged(DragEvent event) {
+    private static Optional<EntryId> dragged(DragEvent event) {
         String text = text(event);
-        return text.matches(WORD + "\\d{1,7}") ? Integer.parseInt(text.substring(WORD.length())) : 0;
+        return text.matches(WORD + "[1-9]\\d{0,5}")
+                ? Optional.of(new EntryId(Integer.parseInt(text.substring(WORD.length()))))
+                : Optional.empty();
     }
 }

@@ -17,6 +17,7 @@ import javafx.scene.text.TextAlignment;
 
 import app.kehre.core.dose.Reading;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.EntryText;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Screen;
@@ -72,7 +73,7 @@ final class LineTable extends TableView<Line> {
         setContextMenu(actions.menu());
         getSelectionModel().selectedItemProperty().addListener((_, _, line) -> {
             if (line != null && !showing) {
-                model.entry().set(line.id());
+                model.entry().set(Optional.of(line.id()));
             }
         });
         addEventFilter(KeyEvent.KEY_PRESSED, this::onKey);
@@ -101,7 +102,7 @@ final class LineTable extends TableView<Line> {
         boolean before = showing;
         showing = true;
         for (int i = 0; i < getItems().size(); i++) {
-            if (getItems().get(i).id() == model.entry().get()
+            if (model.entry().get().filter(getItems().get(i).id()::equals).isPresent()
                     && getSelectionModel().getSelectedIndex() != i) {
                 getSelectionModel().clearAndSelect(i);
                 scrollTo(Math.max(0, i - 2));
@@ -141,11 +142,11 @@ final class LineTable extends TableView<Line> {
         event.consume();
     }
 
-    private static List<Integer> ids(List<Row> rows) {
+    private static List<EntryId> ids(List<Row> rows) {
         return rows.stream().map(row -> row.entry().id()).toList();
     }
 
-    private List<Integer> selectedIds() {
+    private List<EntryId> selectedIds() {
         return getSelectionModel().getSelectedItems().stream().map(Line::id).toList();
     }
 

@@ -227,11 +227,11 @@ public final class PlanView extends VBox {
 
     private void revealSelected() {
         double hidden = road.getHeight() - roadScroll.getViewportBounds().getHeight();
-        if (hidden > 1 && road.shows(model.entry().get())) {
-            double middle = road.middleOf(model.entry().get()).getY();
+        model.entry().get().filter(id -> hidden > 1 && road.shows(id)).ifPresent(id -> {
+            double middle = road.middleOf(id).getY();
             double half = roadScroll.getViewportBounds().getHeight() / 2;
             roadScroll.setVvalue(Math.clamp((middle - half) / hidden, 0, 1));
-        }
+        });
     }
 
     /** The road draws only what the scrolled page shows of it. */

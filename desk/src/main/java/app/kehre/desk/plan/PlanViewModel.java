@@ -6,11 +6,11 @@ import java.util.function.BiFunction;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.BooleanProperty;
-import javafx.beans.property.IntegerProperty;
+import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
-import javafx.beans.property.SimpleIntegerProperty;
+import javafx.beans.property.SimpleObjectProperty;
 
 import app.kehre.core.brief.Brief;
 import app.kehre.core.dose.DoseWords;
@@ -22,23 +22,25 @@ import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Edits;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Moves;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.SegmentId;
 import app.kehre.core.plan.TimesText;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.control.Commit;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.TypedText;
 
-/** What the Plan place shows and does, without a single node. Numbers of 0 stand for nothing selected. */
+/** What the Plan place shows and does, without a single node. */
 public final class PlanViewModel {
 
     private final OpenPlan open;
     private final LineChoices choices;
-    private final IntegerProperty segment = new SimpleIntegerProperty();
-    private final IntegerProperty entry = new SimpleIntegerProperty();
-    private final IntegerProperty opened = new SimpleIntegerProperty();
+    private final ObjectProperty<Optional<SegmentId>> segment = new SimpleObjectProperty<>(Optional.empty());
+    private final ObjectProperty<Optional<EntryId>> entry = new SimpleObjectProperty<>(Optional.empty());
+    private final ObjectProperty<Optional<EntryId>> opened = new SimpleObjectProperty<>(Optional.empty());
     private final BooleanProperty showTimes = new SimpleBooleanProperty();
     private final ReadOnlyStringWrapper hint = new ReadOnlyStringWrapper("");
 
@@ -72,13 +74,13 @@ public final class PlanViewModel {
         return open.settled().get();
     }
 
-    /** Returns the number of the selected segment. */
-    public IntegerProperty segment() {
+    /** Returns the selected segment, if there is one. */
+    public ObjectProperty<Optional<SegmentId>> segment() {
         return segment;
     }
 
-    /** Returns the number of the selected entry. */
-    public IntegerProperty entry() {
+    /** Returns the selected line, if there is one. */
+    public ObjectProperty<Optional<EntryId>> entry() {
         return entry;
     }
 
@@ -93,7 +95,7 @@ public final class PlanViewModel {
     }
 
     Optional<Segment> selectedSegment() {
-        return plan().findSegment(segment.get());
+        return segment.get().flatMap(plan()::findSegment);
     }
 
     /** Returns the name of the selected segment; empty when there is none. */
@@ -107,7 +109,7 @@ public final class PlanViewModel {
     }
 
     Optional<Entry> selectedEntry() {
-        return plan().find(entry.get());
+        return entry.get().flatMap(plan()::find);
     }
 
     List<Row> rows() {
@@ -117,36 +119,36 @@ public final class PlanViewModel {
     }
 
     /** Selects an entry together with its segment. */
-    public void select(int entryId) {
+    public void select(EntryId entryId) {
         plan().segmentOf(entryId).ifPresent(found -> {
-            segment.set(found.id());
-            entry.set(entryId);
+            segment.set(Optional.of(found.id()));
+            entry.set(Optional.of(entryId));
         });
     }
 
-    void selectSegment(int segmentId) {
+    void selectSegment(SegmentId segmentId) {
         plan().findSegment(segmentId).ifPresent(found -> {
-            if (ClassPlan.lines(found).noneMatch(each -> each.id() == entry.get())) {
-                entry.set(found.entries().isEmpty() ? 0 : found.entries().getFirst().id());
+            if (ClassPlan.lines(found).noneMatch(this::isSelected)) {
+                entry.set(found.entries().stream().findFirst().map(Entry::id));
             }
-            segment.set(segmentId);
+            segment.set(Optional.of(segmentId));
         });
     }
 
     void selectNeighbour(int by) {
-        List<Integer> ids = plan().lines().map(Entry::id).toList();
-        int at = ids.indexOf(entry.get()) + by;
+        List<EntryId> ids = plan().lines().map(Entry::id).toList();
+        int at = ids.indexOf(entry.get().orElse(null)) + by;
         if (at >= 0 && at < ids.size()) {
             select(ids.get(at));
         }
     }
 
     void add(Edits.Addable addable) {
-        if (selectedSegment().isPresent()) {
-            int id = plan().nextEntryId();
-            open.edit("Add " + addable.name(), plan -> Edits.add(plan, segment.get(), entry.get(), addable));
+        selectedSegment().ifPresent(to -> {
+            EntryId id = plan().nextEntryId();
+            open.edit("Add " + addable.name(), plan -> Edits.add(plan, to.id(), entry.get(), addable));
             select(id);
-        }
+        });
     }
 
     void replace(Entry old, Edits.Addable addable) {
@@ -156,7 +158,7 @@ public final class PlanViewModel {
 
     void removeEntry() {
         selectedEntry().ifPresent(old -> {
-            int neighbour = neighbourOf(old.id());
+            Optional<EntryId> neighbour = neighbourOf(old.id());
             open.edit("Remove " + old.name(), plan -> plan.remove(old.id()));
             entry.set(neighbour);
         });
@@ -164,7 +166,7 @@ public final class PlanViewModel {
 
     void duplicateEntry() {
         selectedEntry().ifPresent(old -> {
-            int id = plan().nextEntryId();
+            EntryId id = plan().nextEntryId();
             open.edit("Duplicate " + old.name(), plan -> Moves.duplicate(plan, old.id()));
             select(id);
         });
@@ -177,11 +179,11 @@ public final class PlanViewModel {
         });
     }
 
-    void moveEntry(int entryId, int at) {
+    void moveEntry(EntryId entryId, int at) {
         plan().find(entryId).ifPresent(moved -> {
             List<Row> rows = rows();
-            int target = at < rows.size() ? rows.get(at).entry().id() : 0;
-            open.edit("Move " + moved.name(), plan -> Moves.moveTo(plan, entryId, segment.get(), target));
+            open.edit("Move " + moved.name(),
+                    plan -> Moves.moveTo(plan, entryId, segment.get().orElseThrow(), idAt(rows, at)));
             select(entryId);
         });
     }
@@ -192,13 +194,17 @@ public final class PlanViewModel {
             List<Row> rows = rows();
             int from = rows.stream().map(row -> row.entry().id()).toList().indexOf(added.id());
             int place = at > from ? at + 1 : at;
-            int target = place < rows.size() ? rows.get(place).entry().id() : 0;
-            open.amend(plan -> Moves.moveTo(plan, added.id(), segment.get(), target));
+            open.amend(plan -> Moves.moveTo(plan, added.id(), segment.get().orElseThrow(),
+                    idAt(rows, place)));
             select(added.id());
         });
     }
 
-    void moveToSegment(int entryId, int segmentId) {
+    private static Optional<EntryId> idAt(List<Row> rows, int at) {
+        return at < rows.size() ? Optional.of(rows.get(at).entry().id()) : Optional.empty();
+    }
+
+    void moveToSegment(EntryId entryId, SegmentId segmentId) {
         plan().find(entryId).ifPresent(moved -> {
             open.edit("Move " + moved.name(),
                     plan -> Moves.move(plan, entryId, segmentId, Integer.MAX_VALUE));
@@ -217,18 +223,18 @@ public final class PlanViewModel {
     }
 
     /** Asks for the Combination place with a build-up. */
-    void openCombination(int entryId) {
+    void openCombination(EntryId entryId) {
         select(entryId);
-        opened.set(entryId);
+        opened.set(Optional.of(entryId));
     }
 
-    /** Returns the number of the build-up that was asked for last. */
-    public IntegerProperty opened() {
+    /** Returns the build-up that was asked for last. */
+    public ObjectProperty<Optional<EntryId>> opened() {
         return opened;
     }
 
     /** Returns the exercises that come after a line in the class. */
-    List<Item> linesAfter(int entryId) {
+    List<Item> linesAfter(EntryId entryId) {
         List<Entry> lines = plan().lines().toList();
         int at = lines.stream().map(Entry::id).toList().indexOf(entryId);
         return lines.subList(at + 1, lines.size()).stream().filter(Item.class::isInstance)
@@ -247,14 +253,14 @@ public final class PlanViewModel {
     }
 
     void addSegment(Role role) {
-        int id = plan().nextSegmentId();
+        SegmentId id = plan().nextSegmentId();
         open.edit("Add a segment", plan -> Edits.addSegment(plan, segment.get(), role));
         selectSegment(id);
     }
 
     void removeSegment() {
         selectedSegment().ifPresent(old -> {
-            List<Integer> ids = plan().segments().stream().map(Segment::id).toList();
+            List<SegmentId> ids = plan().segments().stream().map(Segment::id).toList();
             int at = ids.indexOf(old.id());
             open.edit("Remove " + old.name(), plan -> Moves.removeSegment(plan, old.id()));
             selectSegment(ids.get(at == 0 ? Math.min(1, ids.size() - 1) : at - 1));
@@ -280,18 +286,18 @@ public final class PlanViewModel {
     /** Returns what happens with a typed text of the selected segment. */
     Commit ofSegment(String name, BiFunction<Segment, String, Reading<Segment>> reader) {
         return new TypedText(open, () -> name + " of " + selectedSegment().map(Segment::name).orElse(""),
-                text -> reader.apply(plan().segment(segment.get()), text).map(plan()::with), _ -> "");
+                text -> reader.apply(selectedSegment().orElseThrow(), text).map(plan()::with), _ -> "");
     }
 
     /** Returns what happens with a typed text of an entry. */
-    Commit ofEntry(int entryId, String name, BiFunction<Entry, String, Reading<Entry>> reader) {
+    Commit ofEntry(EntryId entryId, String name, BiFunction<Entry, String, Reading<Entry>> reader) {
         return new TypedText(open, () -> name + " of " + plan().find(entryId).map(Entry::name).orElse(""),
                 text -> plan().find(entryId).map(found -> reader.apply(found, text).map(plan()::with))
                         .orElse(Reading.refused("This line is no longer in the plan.")),
                 timeline -> describe(timeline, entryId));
     }
 
-    private static String describe(Timeline timeline, int entryId) {
+    private static String describe(Timeline timeline, EntryId entryId) {
         String length = timeline.plan().find(entryId).map(timeline::lengthOf)
                 .map(Lengths::clock).orElse("");
         return timeline.plan().find(entryId).map(
@@ -301,23 +307,28 @@ public final class PlanViewModel {
                 .orElse("");
     }
 
-    private int neighbourOf(int entryId) {
-        List<Integer> ids = rows().stream().map(row -> row.entry().id()).toList();
+    private Optional<EntryId> neighbourOf(EntryId entryId) {
+        List<EntryId> ids = rows().stream().map(row -> row.entry().id()).toList();
         int at = ids.indexOf(entryId);
-        return ids.size() < 2 ? 0 : ids.get(at + 1 < ids.size() ? at + 1 : at - 1);
+        return ids.size() < 2
+                ? Optional.empty()
+                : Optional.of(ids.get(at + 1 < ids.size() ? at + 1 : at - 1));
     }
 
     private void settleSelection() {
         if (selectedSegment().isEmpty()) {
-            int first = plan().segments().stream().filter(each -> !each.entries().isEmpty()).findFirst()
-                    .or(() -> plan().segments().stream().findFirst()).map(Segment::id).orElse(0);
-            segment.set(first);
+            segment.set(plan().segments().stream().filter(each -> !each.entries().isEmpty()).findFirst()
+                    .or(() -> plan().segments().stream().findFirst()).map(Segment::id));
         }
         boolean inSegment = selectedSegment().stream().flatMap(ClassPlan::lines)
-                .anyMatch(each -> each.id() == entry.get());
+                .anyMatch(this::isSelected);
         if (!inSegment) {
-            plan().segmentOf(entry.get()).ifPresentOrElse(found -> segment.set(found.id()),
-                    () -> entry.set(rows().isEmpty() ? 0 : rows().getFirst().entry().id()));
+            entry.get().flatMap(plan()::segmentOf).ifPresentOrElse(
+                    found -> segment.set(Optional.of(found.id())), () -> entry.set(idAt(rows(), 0)));
         }
+    }
+
+    private boolean isSelected(Entry line) {
+        return entry.get().filter(line.id()::equals).isPresent();
     }
 }

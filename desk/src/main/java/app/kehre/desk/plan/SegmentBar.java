@@ -15,6 +15,7 @@ import javafx.scene.layout.VBox;
 
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.SlotFit;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.look.Palette;
@@ -62,7 +63,7 @@ final class SegmentBar extends Pane {
     /** A segment: its name, its length and its target. */
     private final class Tab extends ToggleButton {
 
-        private final int segment;
+        private final SegmentId segment;
         private final Label name;
         private final Label length = new Label();
         private final Label target = new Label();
@@ -99,7 +100,7 @@ final class SegmentBar extends Pane {
             length.pseudoClassStateChanged(WELL_OFF, fit.map(SlotFit::wellOff).orElse(false));
             target.setText(fit.map(each -> "of " + Lengths.clock(each.slot())).orElse(""));
             setOpacity(now.leftOut() ? 0.45 : 1);
-            setSelected(segment == model.segment().get());
+            setSelected(model.segment().get().filter(segment::equals).isPresent());
             millis = timeline.ofSegment(segment).length().toMillis();
             String tip = tip(timeline, now);
             Tips.say(this, tip);

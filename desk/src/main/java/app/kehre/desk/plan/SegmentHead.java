@@ -69,7 +69,7 @@ final class SegmentHead extends HBox {
         alone.setMinWidth(USE_PREF_SIZE);
         Tips.say(alone, "Belongs to a shorter cut of the class");
         alone.setOnAction(_ -> model.changePlan("Cut mark of " + name.getText(), plan -> plan.with(
-                plan.segment(model.segment().get()).withStandsAlone(alone.isSelected()))));
+                plan.segment(model.segment().get().orElseThrow()).withStandsAlone(alone.isSelected()))));
     }
 
     void show(Timeline timeline) {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 
 import app.kehre.core.plan.Circuit;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Structures;
 
@@ -16,9 +17,9 @@ final class StructureEdits {
         this.model = model;
     }
 
-    void makeCircuit(List<Integer> ids) {
-        int id = model.plan().nextEntryId();
-        List<Integer> items = ids.isEmpty() ? List.of(model.entry().get()) : ids;
+    void makeCircuit(List<EntryId> ids) {
+        EntryId id = model.plan().nextEntryId();
+        List<EntryId> items = ids.isEmpty() ? model.entry().get().stream().toList() : ids;
         model.changePlan("Make a circuit", plan -> Structures.makeCircuit(plan, items));
         if (model.plan().find(id).isPresent()) {
             model.select(id);

@@ -20,6 +20,7 @@ import app.kehre.core.fitting.Change;
 import app.kehre.core.fitting.Differences;
 import app.kehre.core.fitting.Fitting;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.SegmentId;
 import app.kehre.core.regrouping.Regrouping;
 import app.kehre.core.timeline.Timeline;
 
@@ -32,7 +33,7 @@ final class Derived {
      * @param segment the segment; nothing for the class
      * @param keeps whether what is there stays; else only what is locked
      */
-    record Drafted(Optional<Integer> segment, boolean keeps) {}
+    record Drafted(Optional<SegmentId> segment, boolean keeps) {}
 
     private Derived() {}
 
@@ -56,7 +57,7 @@ final class Derived {
         if (!reason.isEmpty()) {
             return new Fitting.Found(List.of(), reason);
         }
-        int segment = after.segments().stream().filter(each -> each.role() == role && !each.leftOut())
+        SegmentId segment = after.segments().stream().filter(each -> each.role() == role && !each.leftOut())
                 .reduce((first, last) -> role == Role.STRETCH ? last : first).orElseThrow().id();
         return new Fitting.Found(List.of(new Fitting.Way(words, Differences.ofLines(plan, after, segment),
                 Timeline.of(after))), "");
@@ -91,8 +92,10 @@ final class Derived {
                     "A slot is whole minutes, such as %d min, not %s.".formatted(whole.toMinutes(),
                             Lengths.clock(slot)));
         }
-        Change brief = new Change(0, "The slot: %d min instead of %d min".formatted(whole.toMinutes(),
-                plan.brief().slot().toMinutes()), Change.Kind.IN,
+        Change brief = new Change(Optional.empty(),
+                "The slot: %d min instead of %d min".formatted(whole.toMinutes(),
+                        plan.brief().slot().toMinutes()),
+                Change.Kind.IN,
                 before -> before.with(before.brief().withSlot(whole)));
         return of(plan, Recutting.of(plan, library, whole), List.of(brief),
                 "recut to %d min".formatted(whole.toMinutes()));

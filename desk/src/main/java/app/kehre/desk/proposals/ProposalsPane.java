@@ -23,7 +23,9 @@ import javafx.scene.layout.VBox;
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.fitting.Change;
 import app.kehre.core.fitting.Fitting;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.SegmentId;
 import app.kehre.desk.control.SmallRoad;
 import app.kehre.desk.control.Words;
 import app.kehre.desk.look.Palette;
@@ -164,7 +166,7 @@ public final class ProposalsPane extends ScrollPane {
     }
 
     private void ask() {
-        Optional<Integer> segment = proposal.takesSegment() && segmentOnly.isSelected()
+        Optional<SegmentId> segment = proposal.takesSegment() && segmentOnly.isSelected()
                 ? selected.get().map(Segment::id)
                 : Optional.empty();
         if (proposal == Proposal.DRAFT) {
@@ -249,7 +251,8 @@ public final class ProposalsPane extends ScrollPane {
     }
 
     private void showOutcome(ProposalsViewModel.Outcome now) {
-        Set<Integer> different = model.changes().stream().filter(model::isTicked).map(Change::entry)
+        Set<EntryId> different = model.changes().stream().filter(model::isTicked)
+                .flatMap(each -> each.entry().stream())
                 .collect(Collectors.toSet());
         after.getChildren().setAll(Words.plain("before", "soft", "small"),
                 new SmallRoad(model.before(), palette.get(), different),

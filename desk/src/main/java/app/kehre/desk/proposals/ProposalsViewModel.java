@@ -25,6 +25,7 @@ import app.kehre.core.fitting.Fitting;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.control.Latest;
 import app.kehre.desk.session.ClassFolder;
@@ -105,7 +106,7 @@ public final class ProposalsViewModel {
     }
 
     /** Asks for something with a length, or none. Returns the sentence against it, if any. */
-    String ask(Proposal proposal, String length, Optional<Integer> segment) {
+    String ask(Proposal proposal, String length, Optional<SegmentId> segment) {
         Reading<Duration> reading = proposal.takesLength()
                 ? Lengths.parse(length.strip().matches("\\d+") ? length.strip() + " min" : length)
                 : Reading.of(open.plan().brief().slot());

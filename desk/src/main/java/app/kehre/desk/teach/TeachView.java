@@ -186,7 +186,7 @@ public final class TeachView extends VBox {
         options.show(moment.entry(), model.timeline().get().plan());
         showNext(moment, counting.flatMap(Counting::next));
         road.follow(moment.place(), ROWS);
-        road.select(moment.entry().map(Entry::id).orElse(0));
+        road.select(moment.entry().map(Entry::id));
         showStart(moment.state());
     }
 

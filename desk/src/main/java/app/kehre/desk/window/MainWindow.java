@@ -1,6 +1,7 @@
 package app.kehre.desk.window;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Executors;
 import java.util.function.Supplier;
 import javafx.application.Platform;
@@ -149,8 +150,8 @@ public final class MainWindow {
             }
         });
         planModel.opened().addListener((_, _, id) -> {
-            if (id.intValue() > 0) {
-                planModel.opened().set(0);
+            if (id.isPresent()) {
+                planModel.opened().set(Optional.empty());
                 go(Place.COMBINATION);
             }
         });
@@ -254,7 +255,7 @@ public final class MainWindow {
             case TEACH -> teachView;
         };
         if (to == Place.COMBINATION) {
-            combinationModel.show(planModel.entry().get());
+            planModel.entry().get().ifPresent(combinationModel::show);
         } else {
             combinationView.leave();
         }

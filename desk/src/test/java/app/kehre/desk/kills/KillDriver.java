@@ -25,6 +25,8 @@ import app.kehre.formats.library.BuiltInLibrary;
 import app.kehre.formats.plan.DemoPlan;
 import app.kehre.formats.plan.PlanDocument;
 
+import static app.kehre.core.testing.Ids.line;
+
 /**
  * Kills windows in which somebody works, at a moment by chance, and looks what is left: every edit that was made more
  * than a second before, whole files, and nothing of what an earlier kill had left until it is safe elsewhere.
@@ -125,7 +127,7 @@ public final class KillDriver {
             throws IOException, InterruptedException, UnreadableFile {
         PlanDocument document = read(plan);
         PlanDocument changed = document
-                .with(document.plan().with(document.plan().entry(1).withNote("edit 77")));
+                .with(document.plan().with(document.plan().entry(line(1)).withNote("edit 77")));
         Files.write(data.resolve("recovery/999999999-1.recovery"),
                 new Rescued(changed, java.util.Optional.empty()).bytes());
         Running window = start(data, plan, "rescue", 1);
@@ -182,7 +184,7 @@ public final class KillDriver {
     }
 
     private static int noteOf(PlanDocument document) {
-        Matcher note = NOTE.matcher("\"note\" : \"%s\"".formatted(document.plan().entry(1).note()));
+        Matcher note = NOTE.matcher("\"note\" : \"%s\"".formatted(document.plan().entry(line(1)).note()));
         return note.matches() ? Integer.parseInt(note.group(1)) : 0;
     }
 

@@ -21,6 +21,8 @@ import app.kehre.formats.disk.LocalDisk;
 import app.kehre.formats.library.BuiltInLibrary;
 import app.kehre.formats.plan.DemoPlan;
 
+import static app.kehre.core.testing.Ids.line;
+
 /**
  * A real window in a process of its own, in which somebody edits without a pause until it is killed. Each edit is said
  * on standard output once it is made. Arguments: the data folder, the plan, what is done, a seed.
@@ -66,7 +68,7 @@ public final class Victim {
         }
         for (int edit = 1;; edit++) {
             String note = "edit " + edit;
-            FxThread.call(() -> open.edit("Note", plan -> plan.with(plan.entry(1).withNote(note))));
+            FxThread.call(() -> open.edit("Note", plan -> plan.with(plan.entry(line(1)).withNote(note))));
             say(note);
             if (what.equals("save") && random.nextInt(4) == 0) {
                 FxThread.call(() -> save(window));

@@ -16,6 +16,7 @@ import app.kehre.desk.control.Commit;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.formats.plan.PlanDocument;
 
+import static app.kehre.core.testing.Ids.line;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** What is selected after each edit, and what a typed text does, without a window. */
@@ -37,18 +38,18 @@ class PlanViewModelTest {
 
     @Test
     void afterARemovalTheNeighbourIsSelected() {
-        model.select(2);
+        model.select(line(2));
         model.removeEntry();
         assertThat(model.entry().get()).isEqualTo(3);
         model.removeEntry();
-        assertThat(model.entry().get()).isZero();
+        assertThat(model.entry().get()).isEmpty();
         assertThat(model.selectedSegment()).hasValueSatisfying(
                 each -> assertThat(each.name()).isEqualTo("Toning"));
     }
 
     @Test
     void undoNeverLeavesALineSelectedThatIsGone() {
-        model.select(3);
+        model.select(line(3));
         model.duplicateEntry();
         assertThat(model.entry().get()).isEqualTo(4);
         open.undo();
@@ -82,7 +83,7 @@ class PlanViewModelTest {
 
     @Test
     void aTypedDoseIsShownThenTakenThenUndoneByItsName() {
-        Commit dose = model.ofEntry(2, "Dose", EntryText::withDose);
+        Commit dose = model.ofEntry(line(2), "Dose", EntryText::withDose);
         assertThat(dose.preview("20 reps"))
                 .isEqualTo("20 reps: 1:00 \u00b7 class 2:30, 27:30 to spare");
         assertThat(dose.preview("20 rep s")).contains("does not fit");
@@ -95,7 +96,7 @@ class PlanViewModelTest {
     @Test
     void aPatternThatWasUsedBeforeIsOfferedForAnotherMove() {
         assertThat(model.choices().completions("[")).contains("[singles 16, doubles 16]");
-        model.ofEntry(2, "Dose", EntryText::withDose).take("2 x [singles 8, repeater 8], each side");
+        model.ofEntry(line(2), "Dose", EntryText::withDose).take("2 x [singles 8, repeater 8], each side");
 
         assertThat(model.choices().completions("")).contains("2 x [singles 8, repeater 8]",
                 "[singles 16, doubles 16]",
@@ -111,8 +112,8 @@ class PlanViewModelTest {
 
     @Test
     void aLineThatWasRemovedMeanwhileTakesNoDose() {
-        Commit dose = model.ofEntry(2, "Dose", EntryText::withDose);
-        model.select(2);
+        Commit dose = model.ofEntry(line(2), "Dose", EntryText::withDose);
+        model.select(line(2));
         model.removeEntry();
 
         assertThat(dose.take("20 reps")).isEqualTo("This line is no longer in the plan.");

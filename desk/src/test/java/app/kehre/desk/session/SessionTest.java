@@ -26,6 +26,7 @@ import app.kehre.formats.disk.LocalDisk;
 import app.kehre.formats.json.UnreadableFile;
 import app.kehre.formats.plan.PlanDocument;
 
+import static app.kehre.core.testing.Ids.line;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.ArgumentMatchers.any;
@@ -40,7 +41,7 @@ import static org.mockito.Mockito.verifyNoMoreInteractions;
 class SessionTest {
 
     private final ClassPlan plan = Plans.one(Exercises.SQUAT, "12 reps");
-    private final ClassPlan longer = plan.with(Item.of(1, Exercises.SQUAT).withDose(Reps.of(20)));
+    private final ClassPlan longer = plan.with(Item.of(line(1), Exercises.SQUAT).withDose(Reps.of(20)));
     private final OpenPlan open = new OpenPlan(PlanDocument.of(plan, Library.of(Exercises.all())));
 
     @TempDir
@@ -159,7 +160,7 @@ class SessionTest {
     void anEditThatALimitForbidsIsNotMadeAndSaysWhy() {
         ClassPlan before = open.plan();
 
-        assertThat(open.edit("Much", now -> now.with(Item.of(1, Exercises.SQUAT)
+        assertThat(open.edit("Much", now -> now.with(Item.of(line(1), Exercises.SQUAT)
                 .withDose(DoseNotation.parse("60 x (1800 s on, 600 s off)").value()
                         .or(() -> DoseNotation.parse("1800 s on, 600 s off, x60").value()).orElseThrow()))))
                 .isFalse();

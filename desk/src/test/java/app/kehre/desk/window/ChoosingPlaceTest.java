@@ -22,12 +22,14 @@ import app.kehre.core.choosing.Unanswered;
 import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Way;
 import app.kehre.desk.Instructor;
 import app.kehre.formats.disk.LocalDisk;
 import app.kehre.formats.plan.DemoPlan;
 
+import static app.kehre.core.testing.Ids.part;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** The brief, and choosing for it beside the lines, by keyboard and by mouse. */
@@ -143,7 +145,8 @@ class ChoosingPlaceTest {
         instructor.presses(KeyCode.DIGIT2, KeyCode.ALT).presses(KeyCode.ENTER);
 
         assertThat(instructor.sees("#undo")).isEqualTo("Undo: add " + first.exercise().name());
-        assertThat(instructor.plan().segment(5).entries().get(1).name()).isEqualTo(first.exercise().name());
+        assertThat(instructor.plan().segment(part(5)).entries().get(1).name())
+                .isEqualTo(first.exercise().name());
         assertThat(this.<Suggestion>listed("#suggestions").getFirst().why())
                 .doesNotContain("inner thigh promised");
     }
@@ -153,7 +156,7 @@ class ChoosingPlaceTest {
         instructor.clicks("#segment-5").presses(KeyCode.DIGIT3, KeyCode.ALT).until("swaps are offered",
                 () -> !((ListView<?>) instructor.find("#swaps")).getItems().isEmpty());
         Swap first = this.<Swap>listed("#swaps").getFirst();
-        int line = instructor.plan().segment(5).entries().getFirst().id();
+        EntryId line = instructor.plan().segment(part(5)).entries().getFirst().id();
         assertThat(first.words()).endsWith(first.longer().isZero()
                 ? "same length"
                 : app.kehre.core.dose.Lengths.signed(first.longer()));
@@ -168,7 +171,7 @@ class ChoosingPlaceTest {
     void theBaseOfAnExerciseIsChosenAmongItsThreeOptions() {
         instructor.clicks("#segment-5").clicks("#side-line").clicks("#option-easier");
 
-        Item squat = (Item) instructor.plan().segment(5).entries().getFirst();
+        Item squat = (Item) instructor.plan().segment(part(5)).entries().getFirst();
         assertThat(squat.manner().way()).isEqualTo(Way.EASIER);
         assertThat(instructor.sees("#undo")).isEqualTo("Undo: base of Squat");
     }

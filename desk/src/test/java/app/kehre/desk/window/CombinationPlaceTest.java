@@ -15,9 +15,11 @@ import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Method;
 import app.kehre.core.choreography.Part;
 import app.kehre.core.dose.Side;
+import app.kehre.core.plan.EntryId;
 import app.kehre.desk.FaultyDisk;
 import app.kehre.desk.Instructor;
 
+import static app.kehre.core.testing.Ids.part;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** Combinations made, mended, built up and played in the window. */
@@ -132,14 +134,12 @@ class CombinationPlaceTest {
             instructor.presses(KeyCode.T).waits(java.time.Duration.ofMillis(500));
         }
 
-        assertThat(instructor.plan().segment(3).bpm().value()).isEqualTo(120);
+        assertThat(instructor.plan().segment(part(3)).bpm().value()).isEqualTo(120);
     }
 
     @Test
     void aClassWithoutOneGetsABuildUpAtOneButton() {
-        int id = build().combinations().isEmpty()
-                ? 0
-                : instructor.plan().buildUps().findFirst().orElseThrow().id();
+        EntryId id = instructor.plan().buildUps().findFirst().orElseThrow().id();
         instructor.presses(KeyCode.DIGIT2, KeyCode.CONTROL).clicksOnRoad(id).presses(KeyCode.DELETE);
         instructor.presses(KeyCode.DIGIT3, KeyCode.CONTROL).clicks("#add-build-up");
 

@@ -23,6 +23,7 @@ import app.kehre.desk.Instructor;
 import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.plan.DemoPlan;
 
+import static app.kehre.core.testing.Ids.line;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** What was being done when the program broke off is there again. */
@@ -102,7 +103,7 @@ class CrashTest {
         breakOff();
         instructor.clicksButton("Open it");
 
-        assertThat(EntryText.dose(instructor.plan().entry(2))).isEqualTo("10 eights");
+        assertThat(EntryText.dose(instructor.plan().entry(line(2)))).isEqualTo("10 eights");
     }
 
     /** The process ends at once; what it kept is found by the next one. */
@@ -158,7 +159,7 @@ class CrashTest {
                 () -> instructor.content().scene().getRoot().lookup(".notice") != null);
         instructor.types(", half time").presses(KeyCode.ENTER);
 
-        assertThat(EntryText.dose(instructor.plan().entry(2))).isEqualTo("9 eights, half time");
+        assertThat(EntryText.dose(instructor.plan().entry(line(2)))).isEqualTo("9 eights, half time");
     }
 
     @Test
@@ -224,7 +225,7 @@ class CrashTest {
         instructor.presses(KeyCode.ESCAPE);
         Instructor.onFx(() -> {
             instructor.content().planning().open().edit("Note",
-                    plan -> plan.with(plan.entry(1).withNote("Doors!")));
+                    plan -> plan.with(plan.entry(line(1)).withNote("Doors!")));
             return 0;
         });
         instructor.clicks("#teach");

@@ -19,6 +19,7 @@ import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.json.UnreadableFile;
 import app.kehre.formats.plan.PlanDocument;
 
+import static app.kehre.core.testing.Ids.line;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** Nothing that was planned is ever lost without being asked for. */
@@ -174,10 +175,10 @@ class FilesTest {
         assertThat(instructor.sees("#hint")).isEqualTo("evening.kehre.json \u00b7 changed by somebody else");
         assertThat(file).hasBinaryContent(theirs);
         instructor.clicksButton("Take theirs");
-        assertThat(EntryText.dose(instructor.plan().entry(2))).isEqualTo("11 eights");
+        assertThat(EntryText.dose(instructor.plan().entry(line(2)))).isEqualTo("11 eights");
         assertThat(instructor.unsaved()).isFalse();
         instructor.presses(KeyCode.Z, KeyCode.CONTROL);
-        assertThat(EntryText.dose(instructor.plan().entry(2))).isEqualTo("9 eights");
+        assertThat(EntryText.dose(instructor.plan().entry(line(2)))).isEqualTo("9 eights");
     }
 
     @Test

@@ -24,6 +24,7 @@ import app.kehre.desk.FaultyDisk;
 import app.kehre.desk.Instructor;
 import app.kehre.formats.plan.DemoPlan;
 
+import static app.kehre.core.testing.Ids.line;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.doReturn;
@@ -172,7 +173,7 @@ class FindingsPlaceTest {
         doThrow(new IllegalStateException("a fault of Kehre's own")).when(failing).all();
         Instructor.onFx(() -> {
             instructor.content().planning().open().edit("Note",
-                    plan -> plan.with(plan.entry(1).withNote("x")));
+                    plan -> plan.with(plan.entry(line(1)).withNote("x")));
             return 0;
         });
         instructor.settle();

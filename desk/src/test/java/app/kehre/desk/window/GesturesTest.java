@@ -1,6 +1,7 @@
 package app.kehre.desk.window;
 
 import java.nio.file.Path;
+import java.util.Optional;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.geometry.VerticalDirection;
@@ -16,10 +17,12 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
 
+import app.kehre.core.plan.EntryId;
 import app.kehre.desk.Instructor;
 import app.kehre.desk.NeedsDisplay;
 import app.kehre.formats.disk.LocalDisk;
 
+import static app.kehre.core.testing.Ids.part;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** Dragging and scrolling in the real window. */
@@ -64,8 +67,9 @@ class GesturesTest {
 
         robot.moveTo(line(0)).press(MouseButton.PRIMARY).moveBy(0, 8).moveTo(line(1)).moveTo(line(2))
                 .release(MouseButton.PRIMARY);
-        instructor.until("the line has moved", () -> instructor.content().planning().segment().get() == 2
-                && !instructor.lines().getFirst().equals("March on the spot"));
+        instructor.until("the line has moved",
+                () -> instructor.content().planning().segment().get().equals(Optional.of(part(2)))
+                        && !instructor.lines().getFirst().equals("March on the spot"));
 
         assertThat(instructor.lines().subList(0, 3)).containsExactly("Step touch", "Heel dig",
                 "March on the spot");
@@ -79,7 +83,7 @@ class GesturesTest {
         robot.moveTo(line(0)).press(MouseButton.PRIMARY).moveBy(0, -8).moveTo("#segment-3")
                 .moveBy(3, 0).release(MouseButton.PRIMARY);
         instructor.until("the line has moved",
-                () -> instructor.content().planning().segment().get() == 3);
+                () -> instructor.content().planning().segment().get().equals(Optional.of(part(3))));
 
         assertThat(instructor.lines().getLast()).isEqualTo("March on the spot");
     }
@@ -87,7 +91,7 @@ class GesturesTest {
     @Test
     void anExerciseIsDraggedIntoACircuitAndOutOfIt() {
         instructor.clicks("#segment-5").clicks("#segment-5");
-        int split = instructor.plan().segment(5).entries().get(2).id();
+        EntryId split = instructor.plan().segment(part(5)).entries().get(2).id();
 
         robot.moveTo(line(2)).press(MouseButton.PRIMARY).moveBy(0, 8).moveTo(line(4)).moveBy(2, 0)
                 .release(MouseButton.PRIMARY);

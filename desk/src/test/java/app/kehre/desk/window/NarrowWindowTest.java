@@ -2,6 +2,7 @@ package app.kehre.desk.window;
 
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.input.KeyCode;
 
 import org.junit.jupiter.api.AfterEach;
@@ -77,7 +78,7 @@ class NarrowWindowTest {
     void aSegmentShowsItsNameAndItsLengthAsAWholeOrNotAtAll() {
         ClassPlan plan = demo();
         for (int more = plan.segments().size(); more < MANY; more++) {
-            plan = Edits.addSegment(plan, 0, Role.TALK);
+            plan = Edits.addSegment(plan, Optional.empty(), Role.TALK);
         }
         for (Segment segment : plan.segments()) {
             plan = plan.with(segment.withName("A name that goes on and on for long"));

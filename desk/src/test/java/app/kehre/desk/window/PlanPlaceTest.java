@@ -17,6 +17,8 @@ import app.kehre.core.testing.Plans;
 import app.kehre.desk.Instructor;
 import app.kehre.formats.disk.LocalDisk;
 
+import static app.kehre.core.testing.Ids.line;
+import static app.kehre.core.testing.Ids.part;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** The Plan place, by keyboard and by mouse, without a display. */
@@ -47,7 +49,7 @@ class PlanPlaceTest {
     }
 
     private app.kehre.core.plan.Entry plan(int entry) {
-        return instructor.plan().find(entry).orElseThrow();
+        return instructor.plan().find(line(entry)).orElseThrow();
     }
 
     @Test
@@ -129,7 +131,7 @@ class PlanPlaceTest {
 
         instructor.presses(KeyCode.UP, KeyCode.ALT).presses(KeyCode.UP, KeyCode.ALT);
 
-        assertThat(instructor.plan().segmentOf(2).orElseThrow().name()).isEqualTo("Welcome");
+        assertThat(instructor.plan().segmentOf(line(2)).orElseThrow().name()).isEqualTo("Welcome");
         assertThat(instructor.lines()).hasSize(2);
     }
 
@@ -141,7 +143,7 @@ class PlanPlaceTest {
         assertThat(instructor.lines()).containsExactly("Squat", "Side plank", "Split squat", "Bent-over row");
         assertThat(instructor.sees("#undo")).isEqualTo("Undo: add Side plank");
         instructor.presses(KeyCode.L, KeyCode.CONTROL).types("water").presses(KeyCode.ENTER);
-        assertThat(instructor.plan().segment(2).entries()).hasSize(5);
+        assertThat(instructor.plan().segment(part(2)).entries()).hasSize(5);
     }
 
     @Test
@@ -178,9 +180,9 @@ class PlanPlaceTest {
     @Test
     void segmentsAreChosenNamedAddedAndRemoved() {
         instructor.clicks("#segment-1").clicks("#segment-name").writes("Hello").presses(KeyCode.ENTER);
-        assertThat(instructor.plan().segment(1).name()).isEqualTo("Hello");
+        assertThat(instructor.plan().segment(part(1)).name()).isEqualTo("Hello");
         instructor.clicks("#segment-2").clicks("#segment-bpm").writes("126").presses(KeyCode.ENTER);
-        assertThat(instructor.plan().segment(2).bpm().value()).isEqualTo(126);
+        assertThat(instructor.plan().segment(part(2)).bpm().value()).isEqualTo(126);
 
         instructor.presses(KeyCode.LEFT, KeyCode.CONTROL, KeyCode.ALT);
         assertThat(instructor.plan().segments()).extracting(each -> each.name()).containsExactly("Toning",

@@ -214,9 +214,9 @@ class ProposalsPlaceTest {
         assertThat(instructor.plan().find(first.id())).isEqualTo(locked.find(first.id()));
         assertThat(instructor.plan().segment(toning.id()).entries()).hasSizeGreaterThan(1)
                 .isNotEqualTo(toning.entries());
-        assertThat(instructor.plan().segments()).filteredOn(each -> each.id() != toning.id())
+        assertThat(instructor.plan().segments()).filteredOn(each -> !each.id().equals(toning.id()))
                 .containsExactlyElementsOf(locked.segments().stream()
-                        .filter(each -> each.id() != toning.id()).toList());
+                        .filter(each -> !each.id().equals(toning.id())).toList());
     }
 
     @Test

@@ -28,6 +28,8 @@ import app.kehre.core.testing.Plans;
 import app.kehre.desk.Instructor;
 import app.kehre.formats.disk.LocalDisk;
 
+import static app.kehre.core.testing.Ids.line;
+import static app.kehre.core.testing.Ids.part;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** Circuits, sides, screens, cuts, and how an exercise is taught, in the window. */
@@ -58,7 +60,7 @@ class StructuresTest {
     }
 
     private Item item(int id) {
-        return (Item) instructor.plan().find(id).orElseThrow();
+        return (Item) instructor.plan().find(line(id)).orElseThrow();
     }
 
     private void makeCircuit() {
@@ -69,7 +71,8 @@ class StructuresTest {
     void selectedLinesBecomeACircuitAndStopBeingOne() {
         makeCircuit();
 
-        assertThat(instructor.plan().segment(1).entries().getFirst()).isInstanceOfSatisfying(Circuit.class,
+        assertThat(instructor.plan().segment(part(1)).entries().getFirst()).isInstanceOfSatisfying(
+                Circuit.class,
                 circuit -> assertThat(circuit.items()).extracting(Item::name).containsExactly("Squat",
                         "Split squat"));
         assertThat(instructor.sees("#undo")).isEqualTo("Undo: make a circuit");
@@ -90,7 +93,8 @@ class StructuresTest {
         assertThat(RoundWords.of(item(1))).isEqualTo("round 2: 9 reps; round 3: explain stops the work");
         instructor.presses(KeyCode.Z, KeyCode.CONTROL);
         assertThat(instructor.content().planning().open().settled().get().spans().stream()
-                .filter(span -> span.entry() == 1 && span.parts() > 0)).extracting(span -> span.parts())
+                .filter(span -> span.entry().equals(line(1)) && span.parts() > 0))
+                .extracting(span -> span.parts())
                 .containsExactly(12, 9, 12);
         instructor.presses(KeyCode.Z, KeyCode.CONTROL);
         assertThat(RoundWords.of(item(1))).isEmpty();
@@ -103,24 +107,25 @@ class StructuresTest {
 
         assertThat(instructor.sees("#hint")).isEqualTo("Rounds must be from 1 to 20, not 0.");
         instructor.presses(KeyCode.ESCAPE);
-        assertThat(EntryText.dose(instructor.plan().segment(1).entries().getFirst())).isEqualTo("2 rounds");
+        assertThat(EntryText.dose(instructor.plan().segment(part(1)).entries().getFirst()))
+                .isEqualTo("2 rounds");
     }
 
     @Test
     void aLineGoesIntoACircuitAndOutOfItByKey() {
         makeCircuit();
         instructor.clicksOnRoad(3).presses(KeyCode.UP, KeyCode.ALT);
-        assertThat(instructor.plan().circuitOf(3)).isPresent();
+        assertThat(instructor.plan().circuitOf(line(3))).isPresent();
 
         instructor.presses(KeyCode.DOWN, KeyCode.ALT);
-        assertThat(instructor.plan().circuitOf(3)).isEmpty();
+        assertThat(instructor.plan().circuitOf(line(3))).isEmpty();
     }
 
     @Test
     void theSecondSideCanFollowAnotherExercise() {
         instructor.clicksOnRoad(2).presses(KeyCode.B, KeyCode.CONTROL, KeyCode.ALT);
 
-        assertThat(instructor.plan().segment(1).entries()).extracting(EntryText::dose).containsExactly(
+        assertThat(instructor.plan().segment(part(1)).entries()).extracting(EntryText::dose).containsExactly(
                 "12 reps",
                 "10 reps, right side", "12 reps", "10 reps, left side");
     }
@@ -208,7 +213,7 @@ class StructuresTest {
     void aScreenSaysWhatIsDoneInsteadAndTheHallShowsIt() {
         instructor.presses(KeyCode.L, KeyCode.CONTROL).types("balance s").presses(KeyCode.ENTER)
                 .clicks("#instead-2").writes("squats at the chair").presses(KeyCode.ENTER);
-        assertThat(instructor.plan().find(5)).containsInstanceOf(Screen.class);
+        assertThat(instructor.plan().find(line(5))).containsInstanceOf(Screen.class);
 
         instructor.presses(KeyCode.DIGIT6, KeyCode.CONTROL).presses(KeyCode.ENTER);
         instructor.goesOnTo("Split squat");

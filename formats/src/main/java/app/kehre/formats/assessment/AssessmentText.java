@@ -9,6 +9,7 @@ import tools.jackson.databind.node.ObjectNode;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Finding;
 import app.kehre.core.dose.Lengths;
+import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Segment;
 import app.kehre.formats.json.JsonText;
@@ -34,7 +35,12 @@ public final class AssessmentText {
 
     private static void write(Assessment assessment, Finding finding, ObjectNode node) {
         node.put("check", finding.check()).put("severity", finding.severity().words())
-                .put("segment", segment(assessment, finding)).put("item", item(assessment, finding))
+                .put("segment", segment(assessment, finding)).put("item", item(assessment, finding));
+        finding.place().segment().ifPresent(id -> node.put("segmentId", id.number()));
+        finding.entry().ifPresent(id -> node.put("itemId", id.number()));
+        finding.entry().flatMap(assessment.timeline().plan()::find)
+                .ifPresent(line -> node.put("subject", line.subject()));
+        node
                 .put("startMs", finding.place().at().toMillis()).put("text", finding.what())
                 .put("why", finding.why()).put("source", finding.source().words());
         ArrayNode mends = node.putArray("mends");
@@ -62,11 +68,11 @@ public final class AssessmentText {
     }
 
     private static String segment(Assessment assessment, Finding finding) {
-        return assessment.timeline().plan().findSegment(finding.place().segment()).map(Segment::name)
-                .orElse("");
+        ClassPlan plan = assessment.timeline().plan();
+        return finding.place().segment().flatMap(plan::findSegment).map(Segment::name).orElse("");
     }
 
     private static String item(Assessment assessment, Finding finding) {
-        return assessment.timeline().plan().find(finding.place().entry()).map(Entry::name).orElse("");
+        return finding.entry().flatMap(assessment.timeline().plan()::find).map(Entry::name).orElse("");
     }
 }

@@ -23,6 +23,7 @@ import app.kehre.core.kit.Load;
 import app.kehre.core.kit.LoadNotation;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.EntryId;
 import app.kehre.formats.json.Fields;
 
 /** Reads and writes build-ups. */
@@ -35,7 +36,8 @@ final class BuildUpJson {
 
     private BuildUpJson() {}
 
-    static Optional<Entry> read(Fields fields, int id, String note, Map<Limit, Exercise> instead, Load load,
+    static Optional<Entry> read(Fields fields, EntryId id, String note, Map<Limit, Exercise> instead,
+            Load load,
             Finder finder) {
         String name = fields.text("buildUp");
         Method method = fields.term("method", Method.class);

@@ -22,7 +22,9 @@ import app.kehre.core.kit.Load;
 import app.kehre.core.kit.LoadNotation;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Explaining;
+import app.kehre.core.plan.Identity;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Manner;
 import app.kehre.core.plan.Notes;
@@ -40,7 +42,7 @@ final class EntryReader {
 
     private final Map<String, Exercise> own;
     private final Library library;
-    private final Set<Integer> ids = new HashSet<>();
+    private final Set<EntryId> ids = new HashSet<>();
     private final List<Runnable> insteads = new ArrayList<>();
     private final Set<String> faulty = new HashSet<>();
 
@@ -50,7 +52,7 @@ final class EntryReader {
     }
 
     Optional<Entry> entry(Fields fields) {
-        int id = PlanReader.id(fields, ids);
+        EntryId id = id(fields);
         String note = note(fields, "note");
         List<String> kinds = KINDS.stream().filter(fields::has).toList();
         if (kinds.size() != 1) {
@@ -75,7 +77,7 @@ final class EntryReader {
         return note;
     }
 
-    private static Optional<Entry> pause(Fields fields, int id, String note) {
+    private static Optional<Entry> pause(Fields fields, EntryId id, String note) {
         Pause.Kind kind = fields.term("pause", Pause.Kind.class);
         String name = fields.text("name");
         Duration length = length(fields, "length", Pause.LENGTH);
@@ -87,7 +89,7 @@ final class EntryReader {
                 () -> new Pause(id, kind, name, length, moving, notBefore, note));
     }
 
-    private Optional<Entry> circuit(Fields fields, int id, String note) {
+    private Optional<Entry> circuit(Fields fields, EntryId id, String note) {
         String name = fields.text("circuit");
         int rounds = fields.whole("rounds", Circuit.ROUNDS);
         Duration rest = fields.has("rest") ? length(fields, "rest", Circuit.REST) : Duration.ZERO;
@@ -98,7 +100,7 @@ final class EntryReader {
                 each.report("exercise",
                         "a circuit holds exercises only, not circuits, pauses, screens or build-ups.");
             } else {
-                item(each, PlanReader.id(each, ids), note(each, "note")).ifPresent(items::add);
+                item(each, id(each), note(each, "note")).ifPresent(items::add);
             }
         }
         return fields.clean()
@@ -107,9 +109,9 @@ final class EntryReader {
                 : Optional.empty();
     }
 
-    private void requireLine(Fields fields, int number) {
-        if (!ids.contains(number)) {
-            fields.report("instead", "found \"%d\", which is the id of no line.".formatted(number));
+    private void requireLine(Fields fields, EntryId line) {
+        if (!ids.contains(line)) {
+            fields.report("instead", "found \"%s\", which is the id of no line.".formatted(line));
         }
     }
 
@@ -118,15 +120,17 @@ final class EntryReader {
         insteads.forEach(Runnable::run);
     }
 
-    private Optional<Entry> screen(Fields fields, int id, String note) {
+    private Optional<Entry> screen(Fields fields, EntryId id, String note) {
         String name = fields.text("screen");
         Dose dose = fields.parsed("dose", DoseNotation::parse, STAND_IN);
         String failed = note(fields, "failed");
-        Map<Integer, String> instead = new HashMap<>();
+        Map<EntryId, String> instead = new HashMap<>();
         fields.textsByName("instead").forEach((number, words) -> {
-            if (number.matches("\\d{1,7}")) {
-                instead.put(Integer.parseInt(number), words);
-                insteads.add(() -> requireLine(fields, Integer.parseInt(number)));
+            if (number.matches("\\d{1,7}")
+                    && Identity.NUMBER.problem(Integer.parseInt(number)).isEmpty()) {
+                EntryId line = new EntryId(Integer.parseInt(number));
+                instead.put(line, words);
+                insteads.add(() -> requireLine(fields, line));
             } else {
                 fields.report("instead", "found \"%s\", expected the id of a line.".formatted(number));
             }
@@ -134,7 +138,7 @@ final class EntryReader {
         return fields.built("screen", () -> new Screen(id, name, dose, failed, instead, note));
     }
 
-    private Optional<Item> item(Fields fields, int id, String note) {
+    private Optional<Item> item(Fields fields, EntryId id, String note) {
         Optional<Exercise> exercise = fields.given("exercise")
                 .flatMap(name -> exercise(fields, "exercise", name));
         Dose dose = fields.parsed("dose", DoseNotation::parse, STAND_IN);
@@ -147,6 +151,10 @@ final class EntryReader {
     }
 
     /** An exercise of the plan that is at fault itself: that it is named elsewhere is no second fault. */
+    private EntryId id(Fields fields) {
+        return PlanReader.id(fields, EntryId::new, ids);
+    }
+
     void faulty(Fields exercise) {
         faulty.add(exercise.peek("id"));
     }

@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.IntFunction;
 import java.util.stream.Collectors;
 
 import tools.jackson.databind.node.ArrayNode;
@@ -16,17 +18,18 @@ import app.kehre.core.dose.Range;
 import app.kehre.core.plan.Chosen;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.EntryId;
+import app.kehre.core.plan.Identity;
+import app.kehre.core.plan.SegmentId;
 import app.kehre.core.plan.SetAside;
 import app.kehre.formats.json.Fields;
 
 /** The figures that are not Kehre's, the findings set aside and why lines were proposed, in a plan document. */
 final class JudgementJson {
 
-    private static final Range LINE = Range.of("a number", 1, Integer.MAX_VALUE);
     /** What stands in for the range of each figure, which is checked with its own words. */
     private static final Range FIGURE = Range.of("a figure", 0, 1_000_000);
     private static final Range REASONS = Range.of("the number of reasons", 0, 4000);
-    private static final Range NUMBER = Range.of("a number", 0, Integer.MAX_VALUE);
 
     private JudgementJson() {}
 
@@ -40,8 +43,9 @@ final class JudgementJson {
         if (!still.isEmpty()) {
             ArrayNode aside = document.putArray("setAside");
             still.forEach(each -> {
-                ObjectNode node = aside.addObject().put("check", each.check())
-                        .put("segment", each.segment()).put("item", each.entry());
+                ObjectNode node = aside.addObject().put("check", each.check());
+                each.segment().ifPresent(id -> node.put("segment", id.number()));
+                each.entry().ifPresent(id -> node.put("item", id.number()));
                 if (!each.subject().isEmpty()) {
                     node.put("subject", each.subject());
                 }
@@ -51,8 +55,9 @@ final class JudgementJson {
         List<Chosen> chosen = still(plan);
         if (!chosen.isEmpty()) {
             ArrayNode reasons = document.putArray("chosen");
-            chosen.forEach(each -> reasons.addObject().put("item", each.entry()).put("what", each.what())
-                    .put("why", each.why()));
+            chosen.forEach(
+                    each -> reasons.addObject().put("item", each.entry().number()).put("what", each.what())
+                            .put("why", each.why()));
         }
     }
 
@@ -82,7 +87,7 @@ final class JudgementJson {
 
     /** The reasons of lines that are still as they were proposed; those of others say nothing any more. */
     private static List<Chosen> still(ClassPlan plan) {
-        Map<Integer, Entry> lines = plan.lines().collect(Collectors.toMap(Entry::id, each -> each));
+        Map<EntryId, Entry> lines = plan.lines().collect(Collectors.toMap(Entry::id, each -> each));
         return plan.chosen().stream()
                 .filter(each -> lines.containsKey(each.entry()) && each.isOf(lines.get(each.entry())))
                 .toList();
@@ -106,8 +111,8 @@ final class JudgementJson {
         List<SetAside> aside = new ArrayList<>();
         fields.objects("setAside", false, REASONS).forEach(each -> {
             String check = each.text("check");
-            int segment = each.whole("segment", NUMBER);
-            int item = each.whole("item", NUMBER);
+            Optional<SegmentId> segment = id(each, "segment", SegmentId::new);
+            Optional<EntryId> item = id(each, "item", EntryId::new);
             String subject = each.text("subject", "");
             String reason = each.text("reason");
             each.built("reason", () -> new SetAside(check, segment, item, subject, reason))
@@ -116,10 +121,16 @@ final class JudgementJson {
         return aside;
     }
 
+    private static <T> Optional<T> id(Fields fields, String name, IntFunction<T> made) {
+        return fields.has(name)
+                ? fields.find(name, Identity.NUMBER).stream().mapToObj(made).findFirst()
+                : Optional.empty();
+    }
+
     private static List<Chosen> chosen(Fields fields) {
         List<Chosen> chosen = new ArrayList<>();
         fields.objects("chosen", false, REASONS).forEach(each -> {
-            int item = each.whole("item", LINE);
+            EntryId item = new EntryId(each.whole("item", Identity.NUMBER));
             String what = each.text("what");
             String why = each.text("why");
             each.built("why", () -> new Chosen(item, what, why)).ifPresent(chosen::add);

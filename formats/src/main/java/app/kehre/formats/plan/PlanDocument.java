@@ -7,6 +7,7 @@ import tools.jackson.databind.node.ObjectNode;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.PlanId;
 import app.kehre.formats.json.Fields;
 import app.kehre.formats.json.JsonText;
 import app.kehre.formats.json.Unread;
@@ -52,7 +53,9 @@ public final class PlanDocument {
         JsonText text = JsonText.parse(file, bytes, MOST_VALUES);
         PlanReader.requireFormat(file, text.top());
         ObjectNode upgraded = Upgrades.PLAN.apply(file, text.top(), library);
-        return text.read(Fields.of(upgraded), fields -> PlanReader.read(fields, library)).orElseThrow();
+        PlanId unnamed = PlanId.of(bytes);
+        return text.read(Fields.of(upgraded), fields -> PlanReader.read(fields, library, unnamed))
+                .orElseThrow();
     }
 
     /** Returns whether bytes are a plan of any version, readable or not. */

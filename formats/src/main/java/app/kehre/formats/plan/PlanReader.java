@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.function.IntFunction;
 import java.util.stream.Stream;
 
 import tools.jackson.databind.JsonNode;
@@ -25,7 +26,10 @@ import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.ClassTimes;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Identity;
+import app.kehre.core.plan.PlanId;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.formats.json.Cut;
 import app.kehre.formats.json.Fields;
@@ -35,13 +39,11 @@ import app.kehre.formats.library.ExerciseJson;
 /** Reads a document of the current version into a plan, or says everything that is wrong with it. */
 final class PlanReader {
 
-    static final Range ID = Range.of("an id", 1, 1_000_000);
-
     private static final Range OWN = Range.of("the exercises that a plan brings along", 0, 2000);
 
     private final Map<String, Exercise> own = new LinkedHashMap<>();
     private final EntryReader entries;
-    private final Set<Integer> segmentIds = new HashSet<>();
+    private final Set<SegmentId> segmentIds = new HashSet<>();
 
     private PlanReader(Library library) {
         this.entries = new EntryReader(own, library);
@@ -57,16 +59,21 @@ final class PlanReader {
         }
     }
 
-    /** Reads a plan; nothing when something is at fault, which the fields then say. */
-    static Optional<PlanDocument> read(Fields fields, Library library) {
+    /**
+     * Reads a plan; nothing when something is at fault, which the fields then say.
+     *
+     * @param unnamed the id of a plan that has none
+     */
+    static Optional<PlanDocument> read(Fields fields, Library library, PlanId unnamed) {
         fields.has("format");
         fields.has("version");
         PlanReader reader = new PlanReader(library);
-        return reader.plan(fields).map(plan -> new PlanDocument(plan, library, fields.unread(),
+        return reader.plan(fields, unnamed).map(plan -> new PlanDocument(plan, library, fields.unread(),
                 List.copyOf(reader.own.values())));
     }
 
-    private Optional<ClassPlan> plan(Fields fields) {
+    private Optional<ClassPlan> plan(Fields fields, PlanId unnamed) {
+        Identity identity = IdentityJson.read(fields, unnamed);
         Set<String> ids = new HashSet<>();
         fields.objects("exercises", false, OWN).forEach(each -> ExerciseJson.readNew(each, ids)
                 .ifPresentOrElse(exercise -> own.putIfAbsent(exercise.id(), exercise),
@@ -85,7 +92,8 @@ final class PlanReader {
         JudgementJson.Read judgement = JudgementJson.read(fields);
         return fields.clean()
                 ? fields.built("segments",
-                        () -> laidOut(judgement.of(new ClassPlan(brief.orElseThrow(), segments, times))))
+                        () -> laidOut(judgement
+                                .of(new ClassPlan(brief.orElseThrow(), segments, times).with(identity))))
                 : Optional.empty();
     }
 
@@ -116,7 +124,7 @@ final class PlanReader {
     }
 
     private Optional<Segment> segment(Fields fields) {
-        int id = id(fields, segmentIds);
+        SegmentId id = id(fields, SegmentId::new, segmentIds);
         String name = fields.text("name");
         Role role = fields.term("role", Role.class);
         Duration target = fields.parsed("target", text -> inRange(Lengths.parse(text), Segment.TARGET),
@@ -131,13 +139,13 @@ final class PlanReader {
                 () -> new Segment(id, name, role, target, bpm, lines, standsAlone, leftOut));
     }
 
-    /** Returns the number of a line or a segment, which none before it has; a stand-in when it is at fault. */
-    static int id(Fields fields, Set<Integer> seen) {
-        OptionalInt id = fields.find("id", ID);
-        if (id.isPresent() && !seen.add(id.getAsInt())) {
+    /** Returns the id of a line or a segment, which none before it has; a stand-in when it is at fault. */
+    static <T> T id(Fields fields, IntFunction<T> made, Set<T> seen) {
+        OptionalInt id = fields.find("id", Identity.NUMBER);
+        if (id.isPresent() && !seen.add(made.apply(id.getAsInt()))) {
             fields.report("id", "%d is used twice, expected a number of its own.".formatted(id.getAsInt()));
         }
-        return id.orElse((int) ID.least());
+        return made.apply(id.orElse((int) Identity.NUMBER.least()));
     }
 
     static Reading<Duration> inRange(Reading<Duration> reading, Range range) {

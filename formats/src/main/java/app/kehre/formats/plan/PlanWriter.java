@@ -47,6 +47,7 @@ final class PlanWriter {
     static ObjectNode write(ClassPlan plan, Library library, List<Exercise> held, ObjectNode before) {
         ObjectNode document = JsonText.object();
         document.put("format", PlanDocument.FORMAT).put("version", Upgrades.PLAN.current());
+        IdentityJson.write(plan.identity(), document);
         BriefJson.write(plan.brief(), document.putObject("brief"), before.path("brief"));
         if (before.has("times") || !plan.times().equals(ClassTimes.usual(plan.brief().group().older()))) {
             write(plan.times(), document.putObject("times"));
@@ -63,7 +64,7 @@ final class PlanWriter {
     }
 
     private static void write(Segment segment, ObjectNode node) {
-        node.put("id", segment.id()).put("name", segment.name()).put("role", segment.role().words())
+        node.put("id", segment.id().number()).put("name", segment.name()).put("role", segment.role().words())
                 .put("target", Lengths.notation(segment.target())).put("bpm", segment.bpm().value());
         mark(node, "standsAlone", segment.standsAlone());
         mark(node, "leftOut", segment.leftOut());
@@ -72,7 +73,7 @@ final class PlanWriter {
     }
 
     private static void write(Entry entry, ObjectNode node) {
-        node.put("id", entry.id());
+        node.put("id", entry.id().number());
         switch (entry) {
             case Item item -> write(item, node);
             case Pause pause -> write(pause, node);

@@ -3,10 +3,12 @@ package app.kehre.formats.timeline;
 import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Span;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.formats.table.Cells;
@@ -37,10 +39,10 @@ public final class TimelineTable {
     /** Returns the table as text: a line a span, a heading a segment, the total at the end. */
     public static String text(Timeline timeline) {
         StringBuilder out = new StringBuilder();
-        int segment = 0;
+        Optional<SegmentId> segment = Optional.empty();
         for (Span span : timeline.spans()) {
-            if (span.segment() != segment) {
-                segment = span.segment();
+            if (!segment.equals(Optional.of(span.segment()))) {
+                segment = Optional.of(span.segment());
                 out.append(segment(timeline, span)).append('\n');
             }
             out.append(String.format(Locale.ROOT, "%8s %6s  %-12s %s%s%n", Lengths.clock(span.start()),

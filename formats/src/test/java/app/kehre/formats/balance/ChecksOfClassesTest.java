@@ -31,6 +31,7 @@ import app.kehre.core.plan.Explaining;
 import app.kehre.core.plan.Way;
 import app.kehre.formats.choreography.Moves;
 
+import static app.kehre.core.testing.Ids.line;
 import static app.kehre.formats.balance.Hall.exercise;
 import static app.kehre.formats.balance.Hall.hall;
 import static app.kehre.formats.balance.Hall.slot;
@@ -176,7 +177,7 @@ class ChecksOfClassesTest {
                         hall().toning("squat 12 reps")),
                 arguments("no-balance-screen", newcomers(30).toning("reverse-lunge 12 reps, each side"),
                         newcomers(30).toning("")
-                                .plans(plans -> plans.entry(new Edits.Addable.OfScreen().entry(1))
+                                .plans(plans -> plans.entry(new Edits.Addable.OfScreen().entry(line(1)))
                                         .item(exercise("reverse-lunge"), "12 reps, each side"))),
                 arguments("on-the-back", with(Limit.PREGNANCY).core("dead-bug 30 reps; heel-slide 30 reps"),
                         with(Limit.PREGNANCY)
@@ -215,7 +216,7 @@ class ChecksOfClassesTest {
 
     private static Hall dancing(String combination) {
         Combination one = Moves.combination(combination);
-        BuildUp build = BuildUp.of(1, exercise("march"))
+        BuildUp build = BuildUp.of(line(1), exercise("march"))
                 .with(Build.of(List.of(one), Method.ADD_ON, java.time.Duration.ofMinutes(6),
                         exercise("march")));
         return hall().aerobic("").plans(plans -> plans.entry(build));

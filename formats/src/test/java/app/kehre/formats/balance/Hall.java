@@ -11,6 +11,7 @@ import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.testing.Plans;
 import app.kehre.formats.library.BuiltInLibrary;
@@ -77,8 +78,9 @@ final class Hall {
 
     private void line(String line) {
         switch (line) {
-            case "water" -> plans = plans.entry(Pause.of(1, Pause.Kind.WATER));
-            case "water, moving" -> plans = plans.entry(Pause.of(1, Pause.Kind.WATER).withMoving(true));
+            case "water" -> plans = plans.entry(Pause.of(EntryId.FIRST, Pause.Kind.WATER));
+            case "water, moving" ->
+                plans = plans.entry(Pause.of(EntryId.FIRST, Pause.Kind.WATER).withMoving(true));
             case "talk" -> plans = plans.pause(Pause.Kind.TALK);
             case String _ -> {
                 String[] parts = line.split("@");

@@ -6,6 +6,8 @@ import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.testing.Plans;
 
+import static app.kehre.core.testing.Ids.line;
+
 /** Pauses that are longer than usual. */
 final class Longer {
 
@@ -14,6 +16,6 @@ final class Longer {
     /** Adds a pause of a minute and a half in which nobody moves. */
     static Plans pause(Plans plans) {
         return plans.segment("Pause", Role.PAUSE, 120)
-                .entry(Pause.of(1, Pause.Kind.WATER).withLength(Duration.ofSeconds(90)));
+                .entry(Pause.of(line(1), Pause.Kind.WATER).withLength(Duration.ofSeconds(90)));
     }
 }

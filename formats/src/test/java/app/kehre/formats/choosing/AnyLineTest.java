@@ -2,6 +2,7 @@ package app.kehre.formats.choosing;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 
@@ -95,7 +96,7 @@ class AnyLineTest {
         Item after = line(plan, which);
         Segment segment = plan.segmentOf(after.id()).orElseThrow();
 
-        List<Suggestion> found = Suggestions.of(plan, LIBRARY, segment.id(), after.id(), "");
+        List<Suggestion> found = Suggestions.of(plan, LIBRARY, segment.id(), Optional.of(after.id()), "");
 
         assertThat(found).extracting(Suggestion::weight).isSortedAccordingTo(Comparator.reverseOrder());
         assertThat(found).allSatisfy(each -> {

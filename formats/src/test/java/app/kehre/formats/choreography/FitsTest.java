@@ -13,6 +13,7 @@ import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryText;
 
+import static app.kehre.core.testing.Ids.line;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** What fits at a point of a combination, and what each leg does in it. */
@@ -72,7 +73,7 @@ class FitsTest {
 
     @Test
     void theTimeOfABuildUpIsTypedWithItsMethod() {
-        BuildUp build = BuildUp.of(1, Moves.LIBRARY.find("march").orElseThrow());
+        BuildUp build = BuildUp.of(line(1), Moves.LIBRARY.find("march").orElseThrow());
 
         Reading<Entry> typed = EntryText.withDose(build, "12 min, link");
         assertThat(typed.value().map(EntryText::dose)).contains("12 min, link");

@@ -42,7 +42,7 @@ class TaughtBuildUpTest {
     }
 
     private List<Span> spans() {
-        return timeline.spans().stream().filter(span -> span.entry() == build.id() && span.set() > 0)
+        return timeline.spans().stream().filter(span -> span.entry().equals(build.id()) && span.set() > 0)
                 .toList();
     }
 

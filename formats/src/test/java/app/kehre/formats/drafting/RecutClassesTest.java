@@ -13,6 +13,7 @@ import app.kehre.core.drafting.Draft;
 import app.kehre.core.drafting.Recutting;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.timeline.SideTotals;
 import app.kehre.core.timeline.SlotFit;
@@ -35,7 +36,7 @@ class RecutClassesTest {
                                 (one, _) -> one)));
     }
 
-    private static ClassPlan locked(ClassPlan plan, int id) {
+    private static ClassPlan locked(ClassPlan plan, EntryId id) {
         Item item = (Item) plan.entry(id);
         return plan.with(item.withManner(item.manner().withLocked(true)));
     }

@@ -89,7 +89,8 @@ class FittingTest {
         assertThat(found.ways()).isNotEmpty().allSatisfy(way -> {
             assertThat(way.timeline().ofSegment(segment.id()).length()).isLessThanOrEqualTo(shorter);
             assertThat(way.changes())
-                    .allMatch(change -> plan.segmentOf(change.entry()).orElseThrow().equals(segment));
+                    .allMatch(change -> plan.segmentOf(change.entry().orElseThrow()).orElseThrow()
+                            .equals(segment));
         });
     }
 

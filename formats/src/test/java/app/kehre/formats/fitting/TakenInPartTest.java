@@ -24,6 +24,7 @@ import app.kehre.core.fitting.Fitting;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.SegmentId;
 import app.kehre.core.regrouping.Regrouping;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.formats.library.BuiltInLibrary;
@@ -65,7 +66,7 @@ class TakenInPartTest {
             };
         }
 
-        private static int segment(ClassPlan plan, Role role) {
+        private static SegmentId segment(ClassPlan plan, Role role) {
             return plan.segments().stream().filter(each -> each.role() == role && !each.leftOut())
                     .map(Segment::id).reduce((first, last) -> role == Role.STRETCH ? last : first)
                     .orElseThrow();

@@ -2,6 +2,7 @@ package app.kehre.formats.library;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
 
 import net.jqwik.api.Arbitraries;
@@ -37,6 +38,8 @@ import app.kehre.core.testing.Plans;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.formats.plan.DemoPlan;
 
+import static app.kehre.core.testing.Ids.line;
+import static app.kehre.core.testing.Ids.part;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** Choosing from the library that ships, for the demo class. */
@@ -75,7 +78,7 @@ class ChoosingTest {
         ClassPlan plan = demoFor(soreKneesAndOnePregnant());
         List<Finding> findings = cautions(plan);
         Item curl = item(plan, "curl-up");
-        Finding finding = findings.stream().filter(each -> each.entry() == curl.id()).findFirst()
+        Finding finding = findings.stream().filter(each -> each.isAt(curl.id())).findFirst()
                 .orElseThrow();
 
         assertThat(finding.severity()).isEqualTo(Severity.STOP);
@@ -96,7 +99,7 @@ class ChoosingTest {
             assertThat(finding.mends()).isNotEmpty();
             for (Mend mend : finding.mends()) {
                 assertThat(cautions(mend.mended())).as(mend.words())
-                        .noneMatch(each -> each.entry() == finding.entry()
+                        .noneMatch(each -> each.entry().equals(finding.entry())
                                 && each.what().equals(finding.what()));
                 Effect effect = Effect.of(Assessment.of(plan, LIBRARY), mend, LIBRARY);
                 assertThat(effect.gone()).extracting(Finding::what).contains(finding.what());
@@ -159,7 +162,7 @@ class ChoosingTest {
     void aSwapSaysWhatWouldChange() {
         ClassPlan plan = Plans.of(30).segment("Toning", Role.TONING, 120)
                 .item(exercise("squat"), "2 x 12 reps 2-0-2 s, rest 15 s").bare();
-        Swap swap = Swaps.of(plan, LIBRARY, 1).stream()
+        Swap swap = Swaps.of(plan, LIBRARY, line(1)).stream()
                 .filter(each -> each.exercise().id().equals("goblet-squat")).findFirst().orElseThrow();
 
         assertThat(swap.changes()).containsExactly("5.0 to 5.5 METs", "needs weight");
@@ -171,7 +174,7 @@ class ChoosingTest {
         ClassPlan plan = Plans.of(30).segment("Toning", Role.TONING, 120)
                 .item(exercise("squat"), "40 s on, 20 s off").bare();
 
-        assertThat(Swaps.of(plan, LIBRARY, 1)).isNotEmpty()
+        assertThat(Swaps.of(plan, LIBRARY, line(1))).isNotEmpty()
                 .filteredOn(
                         swap -> swap.exercise().usualDose().sides() == exercise("squat").usualDose().sides())
                 .allMatch(swap -> swap.item().dose().equals(item(plan, "squat").dose()));
@@ -181,7 +184,7 @@ class ChoosingTest {
     void aSuggestionSaysWhyItStandsWhereItDoes() {
         ClassPlan promised = DEMO.with(DEMO.brief().with(DEMO.brief().goal().with(Muscle.INNER_THIGH, true)));
         Segment toning = segment(promised, Role.TONING);
-        List<Suggestion> found = Suggestions.of(promised, LIBRARY, toning.id(), 0, "");
+        List<Suggestion> found = Suggestions.of(promised, LIBRARY, toning.id(), Optional.empty(), "");
 
         assertThat(found.getFirst().exercise().main()).contains(Muscle.INNER_THIGH);
         assertThat(found.getFirst().why()).startsWith("inner thigh promised, not served yet");
@@ -193,8 +196,9 @@ class ChoosingTest {
         Segment warmUp = segment(DEMO, Role.WARM_UP);
         Segment stretch = segment(DEMO, Role.STRETCH);
 
-        assertThat(Suggestions.of(DEMO, LIBRARY, warmUp.id(), 0, "").getFirst().why()).contains("prepares ");
-        assertThat(Suggestions.of(DEMO, LIBRARY, stretch.id(), 0, "").getFirst().why())
+        assertThat(Suggestions.of(DEMO, LIBRARY, warmUp.id(), Optional.empty(), "").getFirst().why())
+                .contains("prepares ");
+        assertThat(Suggestions.of(DEMO, LIBRARY, stretch.id(), Optional.empty(), "").getFirst().why())
                 .startsWith("releases ");
     }
 
@@ -204,23 +208,24 @@ class ChoosingTest {
                 .with(Room.UNKNOWN.withCount(Equipment.WEIGHT, OptionalInt.of(0))));
         Segment toning = segment(plan, Role.TONING);
 
-        assertThat(Suggestions.of(plan, LIBRARY, toning.id(), 0, "goblet")).first()
+        assertThat(Suggestions.of(plan, LIBRARY, toning.id(), Optional.empty(), "goblet")).first()
                 .satisfies(each -> assertThat(each.why()).isEqualTo("no weights, care: knee"));
-        assertThat(Suggestions.of(plan, LIBRARY, toning.id(), 0, "")).noneMatch(
+        assertThat(Suggestions.of(plan, LIBRARY, toning.id(), Optional.empty(), "")).noneMatch(
                 each -> each.exercise().equipment().contains(Equipment.WEIGHT));
-        assertThat(Suggestions.of(plan, LIBRARY, 99, 0, "squat")).isEmpty();
+        assertThat(Suggestions.of(plan, LIBRARY, part(99), Optional.empty(), "squat")).isEmpty();
     }
 
     @Test
     void nothingIsFetchedForOneExerciseIfAnotherServesAsWell() {
         Segment stretch = segment(DEMO, Role.STRETCH);
 
-        List<Suggestion> found = Suggestions.of(DEMO, LIBRARY, stretch.id(), 0, "");
+        List<Suggestion> found = Suggestions.of(DEMO, LIBRARY, stretch.id(), Optional.empty(), "");
 
         assertThat(DEMO.items()).noneMatch(each -> each.exercise().equipment().contains(Equipment.CHAIR));
         assertThat(found.subList(0, 5))
                 .noneMatch(each -> each.exercise().equipment().contains(Equipment.CHAIR));
-        assertThat(Suggestions.of(DEMO, LIBRARY, stretch.id(), 0, "lean between the knees").getFirst().why())
+        assertThat(Suggestions.of(DEMO, LIBRARY, stretch.id(), Optional.empty(), "lean between the knees")
+                .getFirst().why())
                 .contains("chairs to be fetched for it");
     }
 }

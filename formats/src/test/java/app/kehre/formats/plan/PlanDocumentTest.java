@@ -3,6 +3,7 @@ package app.kehre.formats.plan;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -27,6 +28,8 @@ import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.testing.Draws;
@@ -35,6 +38,7 @@ import app.kehre.formats.json.JsonText;
 import app.kehre.formats.json.UnreadableFile;
 import app.kehre.formats.library.BuiltInLibrary;
 
+import static app.kehre.core.testing.Ids.line;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
@@ -111,7 +115,7 @@ class PlanDocumentTest {
         PlanDocument old = old("version-1.kehre.json");
 
         assertThat(old.plan().entries()).hasSize(56);
-        assertThat(new String(old.bytes(), StandardCharsets.UTF_8)).contains("\"version\" : 5");
+        assertThat(new String(old.bytes(), StandardCharsets.UTF_8)).contains("\"version\" : 6");
     }
 
     @Test
@@ -141,8 +145,8 @@ class PlanDocumentTest {
                 "{\"id\": 2, \"pause\": \"water\", \"name\": \"Water\", \"length\": \"40 s\"}",
                 "{\"id\": 2, \"screen\": \"Balance\", \"dose\": \"hold 20 s\", \"failed\": \"Hands\","
                         + " \"instead\": {\"1\": \"Hold on\", \"9\": \"March\"}}");
-        assertThat(read(gone).plan().entry(2)).isInstanceOfSatisfying(Screen.class,
-                screen -> assertThat(screen.instead()).containsOnlyKeys(1));
+        assertThat(read(gone).plan().entry(line(2))).isInstanceOfSatisfying(Screen.class,
+                screen -> assertThat(screen.instead()).containsOnlyKeys(line(1)));
         assertThat(refusal(gone.replace("\"version\": 1", "\"version\": 5"))).endsWith(
                 "segments[0].entries[1].instead: found \"9\", which is the id of no line.");
     }
@@ -164,6 +168,26 @@ class PlanDocumentTest {
                         + " \"both\"}]}]}")))
                 .contains("moves[0].lead: found \"both\", expected right or left.")
                 .contains("moves[0].move: \"Squat\" has no footwork");
+    }
+
+    @Test
+    void aPlanOfTheFifthVersionStillOpensAndHasTheSameIdEachTime() throws UnreadableFile, IOException {
+        PlanDocument old = old("version-5.kehre.json");
+
+        assertThat(old.plan().identity()).isEqualTo(old("version-5.kehre.json").plan().identity());
+        assertThat(PlanDocument.read("saved", old.bytes(), library).plan().identity())
+                .isEqualTo(old.plan().identity());
+        assertThat(old.plan().aside()).allSatisfy(each -> assertThat(each.holdsIn(old.plan())).isTrue());
+    }
+
+    @Test
+    void aNumberThatWasGivenIsNotGivenAgainAfterThePlanWasClosed() throws UnreadableFile {
+        ClassPlan plan = DemoPlan.load(library).plan();
+        EntryId last = plan.lines().map(Entry::id).max(Comparator.naturalOrder()).orElseThrow();
+        PlanDocument without = PlanDocument.of(plan.remove(last), library);
+
+        assertThat(PlanDocument.read("saved", without.bytes(), library).plan().nextEntryId())
+                .isEqualTo(last.next());
     }
 
     private PlanDocument old(String name) throws UnreadableFile, IOException {
@@ -213,7 +237,8 @@ class PlanDocumentTest {
                 .replace("\"version\": 1,", "\"version\": 1, \"series\": 3,");
         PlanDocument document = read(text);
 
-        String saved = new String(document.with(document.plan().remove(2)).bytes(), StandardCharsets.UTF_8);
+        String saved = new String(document.with(document.plan().remove(line(2))).bytes(),
+                StandardCharsets.UTF_8);
 
         ObjectNode node = JsonTextOf.parse(saved);
         assertThat(node.at("/series").intValue()).isEqualTo(3);
@@ -240,9 +265,9 @@ class PlanDocumentTest {
             "\"id\": 2|\"id\": 1|segments[0].entries[1].id: 1 is used twice, expected a number of its own.",
             "\"40 s\"|\"3 h\"|segments[0].entries[1].length: \"3 h\" is not a length: write it like 40 s, 2 min"
                     + " or 1:30.",
-            "\"version\": 1|\"version\": 9|version: found 9, but this Kehre reads plans up to version 5. Open it"
+            "\"version\": 1|\"version\": 9|version: found 9, but this Kehre reads plans up to version 6. Open it"
                     + " with a newer Kehre.",
-            "\"version\": 1,||version: found nothing, expected a whole number from 1 to 5.",
+            "\"version\": 1,||version: found nothing, expected a whole number from 1 to 6.",
             "kehre-plan|song-list|It is no class plan of Kehre's: format: found \"song-list\", expected"
                     + " \"kehre-plan\".",
             "{\"id\": 2, \"pause\"|{\"id\": 2, \"exercise\": \"squat\", \"pause\"|segments[0].entries[1].exercise:"
@@ -258,7 +283,7 @@ class PlanDocumentTest {
             "\"people\": 8},|\"people\": 8}, \"chosen\": [{\"item\": 1, \"what\": \"squat\", \"why\": 7}],|chosen[0].why:"
                     + " found 7, expected a text in quotes.",
             "\"people\": 8},|\"people\": 8}, \"chosen\": [{\"what\": \"squat\", \"why\": \"promised\"}],|chosen[0].item:"
-                    + " found nothing, expected a whole number from 1 to 2147483647.",
+                    + " found nothing, expected a whole number from 1 to 1000000.",
             "\"segments\": [|\"segments\": 7, \"other\": [|segments: found 7, expected a list in [ ]."})
     void aFaultIsNamedWithItsPlaceWhatWasFoundAndWhatWasExpected(String old, String bad, String sentence) {
         assertThat(refusal(PLAN.replace(old, bad == null ? "" : bad)))
@@ -268,19 +293,19 @@ class PlanDocumentTest {
     @Test
     void whyALineWasProposedIsKeptAsLongAsItIsThatLine() throws UnreadableFile {
         ClassPlan plan = read(PLAN).plan();
-        ClassPlan told = plan.because(plan.entry(1), "front of the thigh promised")
-                .because(plan.entry(2), "water is due");
+        ClassPlan told = plan.because(plan.entry(line(1)), "front of the thigh promised")
+                .because(plan.entry(line(2)), "water is due");
 
         ClassPlan again = read(new String(PlanDocument.of(told, library).bytes(), StandardCharsets.UTF_8))
                 .plan();
-        ClassPlan other = again.with(Item.of(1, library.find("push-up").orElseThrow())).remove(2);
+        ClassPlan other = again.with(Item.of(line(1), library.find("push-up").orElseThrow())).remove(line(2));
 
-        assertThat(again.why(again.entry(1))).isEqualTo("front of the thigh promised");
-        assertThat(again.why(again.entry(2))).isEqualTo("water is due");
-        assertThat(other.why(other.entry(1))).isEmpty();
+        assertThat(again.why(again.entry(line(1)))).isEqualTo("front of the thigh promised");
+        assertThat(again.why(again.entry(line(2)))).isEqualTo("water is due");
+        assertThat(other.why(other.entry(line(1)))).isEmpty();
         assertThat(new String(PlanDocument.of(other, library).bytes(), StandardCharsets.UTF_8))
                 .doesNotContain("water is due", "front of the thigh promised");
-        assertThat(again.because(again.entry(1), "").why(again.entry(1))).isEmpty();
+        assertThat(again.because(again.entry(line(1)), "").why(again.entry(line(1)))).isEmpty();
     }
 
     @Test
