@@ -5,16 +5,18 @@ import app.kehre.core.term.Named;
 /** How serious a finding is, the most serious first. */
 public enum Severity implements Named {
     /** Can hurt, or cannot work. */
-    STOP("stop", "can hurt"),
+    STOP("stop", "stop", "can hurt"),
     /** The class will suffer. */
-    MEND("mend", "to mend"),
+    MEND("mend", "mend", "to mend"),
     /** Taste and school. */
-    CONSIDER("consider", "to consider");
+    CONSIDER("consider", "consider", "to consider");
 
+    private final String key;
     private final String words;
     private final String said;
 
-    Severity(String words, String said) {
+    Severity(String key, String words, String said) {
+        this.key = key;
         this.words = words;
         this.said = said;
     }
@@ -22,6 +24,11 @@ public enum Severity implements Named {
     /** Returns how an instructor would say it: "to mend". */
     public String said() {
         return said;
+    }
+
+    @Override
+    public String key() {
+        return key;
     }
 
     @Override

@@ -31,7 +31,7 @@ final class CapacityCheck implements Check {
     }
 
     private Finding finding(Judged judged, Capacity.Bound bound, int coming) {
-        return foundOf(bound.what(), Severity.STOP, Place.CLASS,
+        return foundOf(bound.key(), Severity.STOP, Place.CLASS,
                 "%s: enough for %d, not for %d.".formatted(Mends.capital(bound.what()), bound.people(),
                         coming),
                 "%s. Without room or kit somebody cannot take part safely.".formatted(bound.words()),
@@ -42,7 +42,7 @@ final class CapacityCheck implements Check {
     private static List<Mend> mends(Judged judged, Capacity.Bound bound) {
         List<Mend> mends = new ArrayList<>();
         for (Item item : judged.items()) {
-            boolean needs = item.kit().stream().anyMatch(kit -> kit.noun(2).equals(bound.what()));
+            boolean needs = item.kit().stream().anyMatch(kit -> bound.kit().filter(kit::equals).isPresent());
             if (needs) {
                 lighter(judged, item, bound).ifPresent(mends::add);
             }
@@ -57,7 +57,7 @@ final class CapacityCheck implements Check {
 
     private static Optional<Mend> lighter(Judged judged, Item item, Capacity.Bound bound) {
         boolean inLoadOnly = item.exercise().equipment().stream()
-                .noneMatch(kit -> kit.noun(2).equals(bound.what()));
+                .noneMatch(kit -> bound.kit().filter(kit::equals).isPresent());
         if (inLoadOnly) {
             return Optional.of(new Mend(item.name() + " without " + bound.what(),
                     judged.plan().with(item.withLoad(Load.NONE))));

@@ -33,7 +33,7 @@ final class CautionCheck implements Check {
         String why = "%s carries the usual caution \"%s\". It is a caution, no diagnosis: the local rules and"
                 .formatted(open.item().name(), open.caution().advice())
                 + " licensed professionals come first.";
-        return foundOf(open.caution().limit().words(), severity(open), judged.at(open.item()), what, why,
+        return foundOf(open.caution().limit().key(), severity(open), judged.at(open.item()), what, why,
                 SourceKind.TEACHING_RANGE, () -> mends(judged.timeline(), judged.library(), open));
     }
 

@@ -50,7 +50,7 @@ final class CombinationCheck implements Check {
             int found = 0;
             for (Misstep misstep : Checks.of(combination, conditions, moves)) {
                 boolean mended = found++ < sought;
-                findings.add(foundOf("%d/%s/%d".formatted(i + 1, misstep.kind(), misstep.part() + 1),
+                findings.add(foundOf("%d/%s/%d".formatted(i + 1, misstep.kind().key(), misstep.part() + 1),
                         misstep.severity(), judged.at(build),
                         "%s, count %d: %s".formatted(combination.name(), misstep.count(), misstep.what()),
                         misstep.why(), misstep.source(),

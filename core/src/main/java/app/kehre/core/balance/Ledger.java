@@ -79,22 +79,29 @@ public record Ledger(Map<Muscle, Row> muscles, Map<Joint, Row> joints, Map<Pole,
     /** Things that are set against each other: seconds of load. */
     public enum Pole implements Named {
         /** Pushing. */
-        PUSH("push"),
+        PUSH("push", "push"),
         /** Pulling. */
-        PULL("pull"),
+        PULL("pull", "pull"),
         /** Front of the thigh. */
-        FRONT_OF_THIGH("front of the thigh"),
+        FRONT_OF_THIGH("front-of-thigh", "front of the thigh"),
         /** Back of the thigh. */
-        BACK_OF_THIGH("back of the thigh"),
+        BACK_OF_THIGH("back-of-thigh", "back of the thigh"),
         /** Front of the trunk. */
-        FRONT_OF_TRUNK("front of the trunk"),
+        FRONT_OF_TRUNK("front-of-trunk", "front of the trunk"),
         /** Back of the trunk. */
-        BACK_OF_TRUNK("back of the trunk");
+        BACK_OF_TRUNK("back-of-trunk", "back of the trunk");
 
+        private final String key;
         private final String words;
 
-        Pole(String words) {
+        Pole(String key, String words) {
+            this.key = key;
             this.words = words;
+        }
+
+        @Override
+        public String key() {
+            return key;
         }
 
         @Override

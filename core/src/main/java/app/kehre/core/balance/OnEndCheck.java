@@ -67,7 +67,7 @@ final class OnEndCheck implements Check {
             return Optional.empty();
         }
         List<Use> all = List.copyOf(run);
-        return Optional.of(foundOf(muscle.words(), sum > 2.0 * most ? Severity.MEND : Severity.CONSIDER,
+        return Optional.of(foundOf(muscle.key(), sum > 2.0 * most ? Severity.MEND : Severity.CONSIDER,
                 judged.at(run.getFirst()),
                 "%s: %s on end, in %d exercises.".formatted(Mends.capital(muscle.words()),
                         Lengths.clock(Duration.ofSeconds(Math.round(sum))), exercises),

@@ -50,7 +50,7 @@ final class PatternCheck implements Check {
         }
         for (Misstep misstep : danced
                 .missteps(Conditions.of(segment.bpm(), item.load(), judged.brief().group()))) {
-            findings.add(foundOf("%s/%d".formatted(misstep.kind(), misstep.count()), misstep.severity(),
+            findings.add(foundOf("%s/%d".formatted(misstep.kind().key(), misstep.count()), misstep.severity(),
                     judged.at(item),
                     "%s, count %d: %s".formatted(item.name(), misstep.count(), misstep.what()),
                     misstep.why(), misstep.source(), () -> eachSide(judged, item)));

@@ -48,7 +48,7 @@ final class PreparedCheck implements Check {
     }
 
     private Finding finding(Judged judged, Use use, Joint joint) {
-        return foundOf(joint.words(), Severity.MEND, judged.at(use),
+        return foundOf(joint.key(), Severity.MEND, judged.at(use),
                 "%s loads the %s, which nothing has prepared.".formatted(use.exercise().name(),
                         joint.words()),
                 "A joint that carries more than %d s is moved before, without load. Half a minute in the warm-up does it."

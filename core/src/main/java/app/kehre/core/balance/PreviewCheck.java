@@ -42,7 +42,7 @@ final class PreviewCheck implements Check {
     }
 
     private Finding finding(Judged judged, Use use, Pattern pattern) {
-        return foundOf(pattern.words(), Severity.CONSIDER, judged.at(use),
+        return foundOf(pattern.key(), Severity.CONSIDER, judged.at(use),
                 "%s comes large without having been shown small.".formatted(use.exercise().name()),
                 "This class warms up by rehearsal. The %s is then shown in the warm-up first."
                         .formatted(pattern.words()),

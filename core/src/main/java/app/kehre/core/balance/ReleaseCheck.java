@@ -38,7 +38,7 @@ final class ReleaseCheck implements Check {
 
     private Finding finding(Judged judged, Muscle muscle, double load, int from) {
         Place place = last(judged).map(judged::at).orElse(Place.CLASS);
-        return foundOf(muscle.words(), load > (double) MUCH * from ? Severity.MEND : Severity.CONSIDER, place,
+        return foundOf(muscle.key(), load > (double) MUCH * from ? Severity.MEND : Severity.CONSIDER, place,
                 "%s: %s of work and no stretch.".formatted(Mends.capital(muscle.words()),
                         Lengths.clock(Duration.ofSeconds(Math.round(load)))),
                 "What works longer than %d s, by share, is released at the end. The stretch is what runs out of time first."

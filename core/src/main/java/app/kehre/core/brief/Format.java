@@ -5,22 +5,29 @@ import app.kehre.core.term.Named;
 /** What kind of class it is (craft.md 1). */
 public enum Format implements Named {
     /** Choreographed low impact. */
-    LOW_IMPACT("choreographed low impact"),
+    LOW_IMPACT("low-impact", "choreographed low impact"),
     /** Choreographed step. */
-    STEP("choreographed step"),
+    STEP("step", "choreographed step"),
     /** Timed circuit. */
-    CIRCUIT("timed circuit"),
+    CIRCUIT("circuit", "timed circuit"),
     /** Rep-count conditioning. */
-    CONDITIONING("rep-count conditioning"),
+    CONDITIONING("conditioning", "rep-count conditioning"),
     /** Flowing stretch and tone. */
-    STRETCH_AND_TONE("flowing stretch and tone"),
+    STRETCH_AND_TONE("stretch-and-tone", "flowing stretch and tone"),
     /** A mixture. */
-    MIXED("mixture");
+    MIXED("mixed", "mixture");
 
+    private final String key;
     private final String words;
 
-    Format(String words) {
+    Format(String key, String words) {
+        this.key = key;
         this.words = words;
+    }
+
+    @Override
+    public String key() {
+        return key;
     }
 
     @Override

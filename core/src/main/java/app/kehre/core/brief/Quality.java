@@ -5,24 +5,31 @@ import app.kehre.core.term.Named;
 /** What a class is announced to be good for, beside the areas that it works. */
 public enum Quality implements Named {
     /** Endurance. */
-    ENDURANCE("endurance"),
+    ENDURANCE("endurance", "endurance"),
     /** Strength. */
-    STRENGTH("strength"),
+    STRENGTH("strength", "strength"),
     /** Mobility. */
-    MOBILITY("mobility"),
+    MOBILITY("mobility", "mobility"),
     /** Balance. */
-    BALANCE("balance"),
+    BALANCE("balance", "balance"),
     /** Coordination. */
-    COORDINATION("coordination"),
+    COORDINATION("coordination", "coordination"),
     /** Back care. */
-    BACK_CARE("back care"),
+    BACK_CARE("back-care", "back care"),
     /** Relaxing. */
-    RELAXING("relaxing");
+    RELAXING("relaxing", "relaxing");
 
+    private final String key;
     private final String words;
 
-    Quality(String words) {
+    Quality(String key, String words) {
+        this.key = key;
         this.words = words;
+    }
+
+    @Override
+    public String key() {
+        return key;
     }
 
     @Override

@@ -8,33 +8,40 @@ import app.kehre.core.term.Named;
 /** A question on which practitioners differ (craft.md 9). Teaching ranges, all of them. */
 public enum Question implements Named {
     /** What drives time. */
-    TIME("what drives time", "one class may mix them; the length is computed all the same"),
+    TIME("time", "what drives time", "one class may mix them; the length is computed all the same"),
     /** The warm-up. */
-    WARM_UP("warm-up", "small versions of what comes later prepare the body and the memory"),
+    WARM_UP("warm-up", "warm-up", "small versions of what comes later prepare the body and the memory"),
     /** Stretching first. */
-    FIRST_STRETCH("stretching first",
+    FIRST_STRETCH("first-stretch", "stretching first",
             "long holds just before power work cost power; at the end they are safe"),
     /** How long to hold. */
-    HOLD("how long to hold a stretch", "enough for most adults; older adults gain from 30 to 60 s"),
+    HOLD("hold", "how long to hold a stretch", "enough for most adults; older adults gain from 30 to 60 s"),
     /** One side or alternate. */
-    SIDES("sides", "some exercises flow in turns, others burn on one side; the totals must match"),
+    SIDES("sides", "sides", "some exercises flow in turns, others burn on one side; the totals must match"),
     /** Knees. */
-    KNEES("knees in squats and lunges", "depth to comfort suits more knees than one rule for all"),
+    KNEES("knees", "knees in squats and lunges", "depth to comfort suits more knees than one rule for all"),
     /** Order of toning. */
-    ORDER("order of toning", "big joint work while fresh, and one area rests while the next works"),
+    ORDER("order", "order of toning", "big joint work while fresh, and one area rests while the next works"),
     /** Rest. */
-    REST("rest", "after cardio people keep moving; after a heavy set they may stand"),
+    REST("rest", "rest", "after cardio people keep moving; after a heavy set they may stand"),
     /** Impact. */
-    IMPACT("impact", "who wants to hop may, nobody has to"),
+    IMPACT("impact", "impact", "who wants to hop may, nobody has to"),
     /** Dose target. */
-    DOSE("equal dose", "some count, some watch the clock; both totals are shown");
+    DOSE("dose", "equal dose", "some count, some watch the clock; both totals are shown");
 
+    private final String key;
     private final String words;
     private final String why;
 
-    Question(String words, String why) {
+    Question(String key, String words, String why) {
+        this.key = key;
         this.words = words;
         this.why = why;
+    }
+
+    @Override
+    public String key() {
+        return key;
     }
 
     @Override

@@ -5,70 +5,77 @@ import app.kehre.core.term.Named;
 /** A field of an exercise's card. Lists are set off by semicolons, what is done by line breaks. */
 public enum Field implements Named {
     /** The name. */
-    NAME("name", "Squat with a towel", true),
+    NAME("name", "name", "Squat with a towel", true),
     /** Other names. */
-    OTHER_NAMES("other names", "towel squat; knee bend with towel", false),
+    OTHER_NAMES("other-names", "other names", "towel squat; knee bend with towel", false),
     /** The family. */
-    FAMILY("family", "legs and hips", true),
+    FAMILY("family", "family", "legs and hips", true),
     /** The roles. */
-    ROLES("roles", "toning; warm-up", true),
+    ROLES("roles", "roles", "toning; warm-up", true),
     /** The movement pattern. */
-    PATTERN("pattern", "squat", true),
+    PATTERN("pattern", "pattern", "squat", true),
     /** The muscle groups with their shares. */
-    MUSCLES("muscles", "buttocks 1; front of the thigh 1; lower back 0.5", false),
+    MUSCLES("muscles", "muscles", "buttocks 1; front of the thigh 1; lower back 0.5", false),
     /** The joints that carry load. */
-    LOADS("joints loaded", "knee; hip", false),
+    LOADS("loads", "joints loaded", "knee; hip", false),
     /** The joints that are made ready. */
-    PREPARES("joints prepared", "hip; ankle", false),
+    PREPARES("prepares", "joints prepared", "hip; ankle", false),
     /** The impact. */
-    IMPACT("impact", "none", true),
+    IMPACT("impact", "impact", "none", true),
     /** The METs. */
-    METS("METs", "5.0, Kehre's estimate, after 02052", true),
+    METS("mets", "METs", "5.0, Kehre's estimate, after 02052", true),
     /** The position. */
-    POSITION("position", "standing", true),
+    POSITION("position", "position", "standing", true),
     /** The facing. */
-    FACING("facing", "front", true),
+    FACING("facing", "facing", "front", true),
     /** What the feet do. */
-    FOOTWORK("footwork", "A side, b knee", false),
+    FOOTWORK("footwork", "footwork", "A side, b knee", false),
     /** The equipment. */
-    EQUIPMENT("equipment", "towel", false),
+    EQUIPMENT("equipment", "equipment", "towel", false),
     /** Stand-ins. */
-    STAND_INS("stand-ins", "towel: a scarf", false),
+    STAND_INS("stand-ins", "stand-ins", "towel: a scarf", false),
     /** The exercise without the kit. */
-    WITHOUT("without kit", "squat", false),
+    WITHOUT("without", "without kit", "squat", false),
     /** The usual dose. */
-    DOSE("usual dose", "2 x 12 reps 2-0-2 s, rest 15 s", true),
+    DOSE("dose", "usual dose", "2 x 12 reps 2-0-2 s, rest 15 s", true),
     /** The least dose. */
-    LEAST("least dose", "8 reps 2-0-2 s", false),
+    LEAST("least", "least dose", "8 reps 2-0-2 s", false),
     /** The most. */
-    MOST("most dose", "3 x 15 reps 2-0-2 s, rest 15 s", false),
+    MOST("most", "most dose", "3 x 15 reps 2-0-2 s, rest 15 s", false),
     /** The load. */
-    LOAD("load", "none", false),
+    LOAD("load", "load", "none", false),
     /** The set-up. */
-    SET_UP("set up", "Feet hip-wide, towel in both hands.", true),
+    SET_UP("set-up", "set up", "Feet hip-wide, towel in both hands.", true),
     /** How it is done. */
-    HOW("do", "Sit back and down, stand up tall.", true),
+    HOW("how", "do", "Sit back and down, stand up tall.", true),
     /** The breathing. */
-    BREATHING("breathe", "Out on the way up.", false),
+    BREATHING("breathing", "breathe", "Out on the way up.", false),
     /** The alignment. */
-    ALIGNMENT("alignment", "knees in line with the toes; back long", false),
+    ALIGNMENT("alignment", "alignment", "knees in line with the toes; back long", false),
     /** The usual fault. */
-    FAULT("usual fault", "Knees fall in: press the floor apart.", false),
+    FAULT("fault", "usual fault", "Knees fall in: press the floor apart.", false),
     /** The easier option. */
-    EASIER("easier", "half way: half the depth", true),
+    EASIER("easier", "easier", "half way: half the depth", true),
     /** The harder option. */
-    HARDER("harder", "pause low: hold two seconds at the bottom", true),
+    HARDER("harder", "harder", "pause low: hold two seconds at the bottom", true),
     /** The cautions. */
-    CAUTIONS("cautions", "knee: depth to comfort > hip-lift", false);
+    CAUTIONS("cautions", "cautions", "knee: depth to comfort > hip-lift", false);
 
+    private final String key;
     private final String words;
     private final String example;
     private final boolean required;
 
-    Field(String words, String example, boolean required) {
+    Field(String key, String words, String example, boolean required) {
+        this.key = key;
         this.words = words;
         this.example = example;
         this.required = required;
+    }
+
+    @Override
+    public String key() {
+        return key;
     }
 
     @Override

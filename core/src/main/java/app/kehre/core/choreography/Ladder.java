@@ -98,7 +98,7 @@ final class Ladder {
     private void layers(int at, Combination combination, List<Layer> layers) {
         for (int i = 0; i < layers.size(); i++) {
             String title = i == 0 ? "plain" : "+ " + layers.get(i - 1).words();
-            String key = i == 0 ? "plain" : layers.get(i - 1).name().toLowerCase(java.util.Locale.ROOT);
+            String key = i == 0 ? "plain" : layers.get(i - 1).key();
             piece(at, "layer/" + key, title, combination,
                     Layer.plain(combination.parts(), layers.subList(i, layers.size())), Stage.Kind.LAYER);
         }

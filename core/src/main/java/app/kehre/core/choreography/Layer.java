@@ -9,13 +9,13 @@ import app.kehre.core.footwork.Row;
 
 /** What is laid over a plain base, in the order in which it is added. */
 enum Layer {
-    ARMS("arms") {
+    ARMS("arms", "arms") {
         @Override
         Part without(Part part) {
             return part.withArms("");
         }
     },
-    DIRECTION("direction") {
+    DIRECTION("direction", "direction") {
         @Override
         Part without(Part part) {
             Row row = part.move().footwork().orElseThrow();
@@ -27,7 +27,7 @@ enum Layer {
                             part.move().withFootwork(plain).withName(part.move().name() + ", plain"));
         }
     },
-    RHYTHM("rhythm") {
+    RHYTHM("rhythm", "rhythm") {
         @Override
         Part without(Part part) {
             return part.pace() == Pace.HALF_TIME && part.times() * 2 <= Part.TIMES.most()
@@ -37,17 +37,24 @@ enum Layer {
                             : part;
         }
     },
-    HOP("hop as an option") {
+    HOP("hop", "hop as an option") {
         @Override
         Part without(Part part) {
             return part.withHop(false);
         }
     };
 
+    private final String key;
     private final String words;
 
-    Layer(String words) {
+    Layer(String key, String words) {
+        this.key = key;
         this.words = words;
+    }
+
+    /** What is stored of it. */
+    String key() {
+        return key;
     }
 
     String words() {

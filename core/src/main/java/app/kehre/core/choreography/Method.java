@@ -5,22 +5,30 @@ import app.kehre.core.term.Named;
 /** A way to build a combination up before the group's eyes. */
 public enum Method implements Named {
     /** A, AB, ABC: each new piece is joined to what is known. */
-    ADD_ON("add-on", "A, then A and B, then A, B and C: each new piece joins what they know"),
+    ADD_ON("add-on", "add-on", "A, then A and B, then A, B and C: each new piece joins what they know"),
     /** A, B, AB; C, D, CD; all. */
-    LINK("link", "A, B, both; C, D, both; then all: pieces alone, then linked"),
+    LINK("link", "link", "A, B, both; C, D, both; then all: pieces alone, then linked"),
     /** A plain base, then arms, direction, rhythm and hop. */
-    LAYERING("layering", "the whole thing plain, then arms, direction, rhythm, and a hop as an option"),
+    LAYERING("layering", "layering",
+            "the whole thing plain, then arms, direction, rhythm, and a hop as an option"),
     /** Eight of each, four, two, one. */
-    REDUCTION("reduction", "eight of each, then four, two, one"),
+    REDUCTION("reduction", "reduction", "eight of each, then four, two, one"),
     /** Add-on without the arms, a reduction, then the layers. */
-    MIXTURE("mixture", "pieces joined plainly, then two of each, then the layers");
+    MIXTURE("mixture", "mixture", "pieces joined plainly, then two of each, then the layers");
 
+    private final String key;
     private final String words;
     private final String how;
 
-    Method(String words, String how) {
+    Method(String key, String words, String how) {
+        this.key = key;
         this.words = words;
         this.how = how;
+    }
+
+    @Override
+    public String key() {
+        return key;
     }
 
     @Override

@@ -24,27 +24,38 @@ public record Misstep(Kind kind, Severity severity, int part, int count, String 
     /** What kind of misstep it is. */
     public enum Kind {
         /** The foot is not free. */
-        FOOT,
+        FOOT("foot"),
         /** The place is wrong. */
-        PLACE,
+        PLACE("place"),
         /** The facing is wrong. */
-        FACING,
+        FACING("facing"),
         /** Forward off the bench, or springing down from it. */
-        OFF_THE_BENCH,
+        OFF_THE_BENCH("off-the-bench"),
         /** A phrase is not filled, or a move runs over its end. */
-        PHRASE,
+        PHRASE("phrase"),
         /** One leg bears or lifts too long. */
-        ONE_LEG,
+        ONE_LEG("one-leg"),
         /** Hopping goes on too long. */
-        HOPS,
+        HOPS("hops"),
         /** The same foot leads too long. */
-        SAME_LEAD,
+        SAME_LEAD("same-lead"),
         /** Too many new moves. */
-        NEW_MOVES,
+        NEW_MOVES("new-moves"),
         /** The music does not suit the bench or the floor. */
-        TEMPO,
+        TEMPO("tempo"),
         /** It cannot be repeated from where it ends. */
-        REPEAT
+        REPEAT("repeat");
+
+        private final String key;
+
+        Kind(String key) {
+            this.key = key;
+        }
+
+        /** Returns what is stored of it. */
+        public String key() {
+            return key;
+        }
     }
 
     /** Returns ways to mend it, each of which was tried. */

@@ -5,22 +5,29 @@ import app.kehre.core.term.Named;
 /** How hard something is, in words (ACSM, by share of the heart-rate reserve; as quoted in figures.md). */
 public enum Band implements Named {
     /** Below 30 %. */
-    EASY("very light", 0),
+    EASY("easy", "very light", 0),
     /** 30 to 39 %. */
-    LIGHT("light", 0.30),
+    LIGHT("light", "light", 0.30),
     /** 40 to 59 %: talks, but cannot sing. */
-    MODERATE("moderate", 0.40),
+    MODERATE("moderate", "moderate", 0.40),
     /** 60 to 89 %: a few words. */
-    VIGOROUS("vigorous", 0.60),
+    VIGOROUS("vigorous", "vigorous", 0.60),
     /** From 90 %. */
-    NEAR_MAXIMAL("near-maximal", 0.90);
+    NEAR_MAXIMAL("near-maximal", "near-maximal", 0.90);
 
+    private final String key;
     private final String words;
     private final double from;
 
-    Band(String words, double from) {
+    Band(String key, String words, double from) {
+        this.key = key;
         this.words = words;
         this.from = from;
+    }
+
+    @Override
+    public String key() {
+        return key;
     }
 
     @Override

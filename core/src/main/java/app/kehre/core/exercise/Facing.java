@@ -5,20 +5,27 @@ import app.kehre.core.term.Named;
 /** Where the body looks when an exercise starts: the front of the room, or the long side of the bench. */
 public enum Facing implements Named {
     /** To the front. */
-    FRONT("front"),
+    FRONT("front", "front"),
     /** To the side, one side of the body towards the front. */
-    SIDE("side"),
+    SIDE("side", "side"),
     /** To a corner. */
-    DIAGONAL("diagonal"),
+    DIAGONAL("diagonal", "diagonal"),
     /** To the back. */
-    BACK("back"),
+    BACK("back", "back"),
     /** Wherever there is room. */
-    ANY("any");
+    ANY("any", "any");
 
+    private final String key;
     private final String words;
 
-    Facing(String words) {
+    Facing(String key, String words) {
+        this.key = key;
         this.words = words;
+    }
+
+    @Override
+    public String key() {
+        return key;
     }
 
     @Override

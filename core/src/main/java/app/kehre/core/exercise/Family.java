@@ -5,36 +5,43 @@ import app.kehre.core.term.Named;
 /** A part of the library: one file of its own, and how people look for things. */
 public enum Family implements Named {
     /** Warm-up and mobility. */
-    WARM_UP("warm-up and mobility"),
+    WARM_UP("warm-up", "warm-up and mobility"),
     /** Low-impact and high-low cardio moves, done to counts. */
-    CARDIO("low-impact and high-low cardio"),
+    CARDIO("cardio", "low-impact and high-low cardio"),
     /** Step moves, done to counts. */
-    STEP("step"),
+    STEP("step", "step"),
     /** Timed cardio bursts, and their low-impact twins. */
-    BURSTS("timed cardio bursts"),
+    BURSTS("bursts", "timed cardio bursts"),
     /** Legs and hips. */
-    LEGS("legs and hips"),
+    LEGS("legs", "legs and hips"),
     /** Push. */
-    PUSH("push"),
+    PUSH("push", "push"),
     /** Pull and upper back. */
-    PULL("pull and upper back"),
+    PULL("pull", "pull and upper back"),
     /** Arms and shoulders. */
-    ARMS("arms and shoulders"),
+    ARMS("arms", "arms and shoulders"),
     /** Trunk: front, side, rotation. */
-    TRUNK("trunk"),
+    TRUNK("trunk", "trunk"),
     /** Back extension and all-fours. */
-    BACK("back extension and all-fours"),
+    BACK("back", "back extension and all-fours"),
     /** Balance. */
-    BALANCE("balance"),
+    BALANCE("balance", "balance"),
     /** Stretches. */
-    STRETCH("stretches"),
+    STRETCH("stretch", "stretches"),
     /** Breathing and relaxing. */
-    BREATHING("breathing and relaxing");
+    BREATHING("breathing", "breathing and relaxing");
 
+    private final String key;
     private final String words;
 
-    Family(String words) {
+    Family(String key, String words) {
+        this.key = key;
         this.words = words;
+    }
+
+    @Override
+    public String key() {
+        return key;
     }
 
     @Override

@@ -5,16 +5,23 @@ import app.kehre.core.term.Named;
 /** How hard the feet meet the floor. */
 public enum Impact implements Named {
     /** None. */
-    NONE("none"),
+    NONE("none", "none"),
     /** Low. */
-    LOW("low"),
+    LOW("low", "low"),
     /** High. */
-    HIGH("high");
+    HIGH("high", "high");
 
+    private final String key;
     private final String words;
 
-    Impact(String words) {
+    Impact(String key, String words) {
+        this.key = key;
         this.words = words;
+    }
+
+    @Override
+    public String key() {
+        return key;
     }
 
     @Override

@@ -5,28 +5,35 @@ import app.kehre.core.term.Named;
 /** A joint (figures.md, "Areas"). */
 public enum Joint implements Named {
     /** Neck. */
-    NECK("neck"),
+    NECK("neck", "neck"),
     /** Shoulder. */
-    SHOULDER("shoulder"),
+    SHOULDER("shoulder", "shoulder"),
     /** Elbow. */
-    ELBOW("elbow"),
+    ELBOW("elbow", "elbow"),
     /** Wrist. */
-    WRIST("wrist"),
+    WRIST("wrist", "wrist"),
     /** Spine. */
-    SPINE("spine"),
+    SPINE("spine", "spine"),
     /** Hip. */
-    HIP("hip"),
+    HIP("hip", "hip"),
     /** Knee. */
-    KNEE("knee"),
+    KNEE("knee", "knee"),
     /** Ankle. */
-    ANKLE("ankle"),
+    ANKLE("ankle", "ankle"),
     /** Foot. */
-    FOOT("foot");
+    FOOT("foot", "foot");
 
+    private final String key;
     private final String words;
 
-    Joint(String words) {
+    Joint(String key, String words) {
+        this.key = key;
         this.words = words;
+    }
+
+    @Override
+    public String key() {
+        return key;
     }
 
     @Override

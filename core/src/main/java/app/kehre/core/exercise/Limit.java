@@ -5,36 +5,43 @@ import app.kehre.core.term.Named;
 /** What a person in the group may have to watch (figures.md, "Cautions that the library carries"). */
 public enum Limit implements Named {
     /** Knee. */
-    KNEE("knee"),
+    KNEE("knee", "knee"),
     /** Low back. */
-    LOW_BACK("low back"),
+    LOW_BACK("low-back", "low back"),
     /** Wrist. */
-    WRIST("wrist"),
+    WRIST("wrist", "wrist"),
     /** Shoulder. */
-    SHOULDER("shoulder"),
+    SHOULDER("shoulder", "shoulder"),
     /** Neck. */
-    NECK("neck"),
+    NECK("neck", "neck"),
     /** Hip. */
-    HIP("hip"),
+    HIP("hip", "hip"),
     /** Ankle or foot. */
-    ANKLE_FOOT("ankle or foot"),
+    ANKLE_FOOT("ankle-foot", "ankle or foot"),
     /** Balance. */
-    BALANCE("balance"),
+    BALANCE("balance", "balance"),
     /** Pelvic floor. */
-    PELVIC_FLOOR("pelvic floor"),
+    PELVIC_FLOOR("pelvic-floor", "pelvic floor"),
     /** Pregnancy. */
-    PREGNANCY("pregnancy"),
+    PREGNANCY("pregnancy", "pregnancy"),
     /** High blood pressure. */
-    BLOOD_PRESSURE("high blood pressure"),
+    BLOOD_PRESSURE("blood-pressure", "high blood pressure"),
     /** Low bone density. */
-    BONE_DENSITY("low bone density"),
+    BONE_DENSITY("bone-density", "low bone density"),
     /** Fatigue. */
-    FATIGUE("fatigue");
+    FATIGUE("fatigue", "fatigue");
 
+    private final String key;
     private final String words;
 
-    Limit(String words) {
+    Limit(String key, String words) {
+        this.key = key;
         this.words = words;
+    }
+
+    @Override
+    public String key() {
+        return key;
     }
 
     @Override

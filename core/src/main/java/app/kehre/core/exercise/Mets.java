@@ -46,9 +46,18 @@ public record Mets(double value, SourceKind kind, String source) {
         return String.format(Locale.ROOT, "%.1f", value);
     }
 
-    /** Returns the text that {@link #parse} reads. */
+    /** Returns the text that {@link #parse} reads, in words. */
     public String text() {
-        return number() + ", " + kind.words() + (source.isEmpty() ? "" : ", " + source);
+        return text(kind.words());
+    }
+
+    /** Returns the text that is stored, with the key of the kind; {@link #parse} reads it as well. */
+    public String stored() {
+        return text(kind.key());
+    }
+
+    private String text(String kindOf) {
+        return number() + ", " + kindOf + (source.isEmpty() ? "" : ", " + source);
     }
 
     /** Reads a text such as "5.0, Kehre's estimate, after 03020". */
@@ -56,6 +65,7 @@ public record Mets(double value, SourceKind kind, String source) {
         Matcher found = TEXT.matcher(text.strip());
         Optional<SourceKind> kind = found.matches()
                 ? Named.find(SourceKind.class, found.group(2))
+                        .or(() -> Named.ofKey(SourceKind.class, found.group(2)))
                 : Optional.empty();
         if (kind.isEmpty()) {
             return Reading

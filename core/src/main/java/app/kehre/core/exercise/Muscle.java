@@ -5,46 +5,53 @@ import app.kehre.core.term.Named;
 /** A muscle group (figures.md, "Areas"). */
 public enum Muscle implements Named {
     /** Neck. */
-    NECK("neck"),
+    NECK("neck", "neck"),
     /** Upper back and rear shoulder. */
-    UPPER_BACK("upper back and rear shoulder"),
+    UPPER_BACK("upper-back", "upper back and rear shoulder"),
     /** Front and side shoulder. */
-    FRONT_SHOULDER("front and side shoulder"),
+    FRONT_SHOULDER("front-shoulder", "front and side shoulder"),
     /** Chest. */
-    CHEST("chest"),
+    CHEST("chest", "chest"),
     /** Front of the arm. */
-    FRONT_ARM("front of the arm"),
+    FRONT_ARM("front-arm", "front of the arm"),
     /** Back of the arm. */
-    BACK_ARM("back of the arm"),
+    BACK_ARM("back-arm", "back of the arm"),
     /** Forearm and grip. */
-    FOREARM("forearm and grip"),
+    FOREARM("forearm", "forearm and grip"),
     /** Lats. */
-    LATS("lats"),
+    LATS("lats", "lats"),
     /** Lower back. */
-    LOWER_BACK("lower back"),
+    LOWER_BACK("lower-back", "lower back"),
     /** Front of the trunk. */
-    FRONT_TRUNK("front of the trunk"),
+    FRONT_TRUNK("front-trunk", "front of the trunk"),
     /** Side of the trunk. */
-    SIDE_TRUNK("side of the trunk"),
+    SIDE_TRUNK("side-trunk", "side of the trunk"),
     /** Hip flexors. */
-    HIP_FLEXORS("hip flexors"),
+    HIP_FLEXORS("hip-flexors", "hip flexors"),
     /** Buttocks. */
-    BUTTOCKS("buttocks"),
+    BUTTOCKS("buttocks", "buttocks"),
     /** Outer hip. */
-    OUTER_HIP("outer hip"),
+    OUTER_HIP("outer-hip", "outer hip"),
     /** Inner thigh. */
-    INNER_THIGH("inner thigh"),
+    INNER_THIGH("inner-thigh", "inner thigh"),
     /** Front of the thigh. */
-    FRONT_THIGH("front of the thigh"),
+    FRONT_THIGH("front-thigh", "front of the thigh"),
     /** Back of the thigh. */
-    BACK_THIGH("back of the thigh"),
+    BACK_THIGH("back-thigh", "back of the thigh"),
     /** Calf and shin. */
-    CALF("calf and shin");
+    CALF("calf", "calf and shin");
 
+    private final String key;
     private final String words;
 
-    Muscle(String words) {
+    Muscle(String key, String words) {
+        this.key = key;
         this.words = words;
+    }
+
+    @Override
+    public String key() {
+        return key;
     }
 
     @Override

@@ -5,42 +5,49 @@ import app.kehre.core.term.Named;
 /** A movement pattern. */
 public enum Pattern implements Named {
     /** Squat. */
-    SQUAT("squat"),
+    SQUAT("squat", "squat"),
     /** Lunge. */
-    LUNGE("lunge"),
+    LUNGE("lunge", "lunge"),
     /** Hinge. */
-    HINGE("hinge"),
+    HINGE("hinge", "hinge"),
     /** Push. */
-    PUSH("push"),
+    PUSH("push", "push"),
     /** Pull. */
-    PULL("pull"),
+    PULL("pull", "pull"),
     /** Trunk flexion. */
-    TRUNK_FLEXION("trunk flexion"),
+    TRUNK_FLEXION("trunk-flexion", "trunk flexion"),
     /** Trunk extension. */
-    TRUNK_EXTENSION("trunk extension"),
+    TRUNK_EXTENSION("trunk-extension", "trunk extension"),
     /** Rotation. */
-    ROTATION("rotation"),
+    ROTATION("rotation", "rotation"),
     /** Brace. */
-    BRACE("brace"),
+    BRACE("brace", "brace"),
     /** Single joint. */
-    SINGLE_JOINT("single joint"),
+    SINGLE_JOINT("single-joint", "single joint"),
     /** Stepping. */
-    STEPPING("stepping"),
+    STEPPING("stepping", "stepping"),
     /** Travel. */
-    TRAVEL("travel"),
+    TRAVEL("travel", "travel"),
     /** Balance. */
-    BALANCE("balance"),
+    BALANCE("balance", "balance"),
     /** Mobility. */
-    MOBILITY("mobility"),
+    MOBILITY("mobility", "mobility"),
     /** Stretch. */
-    STRETCH("stretch"),
+    STRETCH("stretch", "stretch"),
     /** Breathing. */
-    BREATHING("breathing");
+    BREATHING("breathing", "breathing");
 
+    private final String key;
     private final String words;
 
-    Pattern(String words) {
+    Pattern(String key, String words) {
+        this.key = key;
         this.words = words;
+    }
+
+    @Override
+    public String key() {
+        return key;
     }
 
     @Override

@@ -5,30 +5,37 @@ import app.kehre.core.term.Named;
 /** How the body is placed. */
 public enum Position implements Named {
     /** On the feet. */
-    STANDING("standing", Level.STANDING),
+    STANDING("standing", "standing", Level.STANDING),
     /** On or around the bench. */
-    ON_STEP("on the step", Level.STANDING),
+    ON_STEP("on-step", "on the step", Level.STANDING),
     /** On a chair. */
-    SEATED_CHAIR("seated on a chair", Level.STANDING),
+    SEATED_CHAIR("seated-chair", "seated on a chair", Level.STANDING),
     /** On hands and knees. */
-    ALL_FOURS("all-fours", Level.FLOOR),
+    ALL_FOURS("all-fours", "all-fours", Level.FLOOR),
     /** On one or both knees. */
-    KNEELING("kneeling", Level.FLOOR),
+    KNEELING("kneeling", "kneeling", Level.FLOOR),
     /** Sitting on the floor. */
-    SEATED("seated", Level.FLOOR),
+    SEATED("seated", "seated", Level.FLOOR),
     /** Lying on the front, or in a plank. */
-    PRONE("prone", Level.FLOOR),
+    PRONE("prone", "prone", Level.FLOOR),
     /** Lying on the back. */
-    SUPINE("supine", Level.FLOOR),
+    SUPINE("supine", "supine", Level.FLOOR),
     /** Lying on the side. */
-    SIDE_LYING("side-lying", Level.FLOOR);
+    SIDE_LYING("side-lying", "side-lying", Level.FLOOR);
 
+    private final String key;
     private final String words;
     private final Level level;
 
-    Position(String words, Level level) {
+    Position(String key, String words, Level level) {
+        this.key = key;
         this.words = words;
         this.level = level;
+    }
+
+    @Override
+    public String key() {
+        return key;
     }
 
     @Override

@@ -5,26 +5,33 @@ import app.kehre.core.term.Named;
 /** What a segment of the class is for. */
 public enum Role implements Named {
     /** Talk. */
-    TALK("talk"),
+    TALK("talk", "talk"),
     /** Warm-up. */
-    WARM_UP("warm-up"),
+    WARM_UP("warm-up", "warm-up"),
     /** Aerobic. */
-    AEROBIC("aerobic"),
+    AEROBIC("aerobic", "aerobic"),
     /** Toning. */
-    TONING("toning"),
+    TONING("toning", "toning"),
     /** Core. */
-    CORE("core"),
+    CORE("core", "core"),
     /** Cool-down. */
-    COOL_DOWN("cool-down"),
+    COOL_DOWN("cool-down", "cool-down"),
     /** Stretch. */
-    STRETCH("stretch"),
+    STRETCH("stretch", "stretch"),
     /** Pause. */
-    PAUSE("pause");
+    PAUSE("pause", "pause");
 
+    private final String key;
     private final String words;
 
-    Role(String words) {
+    Role(String key, String words) {
+        this.key = key;
         this.words = words;
+    }
+
+    @Override
+    public String key() {
+        return key;
     }
 
     @Override

@@ -36,28 +36,35 @@ public record Act(Foot foot, Kind kind, Way way, Manner manner) {
     /** How a foot moves, for people who read it; it changes nothing in what is computed but lifts. */
     public enum Manner implements Named {
         /** As usual. */
-        PLAIN(""),
+        PLAIN("plain", ""),
         /** The toes or the forefoot touch. */
-        TAP("tap"),
+        TAP("tap", "tap"),
         /** The heel touches. */
-        HEEL("heel"),
+        HEEL("heel", "heel"),
         /** The knee is lifted. */
-        KNEE("knee"),
+        KNEE("knee", "knee"),
         /** The foot kicks. */
-        KICK("kick"),
+        KICK("kick", "kick"),
         /** The heel comes to the seat. */
-        CURL("curl"),
+        CURL("curl", "curl"),
         /** The straight leg is lifted. */
-        LIFT("lift"),
+        LIFT("lift", "lift"),
         /** Feet apart. */
-        WIDE("wide"),
+        WIDE("wide", "wide"),
         /** Crossing in front or behind. */
-        CROSS("cross");
+        CROSS("cross", "cross");
 
+        private final String key;
         private final String words;
 
-        Manner(String words) {
+        Manner(String key, String words) {
+            this.key = key;
             this.words = words;
+        }
+
+        @Override
+        public String key() {
+            return key;
         }
 
         @Override
@@ -79,56 +86,63 @@ public record Act(Foot foot, Kind kind, Way way, Manner manner) {
     /** Where a foot goes, seen from the body; sides are those of the lead foot. */
     public enum Way implements Named {
         /** On the spot, or to the other foot. */
-        HERE("", 0, 0),
+        HERE("here", "", 0, 0),
         /** One step forward. */
-        FORE("fore", 0, 1),
+        FORE("fore", "fore", 0, 1),
         /** One step back. */
-        BACK("back", 0, -1),
+        BACK("back", "back", 0, -1),
         /** One step to the side of the lead foot. */
-        SIDE("side", 1, 0),
+        SIDE("side", "side", 1, 0),
         /** One step away from the side of the lead foot. */
-        AWAY("away", -1, 0),
+        AWAY("away", "away", -1, 0),
         /** Onto the bench. */
-        UP("up", 0, 0),
+        UP("up", "up", 0, 0),
         /** Onto the bench at the end on the side of the lead foot. */
-        UP_END("up end", 0, 0),
+        UP_END("up-end", "up end", 0, 0),
         /** Onto the bench at its other end. */
-        UP_FAR("up far", 0, 0),
+        UP_FAR("up-far", "up far", 0, 0),
         /** Onto the bench and a step to the side of the lead foot. */
-        UP_SIDE("up side", 1, 0),
+        UP_SIDE("up-side", "up side", 1, 0),
         /** Onto the bench and a step away from it. */
-        UP_AWAY("up away", -1, 0),
+        UP_AWAY("up-away", "up away", -1, 0),
         /** Onto the bench and a step forward. */
-        UP_FORE("up fore", 0, 1),
+        UP_FORE("up-fore", "up fore", 0, 1),
         /** Onto the bench and a step back. */
-        UP_BACK("up back", 0, -1),
+        UP_BACK("up-back", "up back", 0, -1),
         /** Off the bench to where one came from. */
-        DOWN("down", 0, 0),
+        DOWN("down", "down", 0, 0),
         /** Off the bench forward. */
-        DOWN_FORE("down fore", 0, 1),
+        DOWN_FORE("down-fore", "down fore", 0, 1),
         /** Off the bench backward. */
-        DOWN_BACK("down back", 0, -1),
+        DOWN_BACK("down-back", "down back", 0, -1),
         /** Off the bench to the side of the lead foot. */
-        DOWN_SIDE("down side", 1, 0),
+        DOWN_SIDE("down-side", "down side", 1, 0),
         /** Off the bench away from the side of the lead foot. */
-        DOWN_AWAY("down away", -1, 0),
+        DOWN_AWAY("down-away", "down away", -1, 0),
         /** Off the bench on the far side of where one came from. */
-        OVER("over", 0, 0),
+        OVER("over", "over", 0, 0),
         /** To the floor with the bench between the feet. */
-        ASTRIDE("astride", 0, 0);
+        ASTRIDE("astride", "astride", 0, 0);
 
+        private final String key;
         private final String words;
         private final int aside;
         private final int ahead;
         private final boolean up;
         private final boolean down;
 
-        Way(String words, int aside, int ahead) {
+        Way(String key, String words, int aside, int ahead) {
+            this.key = key;
             this.words = words;
             this.aside = aside;
             this.ahead = ahead;
-            this.up = words.startsWith("up");
-            this.down = words.startsWith("down") || words.equals("over");
+            this.up = key.startsWith("up");
+            this.down = key.startsWith("down") || key.equals("over");
+        }
+
+        @Override
+        public String key() {
+            return key;
         }
 
         @Override

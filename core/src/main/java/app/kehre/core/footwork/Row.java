@@ -23,24 +23,31 @@ public record Row(From from, List<Beat> beats) {
     /** Where the bench must be when a move starts. */
     public enum From implements Named {
         /** Anywhere: the move has nothing to do with the bench. */
-        ANYWHERE("anywhere"),
+        ANYWHERE("anywhere", "anywhere"),
         /** On the floor, the bench ahead. */
-        AHEAD("ahead"),
+        AHEAD("ahead", "ahead"),
         /** On the floor, along the bench, the bench on the side of the lead foot. */
-        SIDE("side"),
+        SIDE("side", "side"),
         /** On the floor beyond an end of the bench, the bench on the side of the lead foot. */
-        END("end"),
+        END("end", "end"),
         /** On top of the bench. */
-        TOP("top"),
+        TOP("top", "top"),
         /** On top of the bench, facing along it. */
-        TOP_ALONG("top along"),
+        TOP_ALONG("top-along", "top along"),
         /** The bench between the feet. */
-        ASTRIDE("astride");
+        ASTRIDE("astride", "astride");
 
+        private final String key;
         private final String words;
 
-        From(String words) {
+        From(String key, String words) {
+            this.key = key;
             this.words = words;
+        }
+
+        @Override
+        public String key() {
+            return key;
         }
 
         @Override

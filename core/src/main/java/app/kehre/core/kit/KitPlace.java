@@ -1,34 +1,35 @@
 package app.kehre.core.kit;
 
-import java.util.Arrays;
-import java.util.Optional;
+import app.kehre.core.term.Named;
 
 /** Where a piece of equipment lies when it is not in use. */
-public enum KitPlace {
+public enum KitPlace implements Named {
     /** Beside each person. */
-    AT_HAND("at hand"),
+    AT_HAND("at-hand", "at hand"),
     /** Set out at each person's place before the class starts. */
-    SET_OUT("set out"),
+    SET_OUT("set-out", "set out"),
     /** By the wall, to be fetched. */
-    BY_THE_WALL("by the wall"),
+    BY_THE_WALL("by-the-wall", "by the wall"),
     /** Part of the room. */
-    FIXED("part of the room"),
+    FIXED("fixed", "part of the room"),
     /** On the person. */
-    WORN("on the person");
+    WORN("worn", "on the person");
 
+    private final String key;
     private final String words;
 
-    KitPlace(String words) {
+    KitPlace(String key, String words) {
+        this.key = key;
         this.words = words;
     }
 
-    /** Returns the place in words, which is also its key in files. */
-    public String words() {
-        return words;
+    @Override
+    public String key() {
+        return key;
     }
 
-    /** Finds the place of the words. */
-    public static Optional<KitPlace> find(String words) {
-        return Arrays.stream(values()).filter(place -> place.words.equals(words)).findFirst();
+    @Override
+    public String words() {
+        return words;
     }
 }

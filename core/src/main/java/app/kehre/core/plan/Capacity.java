@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
 
 import app.kehre.core.brief.Room;
@@ -28,11 +29,22 @@ public record Capacity(List<Bound> bounds) {
     /**
      * Something that sets a bound.
      *
-     * @param what the floor, or the kind of kit
+     * @param kit the kind of kit; none for the floor
      * @param people how many it is enough for
      * @param words how that comes about
      */
-    public record Bound(String what, int people, String words) {}
+    public record Bound(Optional<Equipment> kit, int people, String words) {
+
+        /** Returns what is stored of it. */
+        public String key() {
+            return kit.map(Equipment::key).orElse("floor");
+        }
+
+        /** Returns "floor", or the kit's plural. */
+        public String what() {
+            return kit.map(each -> each.noun(2)).orElse("floor");
+        }
+    }
 
     public Capacity {
         bounds = List.copyOf(bounds);
@@ -49,11 +61,11 @@ public record Capacity(List<Bound> bounds) {
         Room room = plan.brief().room();
         int each = plan.items().mapToInt(item -> floor(item.exercise())).max().orElse(0);
         if (room.floor() > 0 && each > 0) {
-            bounds.add(new Bound("floor", room.floor() / each,
+            bounds.add(new Bound(Optional.empty(), room.floor() / each,
                     "%d m\u00b2, %d m\u00b2 each".formatted(room.floor(), each)));
         }
         most(needs).forEach((kit, most) -> room.count(kit).ifPresent(pieces -> bounds.add(
-                new Bound(kit.noun(2), pieces / most, "%d, %d each".formatted(pieces, most)))));
+                new Bound(Optional.of(kit), pieces / most, "%d, %d each".formatted(pieces, most)))));
         bounds.sort(Comparator.comparingInt(Bound::people));
         return new Capacity(bounds);
     }

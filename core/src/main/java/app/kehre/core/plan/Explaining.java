@@ -24,20 +24,27 @@ public record Explaining(Mode mode, Optional<Duration> length) {
     /** Whether the work stops for it. */
     public enum Mode implements Named {
         /** Reps, rungs and holds stop, counts and stretches go on, intervals use the rest. */
-        USUAL("usual"),
+        USUAL("usual", "usual"),
         /** The work stops and the class grows by it. */
-        STOPS("stops the work"),
+        STOPS("stops", "stops the work"),
         /** It lies over the movement and costs nothing. */
-        OVER("over the movement"),
+        OVER("over", "over the movement"),
         /** It lies inside the rest before. */
-        IN_REST("inside the rest"),
+        IN_REST("in-rest", "inside the rest"),
         /** Nothing is explained. */
-        NONE("none");
+        NONE("none", "none");
 
+        private final String key;
         private final String words;
 
-        Mode(String words) {
+        Mode(String key, String words) {
+            this.key = key;
             this.words = words;
+        }
+
+        @Override
+        public String key() {
+            return key;
         }
 
         @Override

@@ -31,8 +31,15 @@ public record Identity(PlanId plan, int segments, int entries) {
 
     /** Returns it with these numbers given as well. */
     Identity with(Collection<SegmentId> moreSegments, Collection<EntryId> moreEntries) {
-        return raised(moreSegments.stream().mapToInt(SegmentId::number).max().orElse(0),
-                moreEntries.stream().mapToInt(EntryId::number).max().orElse(0));
+        int most = 0;
+        for (SegmentId id : moreSegments) {
+            most = Math.max(most, id.number());
+        }
+        int last = 0;
+        for (EntryId id : moreEntries) {
+            last = Math.max(last, id.number());
+        }
+        return raised(most, last);
     }
 
     /** Returns it with all numbers given that another has given. */

@@ -40,22 +40,29 @@ public record Pause(EntryId id, Kind kind, String name, Duration length, boolean
     /** What a pause is for. */
     public enum Kind implements Named {
         /** Drinking; 40 s lies in the usual 30 to 60 s (teaching range, figures.md "Time"). */
-        WATER("water", "Water", 40),
+        WATER("water", "water", "Water", 40),
         /** Fetching or putting away equipment. */
-        KIT("kit", "Fetch kit", 40),
+        KIT("kit", "kit", "Fetch kit", 40),
         /** Changing the music. */
-        MUSIC("music", "Change the music", 15),
+        MUSIC("music", "music", "Change the music", 15),
         /** Greeting, explaining, thanks. */
-        TALK("talk", "Welcome", 60);
+        TALK("talk", "talk", "Welcome", 60);
 
+        private final String key;
         private final String words;
         private final String usualName;
         private final int usualSeconds;
 
-        Kind(String words, String usualName, int usualSeconds) {
+        Kind(String key, String words, String usualName, int usualSeconds) {
+            this.key = key;
             this.words = words;
             this.usualName = usualName;
             this.usualSeconds = usualSeconds;
+        }
+
+        @Override
+        public String key() {
+            return key;
         }
 
         @Override

@@ -5,16 +5,23 @@ import app.kehre.core.term.Named;
 /** Which option of an exercise is asked for. */
 public enum Way implements Named {
     /** The easier option. */
-    EASIER("easier"),
+    EASIER("easier", "easier"),
     /** As the library says. */
-    STANDARD("standard"),
+    STANDARD("standard", "standard"),
     /** The harder option. */
-    HARDER("harder");
+    HARDER("harder", "harder");
 
+    private final String key;
     private final String words;
 
-    Way(String words) {
+    Way(String key, String words) {
+        this.key = key;
         this.words = words;
+    }
+
+    @Override
+    public String key() {
+        return key;
     }
 
     @Override

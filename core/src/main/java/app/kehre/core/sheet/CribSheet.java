@@ -15,6 +15,10 @@ import app.kehre.core.choreography.BuildUpWords;
 import app.kehre.core.choreography.Script;
 import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.dose.Lengths;
+import app.kehre.core.exercise.Joint;
+import app.kehre.core.exercise.Limit;
+import app.kehre.core.exercise.Muscle;
+import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.LoadNotation;
 import app.kehre.core.plan.BuildUp;
@@ -30,6 +34,7 @@ import app.kehre.core.plan.RoundWords;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SetAside;
+import app.kehre.core.term.Named;
 import app.kehre.core.timeline.Timeline;
 
 /**
@@ -115,9 +120,17 @@ public record CribSheet(String title, String when, String length, List<Part> par
     private static String aside(ClassPlan plan, SetAside aside) {
         String where = aside.entry().flatMap(plan::find).map(Entry::name)
                 .or(() -> aside.segment().flatMap(plan::findSegment).map(Segment::name)).orElse("The class");
-        String[] check = aside.check().replace('-', ' ').split("/", 2);
-        String detail = check.length > 1 ? " (" + check[1] + ")" : "";
-        return "%s, %s%s: %s".formatted(where, check[0], detail, aside.reason());
+        String[] check = aside.check().split("/", 2);
+        String detail = check.length > 1 ? " (" + words(check[1]) + ")" : "";
+        return "%s, %s%s: %s".formatted(where, check[0].replace('-', ' '), detail, aside.reason());
+    }
+
+    /** Returns the words of what a check found something about: a joint, a muscle group, a limit, a pattern. */
+    private static String words(String key) {
+        return Named.ofKey(Joint.class, key).<Named>map(each -> each)
+                .or(() -> Named.ofKey(Muscle.class, key)).or(() -> Named.ofKey(Limit.class, key))
+                .or(() -> Named.ofKey(Pattern.class, key)).map(Named::words)
+                .orElse(key.replace('-', ' '));
     }
 
     private static Part part(Timeline timeline, Segment segment) {

@@ -1,28 +1,50 @@
 package app.kehre.core.term;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
-/** A closed list of terms whose words are both what people read and the key in files. */
+/**
+ * A term of a closed list: a key, which is stored and never changes, and words, which people read and type. Neither is
+ * ever taken for the other, so that words can be bettered or put into another language.
+ */
 public interface Named {
 
-    /** Returns the term, in lower case. */
+    /** Returns what is stored, such as "front-of-thigh": lower-case letters and hyphens. */
+    String key();
+
+    /** Returns the term as people read it, in lower case. */
     String words();
 
-    /** Finds the term of a list by its words, in any case. */
-    static <T extends Enum<T> & Named> Optional<T> find(Class<T> list, String words) {
-        String key = words.strip();
+    /** Finds the term of a list by its key. */
+    static <T extends Enum<T> & Named> Optional<T> ofKey(Class<T> list, String key) {
         for (T term : list.getEnumConstants()) {
-            if (term.words().equalsIgnoreCase(key)) {
+            if (term.key().equals(key)) {
                 return Optional.of(term);
             }
         }
         return Optional.empty();
     }
 
-    /** Returns all terms of a list, for the sentence that says what was expected. */
+    /** Finds the term of a list by its words, in any case. */
+    static <T extends Enum<T> & Named> Optional<T> find(Class<T> list, String words) {
+        String typed = words.strip();
+        for (T term : list.getEnumConstants()) {
+            if (term.words().equalsIgnoreCase(typed)) {
+                return Optional.of(term);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Returns the words of all terms of a list, for the sentence that says what was expected. */
     static <T extends Enum<T> & Named> String all(Class<T> list) {
         return Arrays.stream(list.getEnumConstants()).map(Named::words).collect(Collectors.joining(", "));
+    }
+
+    /** Returns the keys of all terms of a list. */
+    static <T extends Enum<T> & Named> List<String> keys(Class<T> list) {
+        return Arrays.stream(list.getEnumConstants()).map(Named::key).toList();
     }
 }

@@ -17,6 +17,7 @@ import app.kehre.desk.session.OpenPlan;
 import app.kehre.formats.plan.PlanDocument;
 
 import static app.kehre.core.testing.Ids.line;
+import static app.kehre.core.testing.Ids.part;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** What is selected after each edit, and what a typed text does, without a window. */
@@ -32,15 +33,15 @@ class PlanViewModelTest {
 
     @Test
     void atFirstTheFirstLineIsSelected() {
-        assertThat(model.segment().get()).isEqualTo(1);
-        assertThat(model.entry().get()).isEqualTo(1);
+        assertThat(model.segment().get()).contains(part(1));
+        assertThat(model.entry().get()).contains(line(1));
     }
 
     @Test
     void afterARemovalTheNeighbourIsSelected() {
         model.select(line(2));
         model.removeEntry();
-        assertThat(model.entry().get()).isEqualTo(3);
+        assertThat(model.entry().get()).contains(line(3));
         model.removeEntry();
         assertThat(model.entry().get()).isEmpty();
         assertThat(model.selectedSegment()).hasValueSatisfying(
@@ -51,7 +52,7 @@ class PlanViewModelTest {
     void undoNeverLeavesALineSelectedThatIsGone() {
         model.select(line(3));
         model.duplicateEntry();
-        assertThat(model.entry().get()).isEqualTo(4);
+        assertThat(model.entry().get()).contains(line(4));
         open.undo();
 
         assertThat(model.selectedEntry()).isPresent();
@@ -60,12 +61,12 @@ class PlanViewModelTest {
     @Test
     void arrowsWalkThroughTheWholeClass() {
         model.selectNeighbour(-1);
-        assertThat(model.entry().get()).isEqualTo(1);
+        assertThat(model.entry().get()).contains(line(1));
         model.selectNeighbour(1);
         model.selectNeighbour(1);
         model.selectNeighbour(1);
-        assertThat(model.entry().get()).isEqualTo(3);
-        assertThat(model.segment().get()).isEqualTo(2);
+        assertThat(model.entry().get()).contains(line(3));
+        assertThat(model.segment().get()).contains(part(2));
     }
 
     @Test

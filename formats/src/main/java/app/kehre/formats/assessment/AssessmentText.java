@@ -34,7 +34,7 @@ public final class AssessmentText {
     }
 
     private static void write(Assessment assessment, Finding finding, ObjectNode node) {
-        node.put("check", finding.check()).put("severity", finding.severity().words())
+        node.put("check", finding.check()).put("severity", finding.severity().key())
                 .put("segment", segment(assessment, finding)).put("item", item(assessment, finding));
         finding.place().segment().ifPresent(id -> node.put("segmentId", id.number()));
         finding.entry().ifPresent(id -> node.put("itemId", id.number()));
@@ -42,7 +42,8 @@ public final class AssessmentText {
                 .ifPresent(line -> node.put("subject", line.subject()));
         node
                 .put("startMs", finding.place().at().toMillis()).put("text", finding.what())
-                .put("why", finding.why()).put("source", finding.source().words());
+                .put("why", finding.why()).put("source", finding.source().key())
+                .put("sourceWords", finding.source().words());
         ArrayNode mends = node.putArray("mends");
         finding.mends().forEach(mend -> mends.add(mend.words()));
     }

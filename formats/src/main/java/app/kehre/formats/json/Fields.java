@@ -1,7 +1,6 @@
 package app.kehre.formats.json;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -185,10 +184,10 @@ public final class Fields {
 
     /** Finds a term of a closed list; one that is none is reported for the field. */
     public <T extends Enum<T> & Named> Optional<T> find(Class<T> list, String name, String word) {
-        Optional<T> term = Named.find(list, word);
+        Optional<T> term = Named.ofKey(list, word);
         if (term.isEmpty()) {
-            report(name, "found \"%s\", expected %s.".formatted(Cut.text(word), Nearest.words(word,
-                    Arrays.stream(list.getEnumConstants()).map(Named::words).toList())));
+            report(name, "found \"%s\", expected %s.".formatted(Cut.text(word),
+                    Nearest.words(word, Named.keys(list))));
         }
         return term;
     }

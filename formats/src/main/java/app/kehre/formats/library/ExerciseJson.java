@@ -48,10 +48,10 @@ public final class ExerciseJson {
     /** Writes an exercise. */
     public static ObjectNode write(Exercise exercise) {
         ObjectNode node = JsonText.object();
-        node.put("id", exercise.id()).put("family", exercise.family().words()).put("name", exercise.name());
+        node.put("id", exercise.id()).put("family", exercise.family().key()).put("name", exercise.name());
         exercise.otherNames().forEach(list(node, "otherNames")::add);
         terms(node, "roles", exercise.roles());
-        node.put("pattern", exercise.pattern().words());
+        node.put("pattern", exercise.pattern().key());
         write(node, exercise.work());
         write(node, exercise.setting());
         exercise.footwork().ifPresent(row -> node.put("footwork", RowNotation.print(row)));
@@ -60,21 +60,21 @@ public final class ExerciseJson {
         write(node.putObject("easier"), exercise.easier());
         write(node.putObject("harder"), exercise.harder());
         ObjectNode cautions = node.putObject("cautions");
-        exercise.cautions().forEach(caution -> cautions.putObject(caution.limit().words())
+        exercise.cautions().forEach(caution -> cautions.putObject(caution.limit().key())
                 .put("advice", caution.advice()).put("instead", caution.instead()));
         return node;
     }
 
     private static void write(ObjectNode node, Work work) {
         ObjectNode muscles = node.putObject("muscles");
-        work.muscles().forEach((muscle, share) -> muscles.put(muscle.words(), share));
+        work.muscles().forEach((muscle, share) -> muscles.put(muscle.key(), share));
         terms(node, "loads", work.loads());
         terms(node, "prepares", work.prepares());
-        node.put("impact", work.impact().words()).put("mets", work.mets().text());
+        node.put("impact", work.impact().key()).put("mets", work.mets().stored());
     }
 
     private static void write(ObjectNode node, Setting setting) {
-        node.put("position", setting.position().words()).put("facing", setting.facing().words());
+        node.put("position", setting.position().key()).put("facing", setting.facing().key());
         setting.equipment().stream().sorted().map(Equipment::key).forEach(list(node, "equipment")::add);
         ObjectNode standIns = node.putObject("standIns");
         setting.standIns().entrySet().stream().sorted(java.util.Map.Entry.comparingByKey())
@@ -105,7 +105,7 @@ public final class ExerciseJson {
     }
 
     private static <T extends Enum<T> & Named> void terms(ObjectNode node, String name, Collection<T> terms) {
-        terms.stream().sorted().map(Named::words).forEach(list(node, name)::add);
+        terms.stream().sorted().map(Named::key).forEach(list(node, name)::add);
     }
 
     private static ArrayNode list(ObjectNode node, String name) {

@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.TreeSet;
 
 import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 
 import app.kehre.core.dose.Range;
 import app.kehre.core.exercise.Exercise;
@@ -22,7 +23,8 @@ import app.kehre.formats.json.UnreadableFile;
 public final class OwnExercisesJson {
 
     private static final String FORMAT = "kehre-exercises";
-    private static final int VERSION = 1;
+    /** Version 1 had the words of terms in the place of their keys. */
+    private static final int VERSION = 2;
     /** An exercise has some 60 values. */
     private static final int MOST_VALUES = 2_000_000;
     private static final byte[] FIRST = "\n    ".getBytes(StandardCharsets.UTF_8);
@@ -32,8 +34,17 @@ public final class OwnExercisesJson {
 
     /** Reads a document. @throws UnreadableFile with a sentence for every fault; nothing is half read */
     public static OwnExercises read(String file, byte[] bytes) throws UnreadableFile {
-        return JsonText.parse(file, bytes, MOST_VALUES).read(OwnExercisesJson::read)
+        JsonText text = JsonText.parse(file, bytes, MOST_VALUES);
+        return text.read(Fields.of(upgraded(text.top())), OwnExercisesJson::read)
                 .orElseThrow(() -> new IllegalStateException("nothing was read and nothing was wrong"));
+    }
+
+    private static ObjectNode upgraded(ObjectNode document) {
+        if (document.path("version").asInt(VERSION) == 1) {
+            document.path("exercises").valueStream().filter(ObjectNode.class::isInstance)
+                    .forEach(each -> WordsBeforeKeys.exercise((ObjectNode) each));
+        }
+        return document;
     }
 
     private static Optional<OwnExercises> read(Fields fields) {

@@ -109,15 +109,15 @@ final class BriefJson {
 
     private static Map<Equipment, KitPlace> places(Fields fields) {
         Map<Equipment, KitPlace> places = new EnumMap<>(Equipment.class);
-        fields.textsByName("kitPlaces").forEach((kit, words) -> {
+        fields.textsByName("kitPlaces").forEach((kit, key) -> {
             Optional<Equipment> known = Equipment.find(kit);
-            Optional<KitPlace> place = KitPlace.find(words);
+            Optional<KitPlace> place = Named.ofKey(KitPlace.class, key);
             if (known.isPresent() && place.isPresent()) {
                 places.put(known.get(), place.get());
             } else {
                 fields.report("kitPlaces",
-                        "found \"%s\": \"%s\", expected a kind of kit and \"at hand\", \"set out\" or \"by the wall\"."
-                                .formatted(kit, words));
+                        "found \"%s\": \"%s\", expected a kind of kit and \"at-hand\", \"set-out\" or \"by-the-wall\"."
+                                .formatted(kit, key));
             }
         });
         return places;
@@ -135,7 +135,7 @@ final class BriefJson {
             Optional<School> school = fields.find(School.class, "schools", each.getValue());
             if (question.isPresent() && school.isPresent() && school.get().question() != question.get()) {
                 fields.report("schools", "found \"%s\", expected an answer to \"%s\", not to \"%s\"."
-                        .formatted(each.getValue(), each.getKey(), school.get().question().words()));
+                        .formatted(each.getValue(), each.getKey(), school.get().question().key()));
             } else if (school.isPresent()) {
                 schools = schools.with(school.get());
             }
@@ -159,18 +159,18 @@ final class BriefJson {
             terms(goal.putArray("qualities"), EnumSet.noneOf(Quality.class), brief.goal().qualities());
         }
         if (brief.format() != Format.MIXED) {
-            node.put("format", brief.format().words());
+            node.put("format", brief.format().key());
         }
         if (!brief.schools().equals(Schools.USUAL)) {
             ObjectNode schools = node.putObject("schools");
             new TreeMap<>(brief.schools().chosen())
-                    .forEach((question, school) -> schools.put(question.words(), school.words()));
+                    .forEach((question, school) -> schools.put(question.key(), school.key()));
         }
     }
 
     private static <T extends Enum<T> & Named> void terms(ArrayNode array, EnumSet<T> sorted, Set<T> terms) {
         sorted.addAll(terms);
-        sorted.forEach(term -> array.add(term.words()));
+        sorted.forEach(term -> array.add(term.key()));
     }
 
     private static void write(Group group, ObjectNode node, JsonNode before) {
@@ -184,7 +184,7 @@ final class BriefJson {
         }
         if (!group.limits().isEmpty()) {
             ObjectNode limits = node.putObject("limits");
-            new TreeMap<>(group.limits()).forEach((limit, count) -> limits.put(limit.words(), count));
+            new TreeMap<>(group.limits()).forEach((limit, count) -> limits.put(limit.key(), count));
         }
     }
 
@@ -204,7 +204,7 @@ final class BriefJson {
         }
         if (!room.places().isEmpty()) {
             ObjectNode places = node.putObject("kitPlaces");
-            new TreeMap<>(room.places()).forEach((kind, place) -> places.put(kind.key(), place.words()));
+            new TreeMap<>(room.places()).forEach((kind, place) -> places.put(kind.key(), place.key()));
         }
     }
 }

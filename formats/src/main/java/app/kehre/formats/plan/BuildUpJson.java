@@ -103,7 +103,7 @@ final class BuildUpJson {
 
     static void write(BuildUp entry, ObjectNode node) {
         Build build = entry.build();
-        node.put("buildUp", entry.name()).put("method", build.method().words())
+        node.put("buildUp", entry.name()).put("method", build.method().key())
                 .put("time", Lengths.notation(build.time())).put("hold", build.hold().id());
         mark(node, "facingAway", !build.mirrored());
         if (!entry.load().isNone()) {
@@ -118,7 +118,7 @@ final class BuildUpJson {
         if (!entry.instead().isEmpty()) {
             ObjectNode instead = node.putObject("instead");
             new TreeMap<>(entry.instead())
-                    .forEach((limit, exercise) -> instead.put(limit.words(), exercise.id()));
+                    .forEach((limit, exercise) -> instead.put(limit.key(), exercise.id()));
         }
     }
 

@@ -37,7 +37,7 @@ final class JudgementJson {
         if (!plan.thresholds().changed().isEmpty()) {
             ObjectNode figures = document.putObject("figures");
             new TreeMap<>(plan.thresholds().changed())
-                    .forEach((figure, value) -> figures.put(figure.words(), value));
+                    .forEach((figure, value) -> figures.put(figure.key(), value));
         }
         List<SetAside> still = plan.asideStill();
         if (!still.isEmpty()) {

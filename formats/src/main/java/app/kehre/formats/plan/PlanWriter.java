@@ -64,7 +64,7 @@ final class PlanWriter {
     }
 
     private static void write(Segment segment, ObjectNode node) {
-        node.put("id", segment.id().number()).put("name", segment.name()).put("role", segment.role().words())
+        node.put("id", segment.id().number()).put("name", segment.name()).put("role", segment.role().key())
                 .put("target", Lengths.notation(segment.target())).put("bpm", segment.bpm().value());
         mark(node, "standsAlone", segment.standsAlone());
         mark(node, "leftOut", segment.leftOut());
@@ -96,7 +96,7 @@ final class PlanWriter {
         }
         manner.changeover().ifPresent(length -> node.put("changeover", Lengths.notation(length)));
         if (manner.way() != Way.STANDARD) {
-            node.put("option", manner.way().words());
+            node.put("option", manner.way().key());
         }
         if (!manner.layer().isEmpty()) {
             node.put("layer", manner.layer());
@@ -113,14 +113,14 @@ final class PlanWriter {
         if (!item.instead().isEmpty()) {
             ObjectNode instead = node.putObject("instead");
             new TreeMap<>(item.instead())
-                    .forEach((limit, exercise) -> instead.put(limit.words(), exercise.id()));
+                    .forEach((limit, exercise) -> instead.put(limit.key(), exercise.id()));
         }
     }
 
     private static void write(RoundChange change, ObjectNode node) {
         change.dose().ifPresent(dose -> node.put("dose", DoseNotation.print(dose)));
         change.load().ifPresent(load -> node.put("load", LoadNotation.print(load)));
-        change.way().ifPresent(way -> node.put("option", way.words()));
+        change.way().ifPresent(way -> node.put("option", way.key()));
         if (!change.layer().isEmpty()) {
             node.put("layer", change.layer());
         }
@@ -129,12 +129,12 @@ final class PlanWriter {
     }
 
     private static void write(Explaining explaining, ObjectNode node) {
-        node.put("explain", explaining.mode().words());
+        node.put("explain", explaining.mode().key());
         explaining.length().ifPresent(length -> node.put("explainFor", Lengths.notation(length)));
     }
 
     private static void write(Pause pause, ObjectNode node) {
-        node.put("pause", pause.kind().words()).put("name", pause.name()).put("length",
+        node.put("pause", pause.kind().key()).put("name", pause.name()).put("length",
                 Lengths.notation(pause.length()));
         mark(node, "keepMoving", pause.moving());
         pause.notBefore().ifPresent(at -> node.put("notBefore", Lengths.notation(at)));

@@ -1,22 +1,98 @@
 package app.kehre.formats.plan;
 
+import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
+import tools.jackson.databind.node.StringNode;
 
-/** Before version 6 a finding set aside for the whole class, or a whole segment, named segment or line 0. */
+import app.kehre.formats.library.WordsBeforeKeys;
+
+import static app.kehre.formats.library.WordsBeforeKeys.names;
+import static app.kehre.formats.library.WordsBeforeKeys.value;
+import static app.kehre.formats.library.WordsBeforeKeys.values;
+
+/**
+ * The step up to version 6. Before it, terms were stored by their words; and a finding set aside for the whole class, or
+ * a whole segment, named segment or line 0.
+ */
 final class ToVersion6 {
+
+    /** The list that the words behind the slash of a check's key are of. */
+    private static final Map<String, String> DETAILS = Map.ofEntries(Map.entry("caution", "limit"),
+            Map.entry("not-prepared", "joint"), Map.entry("no-preview", "pattern"),
+            Map.entry("not-released", "muscle"), Map.entry("promised-area", "muscle"),
+            Map.entry("on-end", "muscle"), Map.entry("ratio", "pole"), Map.entry("too-little", "bound"),
+            Map.entry("combination", "misstep"), Map.entry("pattern", "misstep"));
 
     private ToVersion6() {}
 
     static ObjectNode apply(ObjectNode document) {
-        for (JsonNode aside : document.path("setAside")) {
-            if (aside instanceof ObjectNode object) {
-                List.of("segment", "item").forEach(name -> removeZero(object, name));
-            }
+        if (document.get("brief") instanceof ObjectNode brief) {
+            brief(brief);
         }
+        names(document, "figures", "figure");
+        objects(document, "setAside").forEach(ToVersion6::aside);
+        objects(document, "segments").forEach(segment -> {
+            value(segment, "role", "role");
+            objects(segment, "entries").forEach(ToVersion6::line);
+        });
+        objects(document, "exercises").forEach(WordsBeforeKeys::exercise);
         return document;
+    }
+
+    private static void brief(ObjectNode brief) {
+        value(brief, "format", "format");
+        names(brief, "limits", "limit");
+        if (brief.get("goal") instanceof ObjectNode goal) {
+            values(goal, "areas", "muscle");
+            values(goal, "qualities", "quality");
+        }
+        if (brief.get("kitPlaces") instanceof ObjectNode places) {
+            places.propertyNames().forEach(kit -> value(places, kit, "place"));
+        }
+        if (brief.get("schools") instanceof ObjectNode schools) {
+            schools.propertyNames().forEach(question -> value(schools, question, "school"));
+            names(brief, "schools", "question");
+        }
+    }
+
+    private static void line(ObjectNode line) {
+        value(line, "pause", "pause");
+        value(line, "method", "method");
+        taught(line);
+        if (!line.has("screen")) {
+            names(line, "instead", "limit");
+        }
+        if (line.get("rounds") instanceof ObjectNode rounds) {
+            rounds.valueStream().filter(ObjectNode.class::isInstance)
+                    .forEach(round -> taught((ObjectNode) round));
+        }
+        objects(line, "items").forEach(ToVersion6::line);
+    }
+
+    private static void taught(ObjectNode node) {
+        value(node, "option", "option");
+        value(node, "explain", "explain");
+    }
+
+    private static void aside(ObjectNode aside) {
+        List.of("segment", "item").forEach(field -> removeZero(aside, field));
+        if (aside.get("check") instanceof StringNode check) {
+            String[] parts = check.stringValue().split("/");
+            String list = DETAILS.getOrDefault(parts[0], "");
+            aside.put("check", list.isEmpty() ? check.stringValue() : withKeys(parts, list));
+        }
+    }
+
+    private static String withKeys(String[] parts, String list) {
+        return Stream.concat(Stream.of(parts[0]),
+                Arrays.stream(parts).skip(1).map(each -> WordsBeforeKeys.key(list, each)))
+                .collect(Collectors.joining("/"));
     }
 
     private static void removeZero(ObjectNode node, String name) {
@@ -24,5 +100,9 @@ final class ToVersion6 {
         if (number.isIntegralNumber() && number.asLong() == 0) {
             node.remove(name);
         }
+    }
+
+    private static Stream<ObjectNode> objects(JsonNode node, String name) {
+        return node.path(name).valueStream().filter(ObjectNode.class::isInstance).map(ObjectNode.class::cast);
     }
 }

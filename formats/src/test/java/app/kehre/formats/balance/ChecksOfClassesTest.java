@@ -129,7 +129,7 @@ class ChecksOfClassesTest {
                                 .aerobic("jack 30 s on"),
                         hall().warmUp("calf-stretch stretch 30 s, each side")
                                 .aerobic("jack 30 s on")),
-                arguments("not-released/front of the thigh",
+                arguments("not-released/front-thigh",
                         hall().toning("squat 60 reps").stretch("calf-stretch stretch 30 s, each side"),
                         hall().toning("squat 60 reps")
                                 .stretch("front-thigh-stretch stretch 30 s, each side")),

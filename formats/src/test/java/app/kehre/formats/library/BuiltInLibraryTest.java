@@ -30,7 +30,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 /** The library's files: their shape, and how they are read and written. */
 class BuiltInLibraryTest {
 
-    private static final String SCHEMA = new String(BuiltInLibrary.bytes("kehre-library-2.schema.json"),
+    private static final String SCHEMA = new String(BuiltInLibrary.bytes("kehre-library-3.schema.json"),
             StandardCharsets.UTF_8);
 
     private final Library library = BuiltInLibrary.load();
@@ -49,7 +49,7 @@ class BuiltInLibraryTest {
 
     @Test
     void theSchemaInTheDocsIsTheOneThatShips() throws java.io.IOException {
-        assertThat(Files.readString(Path.of("..", "docs", "kehre-library-2.schema.json"))).isEqualTo(SCHEMA);
+        assertThat(Files.readString(Path.of("..", "docs", "kehre-library-3.schema.json"))).isEqualTo(SCHEMA);
     }
 
     @Test

@@ -3,6 +3,7 @@ package app.kehre.formats.library;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Set;
 
 import org.junit.jupiter.api.Test;
 
@@ -139,14 +140,29 @@ class ExerciseTableTest {
     }
 
     @Test
+    void ownExercisesOfTheFirstVersionSayWordsWhereKeysAreNow() throws UnreadableFile {
+        OwnExercises own = new OwnExercises(
+                List.of(BuiltInLibrary.load().find("squat").orElseThrow().withId("my-squat")),
+                Set.of());
+        String now = new String(OwnExercisesJson.write(own), StandardCharsets.UTF_8);
+        String first = now.replace("\"version\" : 2", "\"version\" : 1")
+                .replace("front-thigh", "front of the thigh").replace("low-back", "low back")
+                .replace(", estimate", ", Kehre's estimate").replace("\"legs\"", "\"legs and hips\"");
+
+        assertThat(first).isNotEqualTo(now);
+        assertThat(OwnExercisesJson.read("exercises.json", first.getBytes(StandardCharsets.UTF_8)))
+                .isEqualTo(own);
+    }
+
+    @Test
     void aFaultyFileOfOwnExercisesIsRefusedWhole() {
         assertThatThrownBy(() -> OwnExercisesJson.read("exercises.json",
-                "{\"format\": \"kehre-exercises\", \"version\": 2, \"exercises\": [{}]}"
+                "{\"format\": \"kehre-exercises\", \"version\": 3, \"exercises\": [{}]}"
                         .getBytes(StandardCharsets.UTF_8)))
                 .isInstanceOf(UnreadableFile.class)
                 .hasMessageStartingWith(
                         "exercises.json was not opened. Line 1, column 31: version: this Kehre reads own exercises up"
-                                + " to version 1. Open them with a newer Kehre. Line 1, column 59: exercises[0].family:"
+                                + " to version 2. Open them with a newer Kehre. Line 1, column 59: exercises[0].family:"
                                 + " found nothing");
     }
 }

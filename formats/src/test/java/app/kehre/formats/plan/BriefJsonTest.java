@@ -70,22 +70,20 @@ class BriefJsonTest {
             "\"ages\": {\"from\": 3, \"to\": 40} | brief.ages.from: An age must be from 8 to 110 years, not 3.",
             "\"mix\": {\"newcomers\": 50, \"regulars\": 60, \"athletic\": 0} | brief.mix.athletic: The shares must"
                     + " add up to 100 %, not 50 + 60 + 0.",
-            "\"limits\": {\"tail\": 1} | brief.limits: found \"tail\", expected one of: knee, low back, wrist,"
-                    + " shoulder, neck, hip, ankle or foot, balance, pelvic floor, pregnancy, high blood pressure,"
-                    + " low bone density, fatigue.",
+            "\"limits\": {\"tail\": 1} | brief.limits: found \"tail\", expected one of: knee, low-back, wrist,"
+                    + " shoulder, neck, hip, ankle-foot, balance, pelvic-floor, pregnancy, blood-pressure,"
+                    + " bone-density, fatigue.",
             "\"limits\": {\"knee\": 1.5} | brief.limits: found 1.5 for \"knee\", expected a whole number from 0 to"
                     + " 200.",
             "\"kit\": {\"anvil\": 1} | brief.kit: \"anvil\" is no kind of equipment.",
             "\"kit\": [] | brief.kit: found [], expected numbers by name in { }.",
             "\"floor\": 3 | brief.floor: The floor must be from 5 to 2000 m\u00b2, not 3.",
             "\"goal\": {\"areas\": [\"wings\"]} | brief.goal.areas: found \"wings\", expected one of 18,"
-                    + " such as: inner thigh, calf and shin, neck, upper back and rear shoulder, front and"
-                    + " side shoulder.",
-            "\"format\": \"disco\" | brief.format: found \"disco\", expected one of: choreographed low impact,"
-                    + " choreographed step, timed circuit, rep-count conditioning, flowing stretch and tone,"
-                    + " mixture.",
-            "\"schools\": {\"rest\": \"the clock\"} | brief.schools: found \"the clock\", expected an answer to"
-                    + " \"rest\", not to \"what drives time\"."})
+                    + " such as: inner-thigh, neck, upper-back, front-shoulder, chest.",
+            "\"format\": \"disco\" | brief.format: found \"disco\", expected one of: low-impact, step, circuit,"
+                    + " conditioning, stretch-and-tone, mixed.",
+            "\"schools\": {\"rest\": \"the clock\"} | brief.schools: found \"clocked\", expected an answer to"
+                    + " \"rest\", not to \"time\"."})
     void aFaultIsNamedWithItsPlaceWhatWasFoundAndWhatWasExpected(String fields, String sentence) {
         try {
             read(fields);

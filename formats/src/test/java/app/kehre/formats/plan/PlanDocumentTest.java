@@ -275,7 +275,7 @@ class PlanDocumentTest {
             "\"12 reps\"|\"12 reps\", \"known\": \"yes\"|segments[0].entries[0].known: found \"yes\", expected true or"
                     + " false.",
             "\"12 reps\"|\"12 reps\", \"explain\": \"loudly\"|segments[0].entries[0].explain: found \"loudly\", expected"
-                    + " one of: usual, stops the work, over the movement, inside the rest, none.",
+                    + " one of: usual, stops, over, in-rest, none.",
             "\"12 reps\"|\"12 reps\", \"rounds\": {\"9 \": {}}|segments[0].entries[0].rounds: found \"9 \", expected a"
                     + " round from 1 to 20.",
             "\"12 reps\"|\"hold 3 h\"|segments[0].entries[0].dose: 3 has no unit: write 3 s or 3 min.",
