@@ -27,8 +27,10 @@ import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.SegmentId;
 import app.kehre.formats.library.BuiltInLibrary;
 
 /**
@@ -68,10 +70,10 @@ public class AssessmentBench {
             List<Entry> entries = new ArrayList<>();
             for (int k = 0; k < items / SEGMENTS; k++) {
                 Exercise exercise = suitable.get(k % suitable.size());
-                entries.add(Item.of(id++, exercise).withDose(exercise.dosing().least()));
+                entries.add(Item.of(new EntryId(id++), exercise).withDose(exercise.dosing().least()));
             }
             segments.add(
-                    new Segment(i + 1, role.words() + " " + i, role, Duration.ZERO, new Bpm(120), entries));
+                    new Segment(new SegmentId(i + 1), role.words() + " " + i, role, Duration.ZERO, new Bpm(120), entries));
         }
         plan = new ClassPlan(plan.brief(), segments);
     }

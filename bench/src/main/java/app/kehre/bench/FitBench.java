@@ -24,8 +24,10 @@ import app.kehre.core.exercise.Role;
 import app.kehre.core.fitting.Fitting;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.formats.library.BuiltInLibrary;
 import app.kehre.formats.plan.DemoPlan;
@@ -55,10 +57,10 @@ public class FitBench {
             List<Entry> entries = new ArrayList<>();
             for (int at = 0; at < ITEMS; at++) {
                 int id = i * ITEMS + at + 1;
-                entries.add(Item.of(id, toning.get(id % toning.size())));
+                entries.add(Item.of(new EntryId(id), toning.get(id % toning.size())));
             }
             segments.add(
-                    new Segment(i + 1, "Part " + (i + 1), Role.TONING, Duration.ZERO, new Bpm(120), entries));
+                    new Segment(new SegmentId(i + 1), "Part " + (i + 1), Role.TONING, Duration.ZERO, new Bpm(120), entries));
         }
         plan = new ClassPlan(DemoPlan.load(library).plan().brief(), segments);
         asked = new Fitting.Asked(Timeline.of(plan).total().minus(Duration.ofMinutes(4)), Optional.empty());

@@ -21,6 +21,7 @@ import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.Timeline;
@@ -50,10 +51,10 @@ public class TimelineBench {
         for (int made = 0; made < items;) {
             List<Item> some = new ArrayList<>();
             for (int i = 0; i < 4 && made < items; i++, made++) {
-                some.add(Item.of(++id, library.all().get(made % library.all().size())));
+                some.add(Item.of(new EntryId(++id), library.all().get(made % library.all().size())));
             }
             if (made % 16 == 0) {
-                entries.add(new Circuit(++id, "Circuit", 2, Duration.ofSeconds(20), 0, some, ""));
+                entries.add(new Circuit(new EntryId(++id), "Circuit", 2, Duration.ofSeconds(20), 0, some, ""));
             } else {
                 entries.addAll(some);
             }

@@ -9,8 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
-import org.jspecify.annotations.Nullable;
-
 import app.kehre.core.dose.Side;
 import app.kehre.core.dose.Sides;
 import app.kehre.core.exercise.Exercise;
@@ -59,7 +57,6 @@ public record Use(Span span, Role role, Exercise exercise, Optional<Item> item, 
         timeline.plan().segments().forEach(segment -> segments.put(segment.id(), segment));
         Map<EntryId, Entry> entries = new HashMap<>();
         timeline.plan().lines().forEach(entry -> entries.put(entry.id(), entry));
-        Map<EntryId, Map<String, Exercise>> moves = new HashMap<>();
         Map<Exercise, Set<Muscle>> targets = new IdentityHashMap<>();
         List<Use> uses = new ArrayList<>();
         for (Span span : timeline.spans()) {
@@ -67,21 +64,21 @@ public record Use(Span span, Role role, Exercise exercise, Optional<Item> item, 
             Entry entry = entries.get(span.entry());
             boolean works = span.phase() == Phase.WORK || span.phase() == Phase.HOLD;
             if (segment != null && entry != null && works) {
-                use(span, segment.role(), entry, moves, targets).ifPresent(uses::add);
+                use(span, segment.role(), entry, targets).ifPresent(uses::add);
             }
         }
         return uses;
     }
 
     private static Optional<Use> use(Span span, Role role, Entry entry,
-            Map<EntryId, Map<String, Exercise>> moves, Map<Exercise, Set<Muscle>> targets) {
+            Map<Exercise, Set<Muscle>> targets) {
         return switch (entry) {
             case Item item -> {
-                Item now = item.rounds().isEmpty() ? item : item.inRound(Math.max(1, span.round()));
+                Item now = span.turn().of(item);
                 yield Optional.of(of(span, role, now.exercise(), Optional.of(now), targets));
             }
-            case BuildUp build -> Optional.ofNullable(move(build, span, moves))
-                    .map(move -> of(span, role, move, Optional.empty(), targets));
+            case BuildUp _ ->
+                span.done().exercise().map(move -> of(span, role, move, Optional.empty(), targets));
             case Circuit _,Pause _,Screen _ -> Optional.empty();
         };
     }
@@ -94,15 +91,6 @@ public record Use(Span span, Role role, Exercise exercise, Optional<Item> item, 
                     main.addAll(each.main());
                     return main;
                 }));
-    }
-
-    private static @Nullable Exercise move(BuildUp build, Span span,
-            Map<EntryId, Map<String, Exercise>> moves) {
-        return moves.computeIfAbsent(build.id(), _ -> {
-            Map<String, Exercise> byName = new HashMap<>();
-            build.exercises().forEach(move -> byName.put(move.name(), move));
-            return byName;
-        }).getOrDefault(span.words(), build.build().hold());
     }
 
     private static Purpose purpose(Exercise exercise, Role role) {
@@ -132,7 +120,7 @@ public record Use(Span span, Role role, Exercise exercise, Optional<Item> item, 
 
     /** Returns the reps in it; 0 where none are counted. */
     public int reps() {
-        return span.firstCount() >= 0 || span.phase() == Phase.HOLD ? 0 : span.parts();
+        return span.done().reps();
     }
 
     /** Returns the share of the work of a side, 0 to 1. */

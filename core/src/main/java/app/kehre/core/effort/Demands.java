@@ -4,13 +4,9 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
-import java.util.Optional;
 
 import app.kehre.core.brief.Question;
 import app.kehre.core.brief.School;
-import app.kehre.core.choreography.Pass;
-import app.kehre.core.choreography.Stage;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.Entry;
@@ -34,18 +30,14 @@ final class Demands {
     /** Marching on in a pause. Kehre's estimate. */
     private static final double MARCHING = 3.5;
 
-    private final Timeline timeline;
     private final Map<EntryId, Entry> entries = new HashMap<>();
     private final Map<SegmentId, Segment> segments = new HashMap<>();
     private final Cardio cardio = new Cardio();
     private final List<Piece> pieces = new ArrayList<>();
-    private final Map<EntryId, List<Pass>> passesOf = new HashMap<>();
     private final boolean keepsMoving;
-    private int danced;
 
     private Demands(Timeline timeline) {
         this.keepsMoving = timeline.plan().brief().schools().of(Question.REST) == School.KEEP_MOVING;
-        this.timeline = timeline;
         timeline.plan().segments().forEach(segment -> segments.put(segment.id(), segment));
         timeline.plan().lines().forEach(entry -> entries.put(entry.id(), entry));
     }
@@ -53,14 +45,7 @@ final class Demands {
     /** Returns the pieces of a class, in order; they tile it. */
     static List<Piece> of(Timeline timeline) {
         Demands demands = new Demands(timeline);
-        Optional<EntryId> before = Optional.empty();
-        for (Span span : timeline.spans()) {
-            if (!before.equals(Optional.of(span.entry()))) {
-                demands.danced = 0;
-                before = Optional.of(span.entry());
-            }
-            demands.add(span);
-        }
+        timeline.spans().forEach(demands::add);
         return List.copyOf(demands.pieces);
     }
 
@@ -89,8 +74,10 @@ final class Demands {
             return Demand.rest(TALKING);
         }
         return switch (entry) {
-            case Item item -> of(item.inRound(Math.max(1, span.round())), segment, span);
-            case BuildUp build -> danced(build, segment);
+            case Item item -> of(span.turn().of(item), segment, span);
+            case BuildUp build -> span.done().move()
+                    .map(move -> cardio.of(move, build.load(), segment.bpm()))
+                    .orElse(Demand.rest(TALKING));
             case Screen _ -> Toning.SCREEN;
             case Circuit _,Pause _ -> Demand.rest(TALKING);
         };
@@ -107,27 +94,4 @@ final class Demands {
         };
     }
 
-    /** The spans of a build-up are its moves, one after the other. */
-    private Demand danced(BuildUp build, Segment segment) {
-        List<Pass> passes = timeline.scripts().containsKey(build.id())
-                ? passes(build)
-                : List.of();
-        int at = danced++;
-        for (Pass pass : passes) {
-            if (at < pass.parts().size()) {
-                return cardio.of(pass.parts().get(at), build.load(), segment.bpm());
-            }
-            at -= pass.parts().size();
-        }
-        return Demand.rest(TALKING);
-    }
-
-    private List<Pass> passes(BuildUp build) {
-        return passesOf.computeIfAbsent(build.id(), id -> stages(id).stream()
-                .flatMap(stage -> stage.passes().stream()).toList());
-    }
-
-    private List<Stage> stages(EntryId id) {
-        return Objects.requireNonNull(timeline.scripts().get(id)).stages();
-    }
 }

@@ -5,7 +5,6 @@ import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.Load;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Way;
-import app.kehre.core.timeline.Phase;
 import app.kehre.core.timeline.Span;
 
 /** Effort from 0 to 10 in toning, holds and core, from exercise, load, reps, tempo and option. Kehre's estimates. */
@@ -44,10 +43,10 @@ final class Toning {
     }
 
     private static double tempo(Span span, double seconds) {
-        if (span.phase() == Phase.HOLD || span.parts() == 0) {
+        if (span.done().reps() == 0) {
             return 0;
         }
-        double rep = seconds / span.parts();
+        double rep = seconds / span.done().reps();
         return rep >= SLOW_REP || rep <= PULSE ? TEMPO : 0;
     }
 

@@ -16,8 +16,8 @@ public record Beads(int number, int current, double done) {
     /** Returns the beads at a moment; none before an empty class and after the end. */
     public static Beads of(Moment moment) {
         return moment.span().map(span -> {
-            int each = span.firstCount() >= 0 && span.set() == 0 ? Counts.EIGHT : 1;
-            return new Beads(whole(span.parts(), each), whole(span.partAt(moment.place()), each),
+            int each = HallWords.inEights(span) ? Counts.EIGHT : 1;
+            return new Beads(whole(span.done().amount(), each), whole(span.partAt(moment.place()), each),
                     span.partDone(moment.place()));
         }).orElse(NONE);
     }

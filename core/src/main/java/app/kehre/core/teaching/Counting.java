@@ -41,7 +41,7 @@ public record Counting(Stage stage, String move, int at, Optional<Cue> cue, Opti
         }
         Duration start = timeline.ofEntry(entry.id()).end().minus(script.length());
         int at = countAt(place.minus(start), script.bpm());
-        int stage = span.set() - 1;
+        int stage = span.turn().stage().orElseThrow() - 1;
         Optional<Stage> next = stage + 1 < script.stages().size()
                 ? Optional.of(script.stages().get(stage + 1))
                 : Optional.empty();

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalInt;
 
 import app.kehre.core.brief.Brief;
 import app.kehre.core.dose.AsMany;
@@ -30,9 +31,11 @@ import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.timeline.Done;
 import app.kehre.core.timeline.Phase;
 import app.kehre.core.timeline.Span;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.timeline.Turn;
 
 /** The words that stand large on the wall of the hall. */
 public final class HallWords {
@@ -104,7 +107,7 @@ public final class HallWords {
         Optional<Circuit> circuit = entry instanceof Circuit own
                 ? Optional.of(own)
                 : plan.circuitOf(entry.id());
-        int round = moment.span().map(Span::round).orElse(0);
+        int round = moment.span().map(span -> span.turn().round().orElse(0)).orElse(0);
         return circuit.map(found -> "%s%sround %d of %d%s".formatted(found.name(), DOT, round, found.rounds(),
                 found.solo(round) ? ", by themselves" : ""))
                 .orElseGet(() -> "%d of %d".formatted(segment.entries().indexOf(plan.entry(entry.id())) + 1,
@@ -149,10 +152,12 @@ public final class HallWords {
     }
 
     private static String rest(Entry entry, Span span, Moment moment) {
-        int next = span.set() > 0 ? span.set() + 1 : span.round() + 1;
+        int next = pass(span).orElse(0) + 1;
         String rest = "rest " + Lengths.countdown(moment.spanLeft());
         return switch (entry) {
-            case Circuit circuit -> rest + DOT + "then round %d of %d".formatted(next, circuit.rounds());
+            case Circuit circuit ->
+                rest + DOT + "then round %d of %d".formatted(span.turn().round().orElse(0) + 1,
+                        circuit.rounds());
             case Item item -> next <= passes(item.dose())
                     ? rest + DOT + "then %s %d of %d".formatted(pass(item.dose()), next, passes(item.dose()))
                     : rest;
@@ -178,7 +183,7 @@ public final class HallWords {
         }
         int part = span.partAt(moment.place());
         if (part > 0) {
-            words.add(counted(span, part, dose));
+            words.add(counted(span, part));
         }
         return words.isEmpty() || words.equals(List.of(span.side().word()))
                 ? String.join(DOT, words) + dose
@@ -197,10 +202,23 @@ public final class HallWords {
     }
 
     private static void addPass(List<String> words, Dose dose, Span span) {
-        int pass = dose instanceof Interval && span.set() == 0 ? span.round() : span.set();
-        if (passes(dose) > 1 && pass > 0) {
-            words.add("%s %d of %d".formatted(pass(dose), pass, passes(dose)));
-        }
+        pass(span).ifPresent(pass -> {
+            if (passes(dose) > 1) {
+                words.add("%s %d of %d".formatted(pass(dose), pass, passes(dose)));
+            }
+        });
+    }
+
+    /** The set, the time or the interval that a span is of. */
+    private static OptionalInt pass(Span span) {
+        return span.turn().interval().isPresent() ? span.turn().interval() : span.turn().set();
+    }
+
+    /** Whether a move is danced by counts, so that eights are told and not each count. */
+    static boolean inEights(Span span) {
+        Turn turn = span.turn();
+        return span.done().unit() == Done.Unit.COUNTS && span.phase() == Phase.WORK && turn.set().isEmpty()
+                && turn.stage().isEmpty();
     }
 
     private static String pass(Dose dose) {
@@ -221,13 +239,18 @@ public final class HallWords {
         };
     }
 
-    private static String counted(Span span, int part, Optional<Dose> dose) {
-        if (span.firstCount() >= 0 && span.set() == 0) {
+    private static String counted(Span span, int part) {
+        int amount = span.done().amount();
+        if (inEights(span)) {
             int eight = (part - 1) / Counts.EIGHT + 1;
-            int eights = (span.parts() + Counts.EIGHT - 1) / Counts.EIGHT;
-            return "eight %d of %d".formatted(eight, eights);
+            return "eight %d of %d".formatted(eight, (amount + Counts.EIGHT - 1) / Counts.EIGHT);
         }
-        boolean counts = dose.filter(CountPattern.class::isInstance).isPresent();
-        return "%s %d of %d".formatted(counts ? "count" : "rep", part, span.parts());
+        String unit = switch (span.done().unit()) {
+            case REPS -> "rep";
+            case COUNTS -> "count";
+            case BREATHS -> "breath";
+            case SECONDS -> "second";
+        };
+        return "%s %d of %d".formatted(unit, part, amount);
     }
 }

@@ -60,6 +60,6 @@ public record Moment(RunState state, Duration place, Optional<Span> span, Option
     /** The line as it is in its round. */
     private static Optional<Entry> entry(Timeline timeline, Span span) {
         return timeline.plan().find(span.entry())
-                .map(entry -> entry instanceof Item item ? item.inRound(Math.max(1, span.round())) : entry);
+                .map(entry -> entry instanceof Item item ? span.turn().of(item) : entry);
     }
 }

@@ -1,12 +1,9 @@
 package app.kehre.core.timeline;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Set;
 
 import app.kehre.core.dose.Side;
-import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.SegmentId;
 
@@ -27,19 +24,10 @@ public record Block(Stretch stretch, SegmentId segment, EntryId entry, Side side
 
     /** Returns the blocks of a class, in order; they tile it. */
     public static List<Block> of(Timeline timeline) {
-        Set<EntryId> inCircuits = new HashSet<>();
-        timeline.plan().entries().forEach(entry -> {
-            if (entry instanceof Circuit circuit) {
-                inCircuits.add(circuit.id());
-                circuit.items().forEach(item -> inCircuits.add(item.id()));
-            }
-        });
         List<Block> blocks = new ArrayList<>();
         for (Span span : timeline.spans()) {
-            int round = inCircuits.contains(span.entry()) ? span.round() : 0;
-            int stage = timeline.scripts().containsKey(span.entry()) && span.phase() == Phase.WORK
-                    ? span.set()
-                    : 0;
+            int round = span.turn().round().orElse(0);
+            int stage = span.turn().stage().orElse(0);
             Side side = stage > 0 ? Side.BOTH : span.side();
             Block last = blocks.isEmpty() ? null : blocks.getLast();
             if (last != null && last.entry().equals(span.entry()) && last.round() == round

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 import app.kehre.core.choreography.Part;
@@ -19,6 +20,7 @@ import app.kehre.core.dose.Hold;
 import app.kehre.core.dose.Interval;
 import app.kehre.core.dose.Open;
 import app.kehre.core.dose.Reps;
+import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
@@ -63,17 +65,22 @@ final class Compiler {
     }
 
     private void add(Entry entry) {
-        tape.begin(entry.id(), 0);
+        tape.begin(entry.id(), Turn.ONLY, exercise(entry));
         switch (entry) {
             case Pause pause -> add(pause);
             case Item item -> add(item, 0, explaining(item));
             case Circuit circuit -> add(circuit);
             case Screen screen -> {
-                tape.clock(Phase.EXPLAIN, plan.times().explainNew(), 0, 0, "");
+                tape.clock(Phase.EXPLAIN, plan.times().explainNew(), Turn.ONLY, "");
                 doses.lay(screen.dose(), Duration.ZERO);
             }
             case BuildUp build -> add(build);
         }
+    }
+
+    /** The exercise of a line that has one; a build-up says with each move what is done. */
+    private static Optional<Exercise> exercise(Entry entry) {
+        return entry instanceof Item item ? Optional.of(item.exercise()) : Optional.empty();
     }
 
     private void add(Pause pause) {
@@ -82,8 +89,8 @@ final class Compiler {
         }
         Phase phase = pause.kind() == Pause.Kind.TALK ? Phase.TALK : Phase.PAUSE;
         pause.notBefore().map(at -> at.minus(tape.now())).filter(Duration::isPositive)
-                .ifPresent(wait -> tape.clock(phase, wait, 0, 0, "hold on until it is time"));
-        tape.clock(phase, pause.length(), 0, 0, pause.moving() ? "keep moving" : "");
+                .ifPresent(wait -> tape.clock(phase, wait, Turn.ONLY, "hold on until it is time"));
+        tape.clock(phase, pause.length(), Turn.ONLY, pause.moving() ? "keep moving" : "");
         kitTime = pause.kind() == Pause.Kind.KIT ? pause.length() : Duration.ZERO;
     }
 
@@ -109,7 +116,8 @@ final class Compiler {
     private void lay(Pass pass, int stage) {
         for (Part part : pass.parts()) {
             tape.onSide(part.lead());
-            tape.music(Phase.WORK, part.halfCounts(), stage, part.counts(), part.move().name());
+            tape.music(Phase.WORK, part.halfCounts(), Turn.ONLY.inStage(stage), Done.of(part),
+                    part.move().name());
         }
     }
 
@@ -122,13 +130,14 @@ final class Compiler {
         for (int round = 1; round <= circuit.rounds(); round++) {
             for (Item item : circuit.items()) {
                 if (!item.outIn(round)) {
-                    tape.begin(item.id(), round);
-                    add(item.inRound(round), round, explaining(item, round));
+                    Item now = item.inRound(round);
+                    tape.begin(item.id(), Turn.ONLY.inRound(round), exercise(now));
+                    add(now, round, explaining(item, round));
                 }
             }
             if (round < circuit.rounds()) {
-                tape.begin(circuit.id(), round);
-                tape.clock(Phase.REST, circuit.rest(), 0, 0, "");
+                tape.begin(circuit.id(), Turn.ONLY.inRound(round), Optional.empty());
+                tape.clock(Phase.REST, circuit.rest(), tape.turn(), "");
                 tape.restIsOfTheClock();
             }
         }
@@ -147,13 +156,13 @@ final class Compiler {
         Duration late = byClock ? insideTheRest((Interval) item.dose(), steps, stops) : Duration.ZERO;
         if (!byClock) {
             steps.forEach(this::lay);
-            tape.clock(Phase.EXPLAIN, stops, 0, 0, "");
+            tape.clock(Phase.EXPLAIN, stops, tape.turn(), "");
         }
         Duration from = tape.now();
         int holding = item.manner().holdingEights();
         if (holding > 0 && round <= 1) {
-            tape.counts(Phase.WORK, (long) holding * Counts.EIGHT, 0, holding * Counts.EIGHT,
-                    "holding pattern");
+            tape.counts(Phase.WORK, (long) holding * Counts.EIGHT, tape.turn(),
+                    Done.of(Done.Unit.COUNTS, holding * Counts.EIGHT), "holding pattern");
         }
         doses.lay(item.dose(), late);
         if (mode == Explaining.Mode.OVER) {
@@ -174,7 +183,7 @@ final class Compiler {
             lay(new Changeover.Step(step.phase(), step.kind(), step.words(), length));
             room = room.minus(length);
         }
-        tape.clock(Phase.EXPLAIN, explain.compareTo(room) < 0 ? explain : room, 0, 0, "");
+        tape.clock(Phase.EXPLAIN, explain.compareTo(room) < 0 ? explain : room, tape.turn(), "");
         if (most.isPositive()) {
             tape.lose(most);
         }
@@ -183,12 +192,12 @@ final class Compiler {
 
     private void lay(Changeover.Step step) {
         tape.mark(step.kind(), step.words());
-        tape.clock(step.phase(), step.length(), 0, 0, step.words());
+        tape.clock(step.phase(), step.length(), tape.turn(), step.words());
     }
 
     /** Returns what changing over takes: what the item says, else what is left after a pause for kit. */
     private List<Changeover.Step> steps(Item item) {
-        List<Changeover.Step> usual = changeover.to(item, later.after(item, tape.round()));
+        List<Changeover.Step> usual = changeover.to(item, later.after(item, tape.turn().round().orElse(0)));
         if (item.manner().changeover().isEmpty()) {
             return withoutKitTime(usual);
         }

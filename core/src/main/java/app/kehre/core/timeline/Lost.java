@@ -1,6 +1,7 @@
 package app.kehre.core.timeline;
 
 import java.time.Duration;
+import java.util.OptionalInt;
 
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.SegmentId;
@@ -10,7 +11,7 @@ import app.kehre.core.plan.SegmentId;
  *
  * @param segment the segment
  * @param entry the number of the entry whose work is shorter
- * @param round the round of its circuit, from 1; 0 outside of circuits
+ * @param round the round of its circuit, from 1; empty outside of circuits
  * @param length how much is lost
  */
-public record Lost(SegmentId segment, EntryId entry, int round, Duration length) {}
+public record Lost(SegmentId segment, EntryId entry, OptionalInt round, Duration length) {}

@@ -90,7 +90,7 @@ public record SideTotals(String exercise, List<EntryId> entries, Sum right, Sum 
         Map<Side, Sum> sums = new EnumMap<>(Map.of(Side.RIGHT, Sum.NOTHING, Side.LEFT, Sum.NOTHING));
         for (Item item : items) {
             for (Span span : working.getOrDefault(item.id(), List.of())) {
-                add(sums, span, item.inRound(Math.max(1, span.round())).dose());
+                add(sums, span, span.turn().of(item).dose());
             }
         }
         return new SideTotals(items.getFirst().name(), items.stream().map(Item::id).toList(),
@@ -99,8 +99,7 @@ public record SideTotals(String exercise, List<EntryId> entries, Sum right, Sum 
 
     /** Sides in turn share the reps: of an odd number the right side has one more. */
     private static void add(Map<Side, Sum> sums, Span span, Dose dose) {
-        boolean music = span.firstCount() >= 0 && span.parts() % 8 == 0;
-        int parts = music ? 0 : span.parts();
+        int parts = span.done().reps();
         Duration length = span.stretch().length();
         switch (span.side()) {
             case RIGHT, LEFT -> sums.computeIfPresent(span.side(), (_, sum) -> sum.plus(length, parts));

@@ -13,16 +13,13 @@ import app.kehre.core.plan.SegmentId;
  * @param segment the segment
  * @param entry the line
  * @param phase what happens
- * @param round the round of the circuit, or of an interval outside of circuits, from 1; 0 where there are none
- * @param set the set of its side, or the round of an interval inside a circuit, from 1; 0 where there are none
  * @param side the side that works; for a side change, the coming side
- * @param parts reps or danced counts in it, evenly spaced; 0 where nothing is counted
- * @param firstCount the count of the segment's music at which it starts, from 0; -1 without music counts
+ * @param turn which turn of its line it is
+ * @param done what is done in it
  * @param words what more there is to say: the stage of a set, the kit that is taken; may be empty
  */
-public record Span(Stretch stretch, SegmentId segment, EntryId entry, Phase phase, int round, int set,
-        Side side,
-        int parts, long firstCount, String words) {
+public record Span(Stretch stretch, SegmentId segment, EntryId entry, Phase phase, Side side, Turn turn,
+        Done done, String words) {
 
     /** Returns when it starts. */
     public Duration start() {
@@ -34,14 +31,19 @@ public record Span(Stretch stretch, SegmentId segment, EntryId entry, Phase phas
         return stretch.end();
     }
 
-    /** Returns which rep or count runs at a moment in the span, from 1; 0 where nothing is counted. */
+    /** Returns the same from its start to a moment in it. */
+    Span until(Duration moment) {
+        return new Span(new Stretch(start(), moment), segment, entry, phase, side, turn, done, words);
+    }
+
+    /** Returns which rep, count or breath runs at a moment in the span, from 1; 0 where nothing is counted. */
     public int partAt(Duration moment) {
         long length = stretch.length().toNanos();
-        if (parts == 0 || length == 0) {
+        if (done.amount() == 0 || length == 0) {
             return 0;
         }
         long into = Math.max(0, moment.minus(start()).toNanos());
-        return (int) Math.min(parts, Math.multiplyExact(into, parts) / length + 1);
+        return (int) Math.min(done.amount(), Math.multiplyExact(into, done.amount()) / length + 1);
     }
 
     /** Returns how much of the span is over at a moment, from 0 to 1. */

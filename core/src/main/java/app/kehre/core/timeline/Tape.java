@@ -5,8 +5,10 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 import app.kehre.core.dose.Side;
+import app.kehre.core.exercise.Exercise;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Segment;
 
@@ -28,7 +30,8 @@ final class Tape {
     private Segment segment;
     private MusicClock music;
     private EntryId entry = EntryId.FIRST;
-    private int round;
+    private Turn turn = Turn.ONLY;
+    private Optional<Exercise> exercise = Optional.empty();
     private Side side = Side.BOTH;
     private boolean clockRest;
 
@@ -42,9 +45,11 @@ final class Tape {
         music = new MusicClock(next.bpm(), now);
     }
 
-    void begin(EntryId entryId, int inRound) {
+    /** Begins a turn of a line, in which an exercise is done, or none. */
+    void begin(EntryId entryId, Turn next, Optional<Exercise> done) {
         entry = entryId;
-        round = inRound;
+        turn = next;
+        exercise = done;
         side = Side.BOTH;
         begun.putIfAbsent(entryId, now);
     }
@@ -61,40 +66,36 @@ final class Tape {
         return segment;
     }
 
-    int round() {
-        return round;
+    /** Returns the turn that was begun. */
+    Turn turn() {
+        return turn;
+    }
+
+    /** Lays a length by the clock in which nothing is counted; the music starts anew after it. */
+    void clock(Phase phase, Duration length, Turn in, String words) {
+        clock(phase, length, in, Done.NOTHING, words);
     }
 
     /** Lays a length by the clock; the music starts anew after it. */
-    void clock(Phase phase, Duration length, int set, int parts, String words) {
+    void clock(Phase phase, Duration length, Turn in, Done done, String words) {
         if (!length.isZero()) {
-            lay(phase, now.plus(length), round, set, parts, -1, words);
-            music = new MusicClock(segment.bpm(), now);
-        }
-    }
-
-    /** Lays a round of an interval: outside of a circuit its number is the round, inside it is the set. */
-    void interval(Phase phase, Duration length, int number) {
-        if (!length.isZero()) {
-            boolean inCircuit = round > 0;
-            lay(phase, now.plus(length), inCircuit ? round : number, inCircuit ? number : 0, 0, -1, "");
+            lay(phase, now.plus(length), in, done, words);
             music = new MusicClock(segment.bpm(), now);
         }
     }
 
     /** Lays half-counts of the music. */
-    void music(Phase phase, long halfCounts, int set, int parts, String words) {
-        long first = music.counts();
-        lay(phase, music.after(halfCounts), round, set, parts, first, words);
+    void music(Phase phase, long halfCounts, Turn in, Done done, String words) {
+        Done from = done.from(music.counts());
+        lay(phase, music.after(halfCounts), in, from, words);
     }
 
     /** Lays whole counts of the music. */
-    void counts(Phase phase, long counts, int set, int parts, String words) {
-        music(phase, Math.multiplyExact(counts, HALF_COUNTS), set, parts, words);
+    void counts(Phase phase, long counts, Turn in, Done done, String words) {
+        music(phase, Math.multiplyExact(counts, HALF_COUNTS), in, done, words);
     }
 
-    private void lay(Phase phase, Duration end, int inRound, int set, int parts, long firstCount,
-            String words) {
+    private void lay(Phase phase, Duration end, Turn in, Done done, String words) {
         if (end.compareTo(LONGEST) > 0) {
             throw new IllegalArgumentException(
                     ("A class may last %d hours at most; this one is longer than that"
@@ -106,8 +107,9 @@ final class Tape {
                             + " most, each round, set and side counted; this one has more, in \"%s\".")
                             .formatted(MOST_SPANS, segment.name()));
         }
-        spans.add(new Span(new Stretch(now, end), segment.id(), entry, phase, inRound, set, side, parts,
-                firstCount, words));
+        boolean works = phase == Phase.WORK || phase == Phase.HOLD;
+        spans.add(new Span(new Stretch(now, end), segment.id(), entry, phase, side, in,
+                works ? done.with(exercise) : done, words));
         now = end;
         clockRest = false;
     }
@@ -126,8 +128,7 @@ final class Tape {
         Duration taken = wanted.compareTo(rest.stretch().length()) < 0 ? wanted : rest.stretch().length();
         now = rest.end().minus(taken);
         if (now.compareTo(rest.start()) > 0) {
-            spans.add(new Span(new Stretch(rest.start(), now), rest.segment(), rest.entry(), rest.phase(),
-                    rest.round(), rest.set(), rest.side(), rest.parts(), rest.firstCount(), rest.words()));
+            spans.add(rest.until(now));
         }
         clockRest = false;
         begun.put(entry, now);
@@ -147,7 +148,7 @@ final class Tape {
     }
 
     void lose(Duration length) {
-        lost.add(new Lost(segment.id(), entry, round, length));
+        lost.add(new Lost(segment.id(), entry, turn.round(), length));
     }
 
     void mark(Mark.Kind kind, String words) {

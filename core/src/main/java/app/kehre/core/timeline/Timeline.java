@@ -172,7 +172,7 @@ public record Timeline(ClassPlan plan, List<Span> spans, List<Over> over, List<L
 
     private boolean sameTurn(Span one, Span other) {
         return one.entry().equals(other.entry())
-                && (one.set() == other.set() || !scripts.containsKey(one.entry()));
+                && one.turn().stage().equals(other.turn().stage());
     }
 
     /** Finds the span at a moment of the class; none at its end and after. */

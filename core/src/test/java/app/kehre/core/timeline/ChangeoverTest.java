@@ -3,6 +3,7 @@ package app.kehre.core.timeline;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 
 import org.junit.jupiter.api.Test;
 
@@ -147,7 +148,8 @@ class ChangeoverTest {
 
         assertThat(told(timeline)).containsExactly("explain 20", "work 40", "set-up 25 2 light weights",
                 "explain 20", "work 15", "rest 20", "work 40", "rest 20");
-        assertThat(timeline.lost()).containsExactly(new Lost(part(1), line(2), 0, Duration.ofSeconds(25)));
+        assertThat(timeline.lost())
+                .containsExactly(new Lost(part(1), line(2), OptionalInt.empty(), Duration.ofSeconds(25)));
         assertThat(timeline.total()).isEqualTo(Duration.ofSeconds(20 + 60 + 120));
         assertThat(Tally.of(timeline, Optional.empty()).words())
                 .isEqualTo("explaining 0:40, changeover 0:25, work lost 0:25");
@@ -190,7 +192,7 @@ class ChangeoverTest {
 
         assertThat(timeline.total()).isEqualTo(Duration.ofSeconds(20 + 3 * 120 + 2 * 75));
         assertThat(timeline.spans().stream().filter(span -> span.phase() == Phase.WORK))
-                .extracting(span -> span.round() + "/" + span.set())
+                .extracting(span -> span.turn().round().getAsInt() + "/" + span.turn().interval().getAsInt())
                 .containsExactly("1/1", "1/1", "2/1", "2/1", "3/1", "3/1");
     }
 
@@ -218,6 +220,8 @@ class ChangeoverTest {
         assertThat(uneven(toning().item(SIDE_PLANK, "hold 20 s, right side")
                 .item(SIDE_PLANK, "hold 25 s, left side")))
                 .containsExactly("Side plank: right 0:20, left 0:25");
+        assertThat(uneven(toning().item(SQUAT, "8 reps 2-0-2 counts, right side").item(ROW, "5 reps")
+                .item(SQUAT, "10 reps, left side"))).containsExactly("Squat: right 8 reps, left 10 reps");
         assertThat(uneven(toning().item(SQUAT, "12 pairs").item(ROW, "8 reps, each side"))).isEmpty();
     }
 

@@ -93,8 +93,8 @@ class StructuresTest {
         assertThat(RoundWords.of(item(1))).isEqualTo("round 2: 9 reps; round 3: explain stops the work");
         instructor.presses(KeyCode.Z, KeyCode.CONTROL);
         assertThat(instructor.content().planning().open().settled().get().spans().stream()
-                .filter(span -> span.entry().equals(line(1)) && span.parts() > 0))
-                .extracting(span -> span.parts())
+                .filter(span -> span.entry().equals(line(1)) && span.done().amount() > 0))
+                .extracting(span -> span.done().amount())
                 .containsExactly(12, 9, 12);
         instructor.presses(KeyCode.Z, KeyCode.CONTROL);
         assertThat(RoundWords.of(item(1))).isEmpty();

@@ -4,26 +4,31 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalInt;
 
 import app.kehre.core.dose.Lengths;
+import app.kehre.core.exercise.Exercise;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
+import app.kehre.core.timeline.Done;
 import app.kehre.core.timeline.Span;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.timeline.Turn;
 import app.kehre.formats.table.Cells;
 
 /** The spans of a class, one a row, as CSV (RFC 4180, UTF-8) or as text for a person. */
 public final class TimelineTable {
 
     private static final List<String> HEADER = List.of("start_ms", "end_ms", "segment", "item", "phase",
-            "round", "set", "side", "count");
+            "exercise", "round", "set", "interval", "rung", "stage", "side", "unit", "amount", "count");
 
     private TimelineTable() {}
 
     /**
      * Returns the table as CSV. Milliseconds round each boundary, so that rows tile; numbers that do not
-     * apply are empty; the count is that of the segment's music at the span's start, from 1.
+     * apply are empty; the exercise is said by its id, in a build-up that of the move; the count is that of the
+     * segment's music at the span's start, from 1.
      */
     public static String csv(Timeline timeline) {
         return Cells.table(rows -> {
@@ -31,8 +36,10 @@ public final class TimelineTable {
             timeline.spans().forEach(span -> rows.accept(
                     List.of(String.valueOf(millis(span.start())), String.valueOf(millis(span.end())),
                             segment(timeline, span), item(timeline, span), span.phase().words(),
-                            number(span.round()), number(span.set()), span.side().word(),
-                            number(span.firstCount() + 1))));
+                            span.done().exercise().map(Exercise::id).orElse(""), number(span.turn().round()),
+                            number(span.turn().set()), number(span.turn().interval()),
+                            number(span.turn().rung()), number(span.turn().stage()), span.side().word(),
+                            unit(span.done()), amount(span.done()), count(span.done()))));
         });
     }
 
@@ -57,12 +64,11 @@ public final class TimelineTable {
 
     private static String details(Span span) {
         StringBuilder out = new StringBuilder();
-        if (span.round() > 0) {
-            out.append(", round ").append(span.round());
-        }
-        if (span.set() > 0) {
-            out.append(", set ").append(span.set());
-        }
+        Turn turn = span.turn();
+        turn.round().ifPresent(round -> out.append(", round ").append(round));
+        turn.interval().ifPresent(interval -> out.append(", interval ").append(interval));
+        turn.set().ifPresent(set -> out.append(", set ").append(set));
+        turn.stage().ifPresent(stage -> out.append(", stage ").append(stage));
         if (!span.side().word().isEmpty()) {
             out.append(", ").append(span.side().word());
         }
@@ -73,8 +79,20 @@ public final class TimelineTable {
         return moment.plusNanos(500_000).toMillis();
     }
 
-    private static String number(long value) {
-        return value > 0 ? String.valueOf(value) : "";
+    private static String number(OptionalInt value) {
+        return value.isPresent() ? String.valueOf(value.getAsInt()) : "";
+    }
+
+    private static String unit(Done done) {
+        return done.amount() > 0 ? done.unit().name().toLowerCase(Locale.ROOT) : "";
+    }
+
+    private static String amount(Done done) {
+        return done.amount() > 0 ? String.valueOf(done.amount()) : "";
+    }
+
+    private static String count(Done done) {
+        return done.firstCount().isPresent() ? String.valueOf(done.firstCount().getAsLong() + 1) : "";
     }
 
     private static String segment(Timeline timeline, Span span) {

@@ -8,8 +8,11 @@ import java.util.Optional;
 
 import org.junit.jupiter.api.Test;
 
+import app.kehre.core.balance.Use;
+import app.kehre.core.choreography.Build;
 import app.kehre.core.choreography.BuildUpWords;
 import app.kehre.core.choreography.Checks;
+import app.kehre.core.choreography.Method;
 import app.kehre.core.choreography.Script;
 import app.kehre.core.choreography.Stage;
 import app.kehre.core.dose.Bpm;
@@ -42,7 +45,8 @@ class TaughtBuildUpTest {
     }
 
     private List<Span> spans() {
-        return timeline.spans().stream().filter(span -> span.entry().equals(build.id()) && span.set() > 0)
+        return timeline.spans().stream()
+                .filter(span -> span.entry().equals(build.id()) && span.turn().stage().isPresent())
                 .toList();
     }
 
@@ -60,7 +64,7 @@ class TaughtBuildUpTest {
         for (int i = 1; i < spans.size(); i++) {
             Span span = spans.get(i);
             boolean changes = !span.words().equals(spans.get(i - 1).words())
-                    || span.set() != spans.get(i - 1).set();
+                    || !span.turn().equals(spans.get(i - 1).turn());
             Counting before = at(span.start().minusMillis(100)).orElseThrow();
             if (changes) {
                 assertThat(before.cue()).as("%s before %s at %s", before, span.words(), span.start())
@@ -70,6 +74,19 @@ class TaughtBuildUpTest {
                 assertThat(before.shown()).contains("you lead " + span.side().other().word());
             }
         }
+    }
+
+    @Test
+    void aMoveThatIsDancedPlainAtFirstIsCreditedToItself() {
+        BuildUp layered = build.with(Build.of(
+                List.of(Moves.combination("pivot-walk R; pivot-walk R; pivot-walk R; pivot-walk R")),
+                Method.LAYERING, Duration.ofMinutes(4), Moves.LIBRARY.find("march").orElseThrow()));
+        Timeline danced = Timeline.of(plan.with(layered));
+
+        List<Use> plain = Use.of(danced).stream()
+                .filter(use -> use.entry().equals(build.id()) && use.span().words().endsWith(", plain"))
+                .toList();
+        assertThat(plain).isNotEmpty().extracting(use -> use.exercise().id()).containsOnly("pivot-walk");
     }
 
     @Test

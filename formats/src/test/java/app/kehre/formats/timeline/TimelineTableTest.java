@@ -27,15 +27,15 @@ class TimelineTableTest {
     @Test
     void aRowSaysWhenWhatRoundSetSideAndCount() {
         assertThat(TimelineTable.csv(timeline).lines().toList()).startsWith(
-                "start_ms,end_ms,segment,item,phase,round,set,side,count",
-                "0,20000,\"Toning, slow\",Squat,explain,,,,",
-                "20000,23840,\"Toning, slow\",Squat,work,,1,,1",
-                "23840,28840,\"Toning, slow\",Squat,rest,,1,,",
-                "28840,32680,\"Toning, slow\",Squat,work,,2,,1",
-                "32680,47680,\"Toning, slow\",Forearm plank,set-up,1,,,")
-                .contains("77680,97680,\"Toning, slow\",Forearm plank,hold,1,1,right,",
-                        "97680,101680,\"Toning, slow\",Forearm plank,side-change,1,,left,",
-                        "121680,151680,\"Toning, slow\",Circuit,rest,1,,,");
+                "start_ms,end_ms,segment,item,phase,exercise,round,set,interval,rung,stage,side,unit,amount,count",
+                "0,20000,\"Toning, slow\",Squat,explain,,,,,,,,,,",
+                "20000,23840,\"Toning, slow\",Squat,work,squat,,1,,,,,reps,4,1",
+                "23840,28840,\"Toning, slow\",Squat,rest,,,1,,,,,,,",
+                "28840,32680,\"Toning, slow\",Squat,work,squat,,2,,,,,reps,4,1",
+                "32680,47680,\"Toning, slow\",Forearm plank,set-up,,1,,,,,,,,")
+                .contains("77680,97680,\"Toning, slow\",Forearm plank,hold,forearm-plank,1,1,,,,right,,,",
+                        "97680,101680,\"Toning, slow\",Forearm plank,side-change,,1,,,,,left,,,",
+                        "121680,151680,\"Toning, slow\",Circuit,rest,,1,,,,,,,,");
     }
 
     @Test
