@@ -50,7 +50,7 @@ final class CapacityCheck implements Check {
         List<Mend> some = new ArrayList<>(Mends.first(mends.stream()));
         if (bound.people() > 0) {
             some.add(new Mend("Let only %d in".formatted(bound.people()), judged.plan().with(
-                    judged.brief().with(judged.brief().group().withPeople(bound.people())))));
+                    judged.brief().with(judged.brief().group().letIn(bound.people())))));
         }
         return some;
     }

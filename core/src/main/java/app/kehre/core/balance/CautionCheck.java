@@ -10,7 +10,6 @@ import app.kehre.core.choosing.GroupFit;
 import app.kehre.core.choosing.Unanswered;
 import app.kehre.core.exercise.Impact;
 import app.kehre.core.exercise.Library;
-import app.kehre.core.exercise.Limit;
 import app.kehre.core.timeline.Timeline;
 
 /** A caution that concerns somebody in the group and to which the plan has no answer. */
@@ -55,10 +54,9 @@ final class CautionCheck implements Check {
         return number == 1 ? "1 person" : number + " people";
     }
 
-    /** In pregnancy, with fragile bones and in high impact it can hurt; elsewhere the class suffers. */
+    /** With a serious limit, and in high impact, it can hurt; elsewhere the class suffers. */
     private static Severity severity(Unanswered open) {
-        Limit limit = open.caution().limit();
-        boolean serious = limit == Limit.PREGNANCY || limit == Limit.BONE_DENSITY
+        boolean serious = open.caution().limit().serious()
                 || open.item().exercise().impact() == Impact.HIGH;
         return serious ? Severity.STOP : Severity.MEND;
     }

@@ -81,8 +81,11 @@ public final class BriefText {
 
     /** Returns the brief with the number of people, with or without the word. */
     public static Reading<Brief> withPeople(Brief brief, String text) {
-        return Group.PEOPLE.read(text, "people|person", "18 people")
-                .map(people -> brief.with(brief.group().withPeople(people)));
+        return switch (Group.PEOPLE.read(text, "people|person", "18 people")) {
+            case Reading.Understood<Integer>(Integer people) ->
+                tried(() -> brief.with(brief.group().withPeople(people)));
+            case Reading.Refused<Integer> refused -> Reading.refused(refused.sentence());
+        };
     }
 
     private static <T> Reading<T> tried(Supplier<T> value) {

@@ -2,7 +2,6 @@ package app.kehre.core.brief;
 
 import java.util.EnumMap;
 import java.util.Map;
-import java.util.Optional;
 
 import app.kehre.core.dose.Range;
 import app.kehre.core.exercise.Limit;
@@ -13,7 +12,7 @@ import app.kehre.core.exercise.Limit;
  * @param people how many, 1 to 200
  * @param ages how old they usually are
  * @param mix how used to exercise they are
- * @param limits how many of them have to watch what, each 1 to 200, those known to the instructor
+ * @param limits how many of them have to watch what, each 1 to the number of people, those known to the instructor
  */
 public record Group(int people, Ages ages, Mix mix, Map<Limit, Integer> limits) {
 
@@ -79,6 +78,12 @@ public record Group(int people, Ages ages, Mix mix, Map<Limit, Integer> limits) 
             }
         });
         limits = Map.copyOf(some);
+        some.forEach((limit, count) -> {
+            if (count > people) {
+                throw new IllegalArgumentException("%d with a limit of the %s, but %d in the group."
+                        .formatted(count, limit.words(), people));
+            }
+        });
     }
 
     /** Returns a usual group of so many. */
@@ -101,16 +106,20 @@ public record Group(int people, Ages ages, Mix mix, Map<Limit, Integer> limits) 
         return 2 * with(limit) >= people;
     }
 
-    /** Returns the sentence against more people with a limit than there are people; nothing when all is well. */
-    public Optional<String> problem() {
-        return limits.entrySet().stream().filter(each -> each.getValue() > people).findFirst().map(
-                each -> "%d with a limit of the %s, but %d in the group.".formatted(each.getValue(),
-                        each.getKey().words(), people));
-    }
-
-    /** Returns the group with another number of people. */
+    /**
+     * Returns the group with another number of people.
+     *
+     * @throws IllegalArgumentException with a sentence, when more have a limit than there are people
+     */
     public Group withPeople(int other) {
         return new Group(other, ages, mix, limits);
+    }
+
+    /** Returns the group of which only some are let in: nobody knows who, so all of them may have a limit. */
+    public Group letIn(int some) {
+        Map<Limit, Integer> fewer = new EnumMap<>(Limit.class);
+        limits.forEach((limit, count) -> fewer.put(limit, Math.min(count, some)));
+        return new Group(some, ages, mix, fewer);
     }
 
     /** Returns the group of other ages. */
@@ -123,7 +132,11 @@ public record Group(int people, Ages ages, Mix mix, Map<Limit, Integer> limits) 
         return new Group(people, ages, other, limits);
     }
 
-    /** Returns the group with so many who have a limit. */
+    /**
+     * Returns the group with so many who have a limit.
+     *
+     * @throws IllegalArgumentException with a sentence, when they are more than there are people
+     */
     public Group withLimit(Limit limit, int count) {
         Map<Limit, Integer> others = new EnumMap<>(Limit.class);
         others.putAll(limits);

@@ -2,7 +2,6 @@ package app.kehre.core.brief;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Supplier;
 import java.util.regex.Matcher;
@@ -73,11 +72,8 @@ public final class GroupText {
             return Reading.of(brief.with(brief.group().withLimit(limit, 0)));
         }
         return switch (Group.WITH_LIMIT.read(text, "people|person", "2")) {
-            case Reading.Understood<Integer>(Integer count) -> {
-                Group group = brief.group().withLimit(limit, count);
-                Optional<String> problem = group.problem();
-                yield problem.map(Reading::<Brief>refused).orElseGet(() -> Reading.of(brief.with(group)));
-            }
+            case Reading.Understood<Integer>(Integer count) ->
+                tried(() -> brief.with(brief.group().withLimit(limit, count)));
             case Reading.Refused<Integer> refused -> Reading.refused(refused.sentence());
         };
     }

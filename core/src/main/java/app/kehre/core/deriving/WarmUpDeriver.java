@@ -65,8 +65,6 @@ final class WarmUpDeriver {
 
     /** What carries a caution costs so many seconds more, since somebody does something else. Kehre's estimate. */
     private static final int CAUTION = 15;
-    /** Limits for which nothing with a caution stands in a warm-up. */
-    private static final Set<Limit> SERIOUS = EnumSet.of(Limit.PREGNANCY, Limit.BONE_DENSITY);
 
     private final Library library;
     private final ClassPlan bare;
@@ -122,8 +120,7 @@ final class WarmUpDeriver {
                 && exercise.work().mets().value() <= hardest(false) && exercise.impact() != Impact.HIGH
                 && (!held || bare.brief().schools().of(Question.FIRST_STRETCH) == School.HELD_FIRST)
                 && exercise.equipment().stream().allMatch(each -> kit.contains(each) && room.has(each))
-                && limits.stream().noneMatch(
-                        limit -> SERIOUS.contains(limit) && exercise.cautionFor(limit).isPresent());
+                && !exercise.canHurt(limits);
     }
 
     private double hardest(boolean filling) {

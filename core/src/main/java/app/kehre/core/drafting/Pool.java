@@ -1,24 +1,17 @@
 package app.kehre.core.drafting;
 
-import java.util.EnumSet;
 import java.util.List;
-import java.util.Set;
 
 import app.kehre.core.brief.Brief;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Impact;
 import app.kehre.core.exercise.Library;
-import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.KitPlace;
 import app.kehre.core.kit.Load;
 
 /** The exercises that this group can do with the kit of this room, for a role. */
 final class Pool {
-
-    /** Limits for which nothing that carries a caution is drafted. */
-    private static final Set<Limit> SERIOUS = EnumSet.of(Limit.PREGNANCY, Limit.BONE_DENSITY,
-            Limit.BLOOD_PRESSURE);
 
     private final Brief brief;
     private final List<Exercise> possible;
@@ -28,12 +21,7 @@ final class Pool {
         this.brief = brief;
         possible = library.all().stream().filter(each -> each.impact() != Impact.HIGH && enough(each))
                 .toList();
-        all = possible.stream().filter(each -> !serious(each)).toList();
-    }
-
-    private boolean serious(Exercise exercise) {
-        return brief.group().limits().keySet().stream()
-                .anyMatch(limit -> SERIOUS.contains(limit) && exercise.cautionFor(limit).isPresent());
+        all = possible.stream().filter(each -> !each.canHurt(brief.group().limits().keySet())).toList();
     }
 
     /** Whether there is kit for everybody: hand weights are counted in pairs. */

@@ -25,8 +25,8 @@ final class Refusals {
     /** Returns the reason; empty where nothing speaks against it. */
     static String of(ClassPlan plan, Pool pool, Set<SegmentId> open) {
         return Stream
-                .<Supplier<Optional<String>>>of(() -> plan.brief().group().problem(), () -> ofSlot(plan),
-                        () -> locked(plan), () -> full(plan, open),
+                .<Supplier<Optional<String>>>of(() -> ofSlot(plan), () -> locked(plan),
+                        () -> full(plan, open),
                         () -> floor(plan.brief()), () -> steps(plan.brief(), pool),
                         () -> areas(plan, pool))
                 .flatMap(each -> each.get().stream()).findFirst().orElse("");

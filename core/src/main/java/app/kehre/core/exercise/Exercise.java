@@ -1,5 +1,6 @@
 package app.kehre.core.exercise;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -105,6 +106,11 @@ public record Exercise(String id, Family family, String name, List<String> other
     /** Returns the load that a new item starts with. */
     public Load usualLoad() {
         return dosing.load();
+    }
+
+    /** Returns whether it carries a caution for a serious limit among some. */
+    public boolean canHurt(Collection<Limit> limits) {
+        return limits.stream().anyMatch(limit -> limit.serious() && cautionFor(limit).isPresent());
     }
 
     /** Finds what somebody with the limit has to watch. */

@@ -39,6 +39,15 @@ public enum Limit implements Named {
         this.words = words;
     }
 
+    /**
+     * Returns whether ignoring a caution for it can hurt at once: nothing that carries one is drafted for a group with
+     * it, and where one has no answer in a plan, that is the first thing to mend. Kehre's estimate; local rules and licensed
+     * professionals come first.
+     */
+    public boolean serious() {
+        return this == PREGNANCY || this == BONE_DENSITY;
+    }
+
     @Override
     public String key() {
         return key;

@@ -38,9 +38,17 @@ class GroupTest {
         assertThat(group.mostHave(Limit.KNEE)).isTrue();
         assertThat(group.mostHave(Limit.PREGNANCY)).isFalse();
         assertThat(group.withLimit(Limit.KNEE, 0).limits()).isEqualTo(Map.of(Limit.PREGNANCY, 1));
-        assertThat(group.withLimit(Limit.KNEE, 11).problem())
-                .contains("11 with a limit of the knee, but 10 in the group.");
-        assertThat(group.problem()).isEmpty();
+    }
+
+    @Test
+    void noMoreHaveALimitThanThereArePeople() {
+        Group group = Group.of(10).withLimit(Limit.KNEE, 5);
+
+        assertThatThrownBy(() -> group.withLimit(Limit.KNEE, 11))
+                .hasMessage("11 with a limit of the knee, but 10 in the group.");
+        assertThatThrownBy(() -> group.withPeople(4))
+                .hasMessage("5 with a limit of the knee, but 4 in the group.");
+        assertThat(group.letIn(4).with(Limit.KNEE)).isEqualTo(4);
     }
 
     @Test

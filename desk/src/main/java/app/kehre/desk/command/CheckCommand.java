@@ -12,7 +12,6 @@ import app.kehre.core.advice.Severity;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.formats.assessment.AssessmentText;
-import app.kehre.formats.library.BuiltInLibrary;
 
 /** {@code kehre check PLAN}. */
 @Command(name = "check", mixinStandardHelpOptions = true, description = {
@@ -29,9 +28,8 @@ final class CheckCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        return PlanCommand.run(plan, document -> {
-            Assessment assessment = Assessment.orUnjudged(Timeline.of(document.plan()),
-                    BuiltInLibrary.load());
+        return PlanCommand.run(plan, (document, library) -> {
+            Assessment assessment = Assessment.orUnjudged(Timeline.of(document.plan()), library);
             PlanCommand.print(json ? AssessmentText.json(assessment) : AssessmentText.text(assessment));
             return assessment.count(Severity.STOP) == 0 ? 0 : 1;
         });

@@ -15,12 +15,12 @@ import picocli.CommandLine.Parameters;
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.drafting.Draft;
 import app.kehre.core.drafting.Drafting;
+import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryText;
 import app.kehre.core.plan.Segment;
 import app.kehre.formats.disk.DiskTrouble;
-import app.kehre.formats.library.BuiltInLibrary;
 import app.kehre.formats.plan.PlanDocument;
 
 /** {@code kehre draft BRIEF}. */
@@ -44,10 +44,10 @@ final class DraftCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        return PlanCommand.run(brief, document -> {
+        return PlanCommand.run(brief, (document, library) -> {
             List<ClassPlan> before = new ArrayList<>();
             for (Path each : lately) {
-                int code = PlanCommand.run(each, found -> {
+                int code = PlanCommand.run(each, (found, _) -> {
                     before.add(found.plan());
                     return 0;
                 });
@@ -55,12 +55,12 @@ final class DraftCommand implements Callable<Integer> {
                     return code;
                 }
             }
-            return draft(document, before);
+            return draft(document, library, before);
         });
     }
 
-    private int draft(PlanDocument document, List<ClassPlan> before) throws DiskTrouble {
-        Draft draft = Drafting.of(document.plan(), BuiltInLibrary.load(), before, seed);
+    private int draft(PlanDocument document, Library library, List<ClassPlan> before) throws DiskTrouble {
+        Draft draft = Drafting.of(document.plan(), library, before, seed);
         if (!draft.reason().isEmpty()) {
             System.err.println(draft.reason());
             return 1;

@@ -27,7 +27,7 @@ final class EffortCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        return PlanCommand.run(plan, document -> {
+        return PlanCommand.run(plan, (document, _) -> {
             PlanCommand.print(csv ? EffortTable.csv(Effort.of(Timeline.of(document.plan()))) : "");
             return 0;
         });

@@ -25,7 +25,6 @@ import app.kehre.core.exercise.Library;
 import app.kehre.core.fitting.Fitting;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.formats.disk.DiskTrouble;
-import app.kehre.formats.library.BuiltInLibrary;
 import app.kehre.formats.plan.PlanDocument;
 
 /** {@code kehre fit PLAN}. */
@@ -65,7 +64,7 @@ final class FitCommand implements Callable<Integer> {
         return PlanCommand.run(plan, this::fit);
     }
 
-    private int fit(PlanDocument document) throws DiskTrouble {
+    private int fit(PlanDocument document, Library library) throws DiskTrouble {
         Reading<ClassPlan> asked = slot == null
                 ? Reading.of(document.plan())
                 : BriefText.withSlot(document.plan().brief(), String.valueOf(slot))
@@ -88,14 +87,13 @@ final class FitCommand implements Callable<Integer> {
                     : found.reason());
             return 1;
         }
-        output.tell(text(now, found, length));
+        output.tell(text(now, found, length, library));
         output.write(Objects.requireNonNull(plan),
                 document.with(found.ways().get(way - 1).timeline().plan()));
         return 0;
     }
 
-    private String text(ClassPlan now, Fitting.Found found, Duration length) {
-        Library library = BuiltInLibrary.load();
+    private String text(ClassPlan now, Fitting.Found found, Duration length, Library library) {
         Assessment before = Assessment.of(now, library);
         StringBuilder text = new StringBuilder("%s, asked for %s: the least weighted change.%n".formatted(
                 Lengths.clock(before.timeline().fit().length()), Lengths.clock(length)));

@@ -86,7 +86,7 @@ final class LibraryCommand implements Callable<Integer> {
                 ? "Taken: %d.".formatted(read.good().size())
                 : "Nothing was taken%s.".formatted(
                         read.good().isEmpty() ? "" : "; --take-good takes the good ones")));
-        return read.bad().isEmpty() ? 0 : Main.FILE_TROUBLE;
+        return read.bad().isEmpty() ? 0 : 1;
     }
 
     private static void print(String text) {

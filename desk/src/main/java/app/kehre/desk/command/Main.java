@@ -27,12 +27,12 @@ import app.kehre.formats.sheet.MissingGlyph;
                 DeriveWarmUpCommand.class, DraftCommand.class, RecutCommand.class, RegroupCommand.class,
                 EffortCommand.class,
                 PulsesCommand.class}, synopsisSubcommandLabel = "[COMMAND]", exitCodeListHeading = "Exit codes:%n", exitCodeList = {
-                        "0:done", "1:a file could not be read or written",
-                        "2:wrong words on the command line, no display, or standard output could not be written"})
+                        "0:done", "1:something was found, or is refused",
+                        "2:cannot read or write, wrong words on the command line, or no display"})
 public final class Main implements Callable<Integer> {
 
     /** The exit code for a file that could not be read or written. */
-    static final int FILE_TROUBLE = 1;
+    static final int FILE_TROUBLE = 2;
     /** The exit code when what was printed has been lost, and for a fault of Kehre's own. */
     static final int FAILED = 2;
 

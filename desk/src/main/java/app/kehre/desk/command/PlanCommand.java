@@ -6,34 +6,45 @@ import java.util.Objects;
 
 import org.jspecify.annotations.Nullable;
 
+import app.kehre.core.exercise.Library;
+import app.kehre.desk.session.Folders;
+import app.kehre.desk.session.Shelf;
 import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.disk.LocalDisk;
 import app.kehre.formats.json.UnreadableFile;
 import app.kehre.formats.library.BuiltInLibrary;
 import app.kehre.formats.plan.PlanDocument;
 
-/** What the commands share that say 2 for a plan that cannot be read. */
+/** What the commands share that read a plan. */
 final class PlanCommand {
-
-    private static final int UNREADABLE = 2;
 
     private PlanCommand() {}
 
     /** What a command does with a plan. */
     interface Work {
         /** Does it. Returns the exit code. */
-        int with(PlanDocument document) throws DiskTrouble, UnreadableFile;
+        int with(PlanDocument document, Library library) throws DiskTrouble, UnreadableFile;
     }
 
     static int run(@Nullable Path plan, Work command) {
         Path file = Objects.requireNonNull(plan, "PLAN");
         try {
-            return command.with(PlanDocument.read(file.toString(), new LocalDisk().read(file),
-                    BuiltInLibrary.load()));
+            Library library = library();
+            return command.with(PlanDocument.read(file.toString(), new LocalDisk().read(file), library),
+                    library);
         } catch (DiskTrouble | UnreadableFile trouble) {
             System.err.println(trouble.getMessage());
-            return UNREADABLE;
+            return Main.FILE_TROUBLE;
         }
+    }
+
+    /** Returns the library as the instructor has it, own exercises with it; if those cannot be read, that is said. */
+    static Library library() {
+        Shelf shelf = new Shelf(BuiltInLibrary.load(), Folders.data(), new LocalDisk());
+        if (!shelf.trouble().isEmpty()) {
+            System.err.println(shelf.trouble());
+        }
+        return shelf.library().get();
     }
 
     static void print(String text) {

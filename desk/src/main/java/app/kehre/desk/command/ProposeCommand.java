@@ -10,7 +10,6 @@ import picocli.CommandLine.Parameters;
 
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.formats.library.BuiltInLibrary;
 
 /** What the commands share that propose another class and say what is different. */
 abstract class ProposeCommand implements Callable<Integer> {
@@ -35,8 +34,8 @@ abstract class ProposeCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        return PlanCommand.run(plan, document -> {
-            Proposed proposed = propose(document.plan(), BuiltInLibrary.load());
+        return PlanCommand.run(plan, (document, library) -> {
+            Proposed proposed = propose(document.plan(), library);
             if (!proposed.reason().isEmpty()) {
                 System.err.println(proposed.reason());
                 return 1;

@@ -14,7 +14,6 @@ import app.kehre.core.timeline.Timeline;
 import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.disk.LocalDisk;
 import app.kehre.formats.json.UnreadableFile;
-import app.kehre.formats.library.BuiltInLibrary;
 import app.kehre.formats.plan.PlanDocument;
 import app.kehre.formats.sheet.MissingGlyph;
 import app.kehre.formats.sheet.SheetPdf;
@@ -36,7 +35,7 @@ final class SheetCommand implements Callable<Integer> {
     public Integer call() throws DiskTrouble, UnreadableFile, MissingGlyph {
         LocalDisk disk = new LocalDisk();
         Path from = Objects.requireNonNull(plan, "PLAN");
-        PlanDocument document = PlanDocument.read(from.toString(), disk.read(from), BuiltInLibrary.load());
+        PlanDocument document = PlanDocument.read(from.toString(), disk.read(from), PlanCommand.library());
         Path to = Objects.requireNonNull(pdf, "PDF");
         byte[] sheet = SheetPdf.of(CribSheet.of(Timeline.of(document.plan())));
         if (Output.STANDARD.contains(to.toString())) {

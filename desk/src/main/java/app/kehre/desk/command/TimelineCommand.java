@@ -1,8 +1,6 @@
 package app.kehre.desk.command;
 
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
-import java.util.Objects;
 import java.util.concurrent.Callable;
 
 import org.jspecify.annotations.Nullable;
@@ -12,17 +10,12 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
 import app.kehre.core.timeline.Timeline;
-import app.kehre.formats.disk.DiskTrouble;
-import app.kehre.formats.disk.LocalDisk;
-import app.kehre.formats.json.UnreadableFile;
-import app.kehre.formats.library.BuiltInLibrary;
-import app.kehre.formats.plan.PlanDocument;
 import app.kehre.formats.timeline.TimelineTable;
 
 /** {@code kehre timeline PLAN}. */
 @Command(name = "timeline", mixinStandardHelpOptions = true, description = {
         "Prints the timeline of a class, one row a span.",
-        "The columns of the CSV: start_ms,end_ms,segment,item,phase,round,set,side,count."})
+        "The columns of the CSV: start_ms,end_ms,segment,item,phase,exercise,round,set,interval,rung,stage,side,unit,amount,count."})
 final class TimelineCommand implements Callable<Integer> {
 
     @Parameters(paramLabel = "PLAN", description = "A plan, NAME.kehre.json.")
@@ -41,16 +34,12 @@ final class TimelineCommand implements Callable<Integer> {
     }
 
     @Override
-    public Integer call() throws DiskTrouble, UnreadableFile {
-        Path file = Objects.requireNonNull(plan, "PLAN");
-        PlanDocument document = PlanDocument.read(file.toString(), new LocalDisk().read(file),
-                BuiltInLibrary.load());
-        Timeline timeline = Timeline.of(document.plan());
-        boolean csv = form != null && form.csv && !form.text;
-        byte[] table = (csv ? TimelineTable.csv(timeline) : TimelineTable.text(timeline))
-                .getBytes(StandardCharsets.UTF_8);
-        System.out.write(table, 0, table.length);
-        System.out.flush();
-        return 0;
+    public Integer call() {
+        return PlanCommand.run(plan, (document, _) -> {
+            Timeline timeline = Timeline.of(document.plan());
+            boolean csv = form != null && form.csv && !form.text;
+            PlanCommand.print(csv ? TimelineTable.csv(timeline) : TimelineTable.text(timeline));
+            return 0;
+        });
     }
 }

@@ -87,7 +87,8 @@ class PackagedCommandIT {
 
         Ended sheet = run("sheet", plan.toString(), folder.resolve("bad.pdf").toString());
 
-        assertThat(sheet.code()).isEqualTo(1);
+        assertThat(sheet.code()).isEqualTo(2);
+        assertThat(run("timeline", plan.toString()).code()).isEqualTo(2);
         assertThat(sheet.err()).isEqualTo(plan
                 + " was not opened. It is no class plan of Kehre's: format: found nothing, expected"
                 + " \"kehre-plan\"." + System.lineSeparator());
@@ -113,6 +114,16 @@ class PackagedCommandIT {
         assertThat(run("library", "--import", table.toString(), "--take-good").out())
                 .startsWith("1 understood, 1 not. Taken: 1.");
         assertThat(run("library", "--summary").out()).contains("343").containsPattern("of them own +1");
+
+        Path plan = Files.writeString(folder.resolve("own.kehre.json"),
+                """
+                        {"format": "kehre-plan", "version": 6,
+                         "brief": {"title": "Own", "date": "2026-11-30", "start": "12:15", "slotMinutes": 30, "people": 12},
+                         "segments": [{"id": 1, "name": "Toning", "role": "toning", "target": "5 min", "bpm": 120,
+                           "entries": [{"id": 1, "exercise": "ticket-punch", "dose": "12 reps"}]}]}
+                        """);
+        assertThat(run("timeline", plan.toString(), "--csv").out())
+                .contains("Ticket punch,work,ticket-punch");
     }
 
     @Test

@@ -82,7 +82,8 @@ final class BriefJson {
         fields.wholesByName("limits", Group.WITH_LIMIT)
                 .forEach((word, count) -> fields.find(Limit.class, "limits", word)
                         .ifPresent(limit -> limits.put(limit, count)));
-        return new Group(people, ages, mix, limits);
+        return fields.built("limits", () -> new Group(people, ages, mix, limits))
+                .orElse(Group.of(people));
     }
 
     private static Optional<Group.Ages> ages(Fields fields) {

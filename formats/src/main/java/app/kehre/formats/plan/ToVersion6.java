@@ -45,7 +45,18 @@ final class ToVersion6 {
         return document;
     }
 
+    /** Before version 6 more could have a limit than there are people. */
+    private static void fewer(ObjectNode brief) {
+        if (brief.get("limits") instanceof ObjectNode limits && brief.path("people").isInt()) {
+            int people = brief.path("people").intValue();
+            List.copyOf(limits.propertyNames()).stream()
+                    .filter(limit -> limits.path(limit).isInt() && limits.path(limit).intValue() > people)
+                    .forEach(limit -> limits.put(limit, people));
+        }
+    }
+
     private static void brief(ObjectNode brief) {
+        fewer(brief);
         value(brief, "format", "format");
         names(brief, "limits", "limit");
         if (brief.get("goal") instanceof ObjectNode goal) {

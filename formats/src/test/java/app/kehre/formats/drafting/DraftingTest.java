@@ -5,7 +5,6 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -22,11 +21,9 @@ import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Finding;
 import app.kehre.core.brief.Brief;
 import app.kehre.core.brief.Format;
-import app.kehre.core.brief.Group;
 import app.kehre.core.drafting.Draft;
 import app.kehre.core.drafting.Drafting;
 import app.kehre.core.exercise.Library;
-import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.plan.Chosen;
@@ -247,14 +244,6 @@ class DraftingTest {
                     "%d m\u00b2 of floor are enough for 5 people, %d m\u00b2 each, and %d come.".formatted(
                             5 * each + 1, each,
                             brief.people())));
-        }
-        for (int number : new int[]{6, 12, 18, 24}) {
-            Brief brief = Briefs.feasible(number);
-            int people = brief.people();
-            Group group = new Group(people, brief.group().ages(), brief.group().mix(),
-                    Map.of(Limit.KNEE, people + 1));
-            all.add(Arguments.of(begun(brief.with(group)),
-                    "%d with a limit of the knee, but %d in the group.".formatted(people + 1, people)));
         }
         for (int slot : new int[]{20, 25, 30, 35}) {
             ClassPlan demo = DemoPlan.load(LIBRARY).plan();
