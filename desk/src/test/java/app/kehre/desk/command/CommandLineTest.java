@@ -130,8 +130,9 @@ class CommandLineTest {
     @Test
     void theTimelineIsPrintedAsCsvOrToBeRead() throws IOException {
         String csv = print("timeline", demo().toString(), "--csv");
-        assertThat(csv.lines()).first().isEqualTo("start_ms,end_ms,segment,item,phase,round,set,side,count");
-        assertThat(csv).contains(",Toning 1,Bent-over row,work,2,1,,");
+        assertThat(csv.lines()).first().isEqualTo("start_ms,end_ms,segment,item,phase,"
+                + "exercise,round,set,interval,rung,stage,side,unit,amount,count");
+        assertThat(csv).contains(",Toning 1,Bent-over row,work,bent-row,2,,1,,,,,,");
         out.reset();
 
         assertThat(print("timeline", demo().toString())).contains("Toning 1\n")
@@ -175,9 +176,9 @@ class CommandLineTest {
         byte[] before = Files.readAllBytes(plan);
         Path notes = Files.writeString(folder.resolve("notes.txt"), "mine");
 
-        assertThat(printsAndRefuses(1, "sheet", plan.toString(), plan.toString()))
+        assertThat(printsAndRefuses(2, "sheet", plan.toString(), plan.toString()))
                 .isEqualTo("%s is the class itself; the sheet needs a file of its own.%n".formatted(plan));
-        assertThat(printsAndRefuses(1, "sheet", plan.toString(), notes.toString()))
+        assertThat(printsAndRefuses(2, "sheet", plan.toString(), notes.toString()))
                 .contains("is there already and is no PDF. With --replace it is replaced.");
         assertThat(printsAndRefuses(2, "fit", plan.toString(), "-o", notes.toString()))
                 .contains("is there already and is no class plan.");
