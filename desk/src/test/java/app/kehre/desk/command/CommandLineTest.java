@@ -132,7 +132,7 @@ class CommandLineTest {
         String csv = print("timeline", demo().toString(), "--csv");
         assertThat(csv.lines()).first().isEqualTo("start_ms,end_ms,segment,item,phase,"
                 + "exercise,round,set,interval,rung,stage,side,unit,amount,count");
-        assertThat(csv).contains(",Toning 1,Bent-over row,work,bent-row,2,,1,,,,,,");
+        assertThat(csv).contains(",Toning 1,Bent-over row,work,bent-row,2,1,,,,,reps,12,");
         out.reset();
 
         assertThat(print("timeline", demo().toString())).contains("Toning 1\n")
