@@ -14,6 +14,7 @@ import javafx.stage.Window;
 
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.Skeleton;
+import app.kehre.desk.fault.FaultLog;
 import app.kehre.desk.look.Type;
 import app.kehre.desk.session.Folders;
 import app.kehre.desk.session.OpenPlan;
@@ -46,6 +47,7 @@ final class Launch {
             System.err.println(HOW);
             return NO_DISPLAY;
         }
+        FaultLog.into(Folders.data());
         Platform.runLater(() -> {
             Type.load();
             Library library = BuiltInLibrary.load();
@@ -57,8 +59,10 @@ final class Launch {
                     ? DemoPlan.load(library)
                     : PlanDocument.of(Skeleton.of(LocalDate.now(ZoneId.systemDefault())), library));
             AppWindow window = new AppWindow(stage, open, library, surroundings(stage));
-            Thread.setDefaultUncaughtExceptionHandler(
-                    (_, fault) -> Platform.runLater(() -> window.content().tellFault(fault)));
+            Thread.setDefaultUncaughtExceptionHandler((thread, fault) -> {
+                FaultLog.fault("uncaught on " + thread.getName(), fault);
+                Platform.runLater(() -> window.content().tellFault());
+            });
             window.show();
             window.content().offerRescue();
             file.ifPresent(window.content()::open);

@@ -12,6 +12,8 @@ import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
 
+import app.kehre.desk.fault.FaultLog;
+import app.kehre.desk.session.Folders;
 import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.json.UnreadableFile;
 import app.kehre.formats.sheet.MissingGlyph;
@@ -87,10 +89,10 @@ public final class Main implements Callable<Integer> {
         if (isFile(fault)) {
             return String.valueOf(fault.getMessage());
         }
-        if (System.getenv().containsKey("KEHRE_TRACE")) {
-            fault.printStackTrace();
-        }
-        return "Kehre itself failed at this, and nothing was written. With KEHRE_TRACE=1 in the environment it says where.";
+        FaultLog.into(Folders.data());
+        FaultLog.fault("a command", fault);
+        return "Kehre itself failed at this, and nothing was written. Where is written to %s in the data folder."
+                .formatted(FaultLog.FILE);
     }
 
     @Override

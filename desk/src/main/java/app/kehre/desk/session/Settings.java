@@ -7,6 +7,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Properties;
 
+import app.kehre.desk.fault.FaultLog;
 import app.kehre.formats.disk.Disk;
 import app.kehre.formats.disk.DiskTrouble;
 
@@ -23,9 +24,13 @@ public final class Settings {
         this.folder = folder;
         this.file = folder.resolve("window.properties");
         this.disk = disk;
+        if (!disk.isThere(file)) {
+            return;
+        }
         try {
             values.load(new StringReader(new String(disk.read(file), StandardCharsets.UTF_8)));
         } catch (DiskTrouble | IOException | IllegalArgumentException unreadable) {
+            FaultLog.without("the settings of the window", unreadable);
             values.clear();
         }
     }

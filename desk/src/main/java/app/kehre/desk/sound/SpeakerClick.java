@@ -8,6 +8,8 @@ import javax.sound.sampled.Clip;
 import javax.sound.sampled.DataLine;
 import javax.sound.sampled.LineUnavailableException;
 
+import app.kehre.desk.fault.FaultLog;
+
 /** A click from the computer's speakers. */
 final class SpeakerClick implements Click {
 
@@ -37,6 +39,7 @@ final class SpeakerClick implements Click {
         try {
             return new SpeakerClick(List.of(clip(info, format, LOW), clip(info, format, HIGH)));
         } catch (LineUnavailableException | IllegalArgumentException | SecurityException none) {
+            FaultLog.without("the sound of counts", none);
             return Click.silent();
         }
     }

@@ -5,6 +5,7 @@ import javafx.stage.Screen;
 import javafx.stage.Stage;
 
 import app.kehre.core.exercise.Library;
+import app.kehre.desk.fault.FaultLog;
 import app.kehre.desk.look.Theme;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.Settings;
@@ -84,7 +85,7 @@ public final class AppWindow {
         try {
             settings.save();
         } catch (DiskTrouble trouble) {
-            System.err.println(trouble.sentence());
+            FaultLog.without("remembering the window", trouble);
         }
         stage.close();
     }

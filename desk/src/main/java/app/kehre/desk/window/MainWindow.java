@@ -26,6 +26,7 @@ import app.kehre.desk.combination.CombinationViewModel;
 import app.kehre.desk.control.NoticeBar;
 import app.kehre.desk.exercises.ExercisesView;
 import app.kehre.desk.exercises.ExercisesViewModel;
+import app.kehre.desk.fault.FaultLog;
 import app.kehre.desk.look.Palette;
 import app.kehre.desk.look.Theme;
 import app.kehre.desk.plan.ChoosingViewModel;
@@ -328,9 +329,10 @@ public final class MainWindow {
     }
 
     /** Says that Kehre itself failed at something; the class is still there. */
-    public void tellFault(Throwable fault) {
-        files.tell("fault", "Kehre failed at what was asked last (%s). The class is still open; save it."
-                .formatted(fault));
+    public void tellFault() {
+        files.tell("fault",
+                "Kehre failed at what was asked last. The class is still open; save it. Where it failed"
+                        + " is written to %s in the data folder.".formatted(FaultLog.FILE));
     }
 
     /** Looks whether somebody else has changed the file of the open class meanwhile. */
