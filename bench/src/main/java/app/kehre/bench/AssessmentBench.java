@@ -73,7 +73,8 @@ public class AssessmentBench {
                 entries.add(Item.of(new EntryId(id++), exercise).withDose(exercise.dosing().least()));
             }
             segments.add(
-                    new Segment(new SegmentId(i + 1), role.words() + " " + i, role, Duration.ZERO, new Bpm(120), entries));
+                    new Segment(new SegmentId(i + 1), role.words() + " " + i, role, Duration.ZERO,
+                            new Bpm(120), entries));
         }
         plan = new ClassPlan(plan.brief(), segments);
     }

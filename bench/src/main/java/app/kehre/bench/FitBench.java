@@ -60,7 +60,8 @@ public class FitBench {
                 entries.add(Item.of(new EntryId(id), toning.get(id % toning.size())));
             }
             segments.add(
-                    new Segment(new SegmentId(i + 1), "Part " + (i + 1), Role.TONING, Duration.ZERO, new Bpm(120), entries));
+                    new Segment(new SegmentId(i + 1), "Part " + (i + 1), Role.TONING, Duration.ZERO,
+                            new Bpm(120), entries));
         }
         plan = new ClassPlan(DemoPlan.load(library).plan().brief(), segments);
         asked = new Fitting.Asked(Timeline.of(plan).total().minus(Duration.ofMinutes(4)), Optional.empty());

@@ -54,7 +54,8 @@ public class TimelineBench {
                 some.add(Item.of(new EntryId(++id), library.all().get(made % library.all().size())));
             }
             if (made % 16 == 0) {
-                entries.add(new Circuit(new EntryId(++id), "Circuit", 2, Duration.ofSeconds(20), 0, some, ""));
+                entries.add(
+                        new Circuit(new EntryId(++id), "Circuit", 2, Duration.ofSeconds(20), 0, some, ""));
             } else {
                 entries.addAll(some);
             }
