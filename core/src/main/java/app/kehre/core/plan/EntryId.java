@@ -25,6 +25,16 @@ public record EntryId(int number) implements Comparable<EntryId> {
     }
 
     @Override
+    public boolean equals(Object other) {
+        return other instanceof EntryId id && id.number == number;
+    }
+
+    @Override
+    public int hashCode() {
+        return number;
+    }
+
+    @Override
     public int compareTo(EntryId other) {
         return Integer.compare(number, other.number);
     }

@@ -17,6 +17,16 @@ public record SegmentId(int number) implements Comparable<SegmentId> {
     }
 
     @Override
+    public boolean equals(Object other) {
+        return other instanceof SegmentId id && id.number == number;
+    }
+
+    @Override
+    public int hashCode() {
+        return number;
+    }
+
+    @Override
     public int compareTo(SegmentId other) {
         return Integer.compare(number, other.number);
     }
