@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 import app.kehre.core.dose.Counts.Pace;
+import app.kehre.core.exercise.Style;
 import app.kehre.core.footwork.Derived;
 import app.kehre.core.footwork.Row;
 
@@ -12,7 +13,7 @@ enum Layer {
     ARMS("arms", "arms") {
         @Override
         Part without(Part part) {
-            return part.withArms("");
+            return part.withArms("").without(Style.ARMS, Style.OVERHEAD);
         }
     },
     DIRECTION("direction", "direction") {

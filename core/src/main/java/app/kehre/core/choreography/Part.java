@@ -1,9 +1,14 @@
 package app.kehre.core.choreography;
 
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+
 import app.kehre.core.dose.Counts.Pace;
 import app.kehre.core.dose.Range;
 import app.kehre.core.dose.Side;
 import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Style;
 import app.kehre.core.footwork.Derived;
 import app.kehre.core.footwork.Row;
 import app.kehre.core.footwork.RowFacts;
@@ -16,12 +21,13 @@ import app.kehre.core.footwork.RowFacts;
  * @param times how often it is done, 1 to 16; a move that changes the lead goes on with the other foot
  * @param pace how a danced count stands to the music
  * @param arms what the arms do, at most {@value #LONGEST_ARMS} characters; empty for as usual
+ * @param style what makes it harder than plain; hops stand by themselves
  * @param hop whether a hop is shown as an option under what is lifted
  * @param tapChange whether its last act is changed so that the other foot is free
  * @param turnIn quarter turns to the right with which it is entered, -1 to 2
  */
-public record Part(Exercise move, Side lead, int times, Pace pace, String arms, boolean hop,
-        boolean tapChange, int turnIn) {
+public record Part(Exercise move, Side lead, int times, Pace pace, String arms, Set<Style> style,
+        boolean hop, boolean tapChange, int turnIn) {
 
     /** How often a move is done in a row. */
     public static final Range TIMES = Range.of("how often a move is done", 1, 16);
@@ -31,6 +37,7 @@ public record Part(Exercise move, Side lead, int times, Pace pace, String arms, 
     public static final int LONGEST_ARMS = 40;
 
     public Part {
+        style = Style.of(style);
         TIMES.check(times);
         TURN_IN.check(turnIn);
         if (lead == Side.BOTH) {
@@ -51,7 +58,7 @@ public record Part(Exercise move, Side lead, int times, Pace pace, String arms, 
 
     /** Returns the move done once at the music's own pace. */
     public static Part of(Exercise move, Side lead) {
-        return new Part(move, lead, 1, Pace.NORMAL, "", false, false, 0);
+        return new Part(move, lead, 1, Pace.NORMAL, "", Set.of(), false, false, 0);
     }
 
     /** Returns the footwork of a time, from 0: with the hop, and with the changed end in the last time. */
@@ -100,7 +107,7 @@ public record Part(Exercise move, Side lead, int times, Pace pace, String arms, 
         StringBuilder words = new StringBuilder();
         add(words, times > 1 ? times + " times" : "");
         add(words, pace.notation());
-        add(words, arms);
+        add(words, arms.isEmpty() ? Style.words(style) : arms);
         add(words, hop ? "hop as an option" : "");
         add(words, tapChange ? "tap change" : "");
         add(words, switch (turnIn) {
@@ -118,7 +125,8 @@ public record Part(Exercise move, Side lead, int times, Pace pace, String arms, 
 
     /** Returns the same led by the other foot, turning the other way. */
     public Part mirrored() {
-        return new Part(move, lead.other(), times, pace, arms, hop, tapChange, turnIn == 2 ? 2 : -turnIn);
+        return new Part(move, lead.other(), times, pace, arms, style, hop, tapChange,
+                turnIn == 2 ? 2 : -turnIn);
     }
 
     /** Returns the same on a lead, mirrored if need be. */
@@ -128,42 +136,55 @@ public record Part(Exercise move, Side lead, int times, Pace pace, String arms, 
 
     /** Returns it with another move. */
     public Part withMove(Exercise other) {
-        return new Part(other, lead, times, pace, arms, hop, tapChange, turnIn);
+        return new Part(other, lead, times, pace, arms, style, hop, tapChange, turnIn);
     }
 
     /** Returns it led by a side, nothing else changed. */
     public Part withLead(Side other) {
-        return new Part(move, other, times, pace, arms, hop, tapChange, turnIn);
+        return new Part(move, other, times, pace, arms, style, hop, tapChange, turnIn);
     }
 
     /** Returns it so many times. */
     public Part withTimes(int other) {
-        return new Part(move, lead, other, pace, arms, hop, tapChange, turnIn);
+        return new Part(move, lead, other, pace, arms, style, hop, tapChange, turnIn);
     }
 
     /** Returns it at another pace. */
     public Part withPace(Pace other) {
-        return new Part(move, lead, times, other, arms, hop, tapChange, turnIn);
+        return new Part(move, lead, times, other, arms, style, hop, tapChange, turnIn);
     }
 
     /** Returns it with other arms. */
     public Part withArms(String other) {
-        return new Part(move, lead, times, pace, other.strip(), hop, tapChange, turnIn);
+        return new Part(move, lead, times, pace, other.strip(), style, hop, tapChange, turnIn);
+    }
+
+    /** Returns it in another style. */
+    public Part withStyle(Set<Style> other) {
+        return new Part(move, lead, times, pace, arms, other, hop, tapChange, turnIn);
+    }
+
+    /** Returns it without some of its style. */
+    Part without(Style... some) {
+        Set<Style> less = EnumSet.noneOf(Style.class);
+        less.addAll(style);
+        List.of(some).forEach(less::remove);
+        return withStyle(less);
     }
 
     /** Returns it with the hop as an option, or without. */
     public Part withHop(boolean other) {
-        return new Part(move, lead, times, pace, arms, other, tapChange, turnIn);
+        return new Part(move, lead, times, pace, arms, style, other, tapChange, turnIn);
     }
 
     /** Returns it with its end changed, or not. */
     public Part withTapChange(boolean other) {
-        return new Part(move, lead, times, pace, arms, hop, other, turnIn);
+        return new Part(move, lead, times, pace, arms, style, hop, other, turnIn);
     }
 
     /** Returns it entered with other quarter turns. */
     public Part withTurnIn(int other) {
-        return new Part(move, lead, times, pace, arms, hop, tapChange, other);
+        return new Part(move, lead, times, pace, arms, style, hop, tapChange, other);
     }
 
 }

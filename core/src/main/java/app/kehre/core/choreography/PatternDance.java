@@ -3,6 +3,7 @@ package app.kehre.core.choreography;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 import org.jspecify.annotations.Nullable;
 
@@ -76,7 +77,7 @@ final class PatternDance {
 
     private void add(Exercise named, int times) {
         if (parts.size() < Combination.PARTS.most()) {
-            Part part = new Part(named, lead, times, pace, "", false, false, 0);
+            Part part = new Part(named, lead, times, pace, "", Set.of(), false, false, 0);
             Stance before = stance == null ? Combination.start(List.of(part), move.onStep()) : stance;
             parts.add(part);
             stance = Dance.outcome(List.of(part), before).end();

@@ -3,7 +3,6 @@ package app.kehre.core.effort;
 import java.util.EnumSet;
 import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -59,9 +58,8 @@ final class Cardio {
     private final Map<Row, RowFacts> facts = new IdentityHashMap<>();
 
     Demand of(Part part, Load load, Bpm bpm) {
-        Set<Lever> levers = EnumSet.noneOf(Lever.class);
-        addWords(levers, part.arms());
-        if (!part.arms().isBlank()) {
+        Set<Lever> levers = Lever.of(part.style());
+        if (!part.arms().isBlank() && !levers.contains(Lever.OVERHEAD)) {
             levers.add(Lever.ARMS);
         }
         boolean hops = part.hop() || levers.remove(Lever.HOP);
@@ -70,8 +68,7 @@ final class Cardio {
     }
 
     Demand of(Item item, Bpm bpm) {
-        Set<Lever> levers = EnumSet.noneOf(Lever.class);
-        addWords(levers, item.manner().layer());
+        Set<Lever> levers = Lever.of(item.manner().style());
         if (item.load().find(Equipment.WEIGHT).isPresent()) {
             levers.add(Lever.LOAD);
         }
@@ -143,29 +140,5 @@ final class Cardio {
 
     private @Nullable RowFacts facts(Exercise move) {
         return move.footwork().map(row -> facts.computeIfAbsent(row, RowFacts::of)).orElse(null);
-    }
-
-    private static void addWords(Set<Lever> levers, String text) {
-        if (text.isBlank()) {
-            return;
-        }
-        String words = text.toLowerCase(Locale.ROOT);
-        add(levers, Lever.OVERHEAD, words, "overhead", "press up", "reach up");
-        add(levers, Lever.ARMS, words, "arm", "curl", "pull", "punch", "press", "row", "clap");
-        add(levers, Lever.TRAVEL, words, "travel", "forward", "around");
-        add(levers, Lever.RANGE, words, "bigger", "larger", "deep", "wide", "high");
-        add(levers, Lever.HOP, words, "hop", "jump", "leap");
-        add(levers, Lever.DIRECTION, words, "turn", "direction", "pivot");
-        if (levers.contains(Lever.OVERHEAD)) {
-            levers.remove(Lever.ARMS);
-        }
-    }
-
-    private static void add(Set<Lever> levers, Lever lever, String words, String... said) {
-        for (String each : said) {
-            if (words.contains(each)) {
-                levers.add(lever);
-            }
-        }
     }
 }

@@ -1,6 +1,10 @@
 package app.kehre.core.effort;
 
 import java.util.Collection;
+import java.util.EnumSet;
+import java.util.Set;
+
+import app.kehre.core.exercise.Style;
 
 /**
  * What makes a move harder. Each multiplies the net METs (MET - 1); all together at most {@value #MOST}. Kehre's
@@ -29,6 +33,23 @@ public enum Lever {
 
     Lever(double factor) {
         this.factor = factor;
+    }
+
+    /** Returns the levers of a style. */
+    public static Set<Lever> of(Collection<Style> style) {
+        Set<Lever> levers = EnumSet.noneOf(Lever.class);
+        style.forEach(each -> levers.add(switch (each) {
+            case ARMS -> ARMS;
+            case OVERHEAD -> OVERHEAD;
+            case TRAVEL -> TRAVEL;
+            case RANGE -> RANGE;
+            case DIRECTION -> DIRECTION;
+            case HOP -> HOP;
+        }));
+        if (levers.contains(OVERHEAD)) {
+            levers.remove(ARMS);
+        }
+        return levers;
     }
 
     /** Returns by what it multiplies net METs. */

@@ -2,8 +2,10 @@ package app.kehre.core.plan;
 
 import java.time.Duration;
 import java.util.Optional;
+import java.util.Set;
 
 import app.kehre.core.dose.Range;
+import app.kehre.core.exercise.Style;
 
 /**
  * How an item is taught, where that is not the usual way.
@@ -12,12 +14,13 @@ import app.kehre.core.dose.Range;
  * @param explaining how it is explained
  * @param changeover how long changing over to it takes, 0 to 600 s; nothing for what its position and load ask
  * @param way which option is asked for
- * @param layer what is put on top: bigger, with arms, with a hop; at most {@value #LONGEST_LAYER} characters
+ * @param layer what is put on top, in the instructor's words; at most {@value #LONGEST_LAYER} characters
+ * @param style what of it makes the move harder
  * @param holdingEights eights of a holding pattern before it, over which it is explained, 0 to 16
  * @param locked whether its dose stays as it is when Kehre makes the class fit
  */
 public record Manner(boolean known, Explaining explaining, Optional<Duration> changeover, Way way,
-        String layer, int holdingEights, boolean locked) {
+        String layer, Set<Style> style, int holdingEights, boolean locked) {
 
     /** The longest layer, in characters. */
     public static final int LONGEST_LAYER = 60;
@@ -27,12 +30,13 @@ public record Manner(boolean known, Explaining explaining, Optional<Duration> ch
     public static final Range HOLDING = Range.of("the eights of a holding pattern", 0, 16);
     /** The usual way. */
     public static final Manner USUAL = new Manner(false, Explaining.USUAL, Optional.empty(), Way.STANDARD,
-            "", 0, false);
+            "", Set.of(), 0, false);
 
     public Manner {
         changeover.ifPresent(CHANGEOVER::check);
         HOLDING.check(holdingEights);
         checkLayer(layer);
+        style = Style.of(style);
     }
 
     /** Says what is against a layer, here and for one round. @throws IllegalArgumentException with the sentence */
@@ -48,36 +52,41 @@ public record Manner(boolean known, Explaining explaining, Optional<Duration> ch
 
     /** Returns the same, known or not. */
     public Manner withKnown(boolean other) {
-        return new Manner(other, explaining, changeover, way, layer, holdingEights, locked);
+        return new Manner(other, explaining, changeover, way, layer, style, holdingEights, locked);
     }
 
     /** Returns the same with another way to explain. */
     public Manner withExplaining(Explaining other) {
-        return new Manner(known, other, changeover, way, layer, holdingEights, locked);
+        return new Manner(known, other, changeover, way, layer, style, holdingEights, locked);
     }
 
     /** Returns the same with another changeover. */
     public Manner withChangeover(Optional<Duration> other) {
-        return new Manner(known, explaining, other, way, layer, holdingEights, locked);
+        return new Manner(known, explaining, other, way, layer, style, holdingEights, locked);
     }
 
     /** Returns the same with another option. */
     public Manner withWay(Way other) {
-        return new Manner(known, explaining, changeover, other, layer, holdingEights, locked);
+        return new Manner(known, explaining, changeover, other, layer, style, holdingEights, locked);
     }
 
     /** Returns the same with another layer. */
     public Manner withLayer(String other) {
-        return new Manner(known, explaining, changeover, way, other, holdingEights, locked);
+        return new Manner(known, explaining, changeover, way, other, style, holdingEights, locked);
+    }
+
+    /** Returns the same with another style. */
+    public Manner withStyle(Set<Style> other) {
+        return new Manner(known, explaining, changeover, way, layer, other, holdingEights, locked);
     }
 
     /** Returns the same with another holding pattern. */
     public Manner withHoldingEights(int other) {
-        return new Manner(known, explaining, changeover, way, layer, other, locked);
+        return new Manner(known, explaining, changeover, way, layer, style, other, locked);
     }
 
     /** Returns the same, locked or not. */
     public Manner withLocked(boolean other) {
-        return new Manner(known, explaining, changeover, way, layer, holdingEights, other);
+        return new Manner(known, explaining, changeover, way, layer, style, holdingEights, other);
     }
 }

@@ -1,8 +1,10 @@
 package app.kehre.core.plan;
 
 import java.util.Optional;
+import java.util.Set;
 
 import app.kehre.core.dose.Dose;
+import app.kehre.core.exercise.Style;
 import app.kehre.core.kit.Load;
 
 /**
@@ -12,18 +14,20 @@ import app.kehre.core.kit.Load;
  * @param load another load
  * @param way another option
  * @param layer another layer; empty for the same
+ * @param style another style
  * @param out whether the item is left out
  * @param explaining another way to explain it
  */
 public record RoundChange(Optional<Dose> dose, Optional<Load> load, Optional<Way> way, String layer,
-        boolean out, Optional<Explaining> explaining) {
+        Optional<Set<Style>> style, boolean out, Optional<Explaining> explaining) {
     public RoundChange {
         Manner.checkLayer(layer);
+        style = style.map(Style::of);
     }
 
     /** Nothing is different. */
     public static final RoundChange NONE = new RoundChange(Optional.empty(), Optional.empty(),
-            Optional.empty(), "", false, Optional.empty());
+            Optional.empty(), "", Optional.empty(), false, Optional.empty());
 
     /** Returns whether nothing is different. */
     public boolean isNone() {
@@ -32,38 +36,44 @@ public record RoundChange(Optional<Dose> dose, Optional<Load> load, Optional<Way
 
     /** Returns the change with another dose. */
     public RoundChange withDose(Optional<Dose> other) {
-        return new RoundChange(other, load, way, layer, out, explaining);
+        return new RoundChange(other, load, way, layer, style, out, explaining);
     }
 
     /** Returns the change with another load. */
     public RoundChange withLoad(Optional<Load> other) {
-        return new RoundChange(dose, other, way, layer, out, explaining);
+        return new RoundChange(dose, other, way, layer, style, out, explaining);
     }
 
     /** Returns the change with the item left out or not. */
     public RoundChange withOut(boolean other) {
-        return new RoundChange(dose, load, way, layer, other, explaining);
+        return new RoundChange(dose, load, way, layer, style, other, explaining);
     }
 
     /** Returns the change with another option. */
     public RoundChange withWay(Optional<Way> other) {
-        return new RoundChange(dose, load, other, layer, out, explaining);
+        return new RoundChange(dose, load, other, layer, style, out, explaining);
     }
 
     /** Returns the change with another layer. */
     public RoundChange withLayer(String other) {
-        return new RoundChange(dose, load, way, other, out, explaining);
+        return new RoundChange(dose, load, way, other, style, out, explaining);
+    }
+
+    /** Returns the change with another style. */
+    public RoundChange withStyle(Optional<Set<Style>> other) {
+        return new RoundChange(dose, load, way, layer, other, out, explaining);
     }
 
     /** Returns the change with another way to explain. */
     public RoundChange withExplaining(Optional<Explaining> other) {
-        return new RoundChange(dose, load, way, layer, out, other);
+        return new RoundChange(dose, load, way, layer, style, out, other);
     }
 
     /** Returns the item as it is in the round. */
     Item in(Item item) {
         Manner manner = item.manner().withWay(way.orElse(item.manner().way()))
                 .withLayer(layer.isEmpty() ? item.manner().layer() : layer)
+                .withStyle(style.orElse(item.manner().style()))
                 .withExplaining(explaining.orElse(item.manner().explaining()));
         return item.withDose(dose.orElse(item.dose())).withLoad(load.orElse(item.load())).withManner(manner);
     }

@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 
 import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.dose.Lengths;
+import app.kehre.core.exercise.Style;
 import app.kehre.core.kit.LoadNotation;
 
 /** What changes from round to round, and how an item is taught, in words. */
@@ -47,8 +48,9 @@ public final class RoundWords {
         change.dose().map(DoseNotation::print).ifPresent(words::add);
         change.load().map(load -> load.isNone() ? "no load" : LoadNotation.print(load)).ifPresent(words::add);
         change.way().map(Way::words).ifPresent(words::add);
-        if (!change.layer().isEmpty()) {
-            words.add(change.layer());
+        String style = change.style().map(each -> each.isEmpty() ? "plain" : Style.words(each)).orElse("");
+        if (!change.layer().isEmpty() || !style.isEmpty()) {
+            words.add(change.layer().isEmpty() ? style : change.layer());
         }
         change.explaining().map(RoundWords::of).ifPresent(words::add);
         return String.join(", ", words);
@@ -63,8 +65,8 @@ public final class RoundWords {
         if (manner.way() != Way.STANDARD) {
             words.add(manner.way().words());
         }
-        if (!manner.layer().isEmpty()) {
-            words.add(manner.layer());
+        if (!manner.layer().isEmpty() || !manner.style().isEmpty()) {
+            words.add(manner.layer().isEmpty() ? Style.words(manner.style()) : manner.layer());
         }
         if (!manner.explaining().equals(Explaining.USUAL)) {
             words.add(of(manner.explaining()));

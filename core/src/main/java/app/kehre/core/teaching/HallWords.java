@@ -20,6 +20,7 @@ import app.kehre.core.dose.Lengths;
 import app.kehre.core.dose.Open;
 import app.kehre.core.dose.Reps;
 import app.kehre.core.dose.Sides;
+import app.kehre.core.exercise.Style;
 import app.kehre.core.kit.KitPlace;
 import app.kehre.core.kit.LoadNotation;
 import app.kehre.core.plan.BuildUp;
@@ -67,8 +68,14 @@ public final class HallWords {
                     + (build.load().isNone() ? "" : DOT + LoadNotation.print(build.load()));
             case Item item -> DoseNotation.print(item.dose())
                     + (item.load().isNone() ? "" : DOT + LoadNotation.print(item.load()))
-                    + (item.manner().layer().isEmpty() ? "" : DOT + item.manner().layer());
+                    + layer(item);
         };
+    }
+
+    private static String layer(Item item) {
+        String style = Style.words(item.manner().style());
+        String words = item.manner().layer().isEmpty() ? style : item.manner().layer();
+        return words.isEmpty() ? "" : DOT + words;
     }
 
     /** Returns what to know of the coming line: "2 x 12 reps · 2 light weights, by the wall". */

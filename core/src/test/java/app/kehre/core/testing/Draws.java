@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
@@ -40,6 +41,7 @@ import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.exercise.Style;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
 import app.kehre.core.kit.Load;
@@ -193,12 +195,14 @@ public final class Draws {
     private static Arbitrary<Item> items() {
         Arbitrary<Explaining> explaining = Combinators.combine(Arbitraries.of(Explaining.Mode.class),
                 seconds(0, 90).optional()).as(Explaining::new);
+        Arbitrary<Set<Style>> styles = Arbitraries.of(Style.class).set().ofMaxSize(2);
         Arbitrary<Manner> manners = Combinators.combine(Arbitraries.of(true, false), explaining,
                 seconds(0, 60).optional(0.2), Arbitraries.of(Way.class), Arbitraries.of("", "with arms"),
-                Arbitraries.integers().between(0, 4), Arbitraries.of(false, true)).as(Manner::new);
+                styles, Arbitraries.integers().between(0, 4), Arbitraries.of(false, true)).as(Manner::new);
         Arbitrary<RoundChange> changes = Combinators.combine(doses().optional(), loads().optional(0.3),
                 Arbitraries.of(Way.class).optional(0.2), Arbitraries.of("", "with a hop"),
-                Arbitraries.of(false, false, true), explaining.optional(0.2)).as(RoundChange::new);
+                styles.optional(0.2), Arbitraries.of(false, false, true), explaining.optional(0.2))
+                .as(RoundChange::new);
         Arbitrary<Map<Integer, RoundChange>> rounds = Arbitraries
                 .maps(Arbitraries.integers().between(1, 4), changes).ofMaxSize(2);
         Arbitrary<Map<Limit, Exercise>> instead = Arbitraries

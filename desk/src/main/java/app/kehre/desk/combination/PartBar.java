@@ -1,5 +1,6 @@
 package app.kehre.desk.combination;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -15,7 +16,9 @@ import javafx.scene.layout.FlowPane;
 
 import app.kehre.core.choreography.Part;
 import app.kehre.core.dose.Counts.Pace;
+import app.kehre.core.exercise.Style;
 import app.kehre.core.footwork.Derived;
+import app.kehre.desk.control.StyleMenu;
 import app.kehre.desk.control.Words;
 
 /** What can be changed about the selected move. */
@@ -46,7 +49,7 @@ final class PartBar extends FlowPane {
         return List.of(title,
                 Words.button("lead", "leads " + part.lead().word(),
                         () -> model.change("Lead", each -> each.withLead(each.lead().other()))),
-                times(part), pace(part), arms(part), turn(part), hop,
+                times(part), pace(part), arms(part), style(part), turn(part), hop,
                 mark("tap change", "tap-change", part.tapChange(),
                         set -> model.change("Tap change", each -> each.withTapChange(set))));
     }
@@ -84,6 +87,12 @@ final class PartBar extends FlowPane {
             }
         });
         return arms;
+    }
+
+    /** Hops have a mark of their own. */
+    private Node style(Part part) {
+        return new StyleMenu("style", part.style(), EnumSet.complementOf(EnumSet.of(Style.HOP)),
+                set -> model.change("Style", each -> each.withStyle(set)));
     }
 
     private void take(TextField arms) {

@@ -1,6 +1,7 @@
 package app.kehre.desk.plan;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -11,6 +12,7 @@ import javafx.scene.control.Label;
 import app.kehre.core.choreography.BuildUpWords;
 import app.kehre.core.choreography.Script;
 import app.kehre.core.dose.DoseNotation;
+import app.kehre.core.exercise.Style;
 import app.kehre.core.kit.LoadNotation;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
@@ -24,6 +26,7 @@ import app.kehre.core.plan.RoundChange;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Way;
 import app.kehre.core.timeline.SideTotals;
+import app.kehre.desk.control.StyleMenu;
 import app.kehre.desk.control.Words;
 import app.kehre.desk.look.Palette;
 
@@ -94,6 +97,8 @@ final class TeachingPane {
                 manner.holdingEights() == 0 ? "" : manner.holdingEights() + " eights", "none",
                 MannerText::withHolding));
         rows.add(form.text("layer", "layer", item, manner.layer(), "none", MannerText::withLayer));
+        rows.add(CardForm.row("harder by", new StyleMenu("style", manner.style(),
+                EnumSet.allOf(Style.class), set -> changeManner(item, manner.withStyle(set)))));
         sides(item).ifPresent(rows::add);
         model.plan().circuitOf(item.id()).ifPresent(circuit -> addRounds(rows, item, circuit));
         return rows;
@@ -129,6 +134,10 @@ final class TeachingPane {
             rows.add(explainingAgain(item, round));
             rows.add(form.text("layer", "round-" + round + "-layer", item, change.layer(), "the same",
                     (entry, text) -> MannerText.withRoundLayer(entry, round, text)));
+            rows.add(CardForm.row("harder by", new StyleMenu("round-" + round + "-style",
+                    change.style().orElse(item.manner().style()), EnumSet.allOf(Style.class),
+                    set -> model.change("Round %d of %s".formatted(round, item.name()),
+                            item.withChange(round, change.withStyle(Optional.of(set)))))));
         }
     }
 

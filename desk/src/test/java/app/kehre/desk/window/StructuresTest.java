@@ -3,7 +3,9 @@ package app.kehre.desk.window;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.Optional;
+import javafx.event.ActionEvent;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.input.KeyCode;
@@ -16,6 +18,7 @@ import org.junit.jupiter.api.io.TempDir;
 import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.exercise.Style;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
 import app.kehre.core.plan.Circuit;
@@ -158,6 +161,14 @@ class StructuresTest {
 
         assertThat(item(3).manner().changeover()).contains(Duration.ofSeconds(40));
         assertThat(item(3).manner().layer()).isEqualTo("one arm");
+        Instructor.onFx(() -> {
+            MenuButton style = (MenuButton) instructor.find("#style");
+            CheckMenuItem range = (CheckMenuItem) style.getItems().get(Style.RANGE.ordinal());
+            range.setSelected(true);
+            range.getOnAction().handle(new ActionEvent());
+            return null;
+        });
+        assertThat(item(3).manner().style()).containsExactly(Style.RANGE);
         instructor.clicks("#explain-for").writes("an hour").presses(KeyCode.ENTER);
         assertThat(instructor.sees("#hint"))
                 .isEqualTo("\"an hour\" is not a length: write it like 40 s, 2 min or 1:30.");

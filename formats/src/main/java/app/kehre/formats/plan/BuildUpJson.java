@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 
 import tools.jackson.databind.node.ArrayNode;
@@ -19,6 +20,7 @@ import app.kehre.core.dose.Lengths;
 import app.kehre.core.dose.Side;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Limit;
+import app.kehre.core.exercise.Style;
 import app.kehre.core.kit.Load;
 import app.kehre.core.kit.LoadNotation;
 import app.kehre.core.plan.BuildUp;
@@ -72,11 +74,12 @@ final class BuildUpJson {
         int times = fields.has("times") ? fields.whole("times", Part.TIMES) : 1;
         Pace pace = pace(fields);
         String arms = fields.text("arms", "");
+        Set<Style> style = Set.copyOf(fields.terms("style", Style.class));
         boolean hop = fields.flag("hop");
         boolean tapChange = fields.flag("tapChange");
         int turnIn = fields.has("turnIn") ? fields.whole("turnIn", Part.TURN_IN) : 0;
         return move.flatMap(found -> fields.built("move",
-                () -> new Part(found, lead, times, pace, arms, hop, tapChange, turnIn)));
+                () -> new Part(found, lead, times, pace, arms, style, hop, tapChange, turnIn)));
     }
 
     private static Side side(Fields fields) {
@@ -140,6 +143,7 @@ final class BuildUpJson {
         if (!part.arms().isEmpty()) {
             node.put("arms", part.arms());
         }
+        PlanWriter.writeStyle(part.style(), node);
         mark(node, "hop", part.hop());
         mark(node, "tapChange", part.tapChange());
         if (part.turnIn() != 0) {

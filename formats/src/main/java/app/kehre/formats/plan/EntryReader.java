@@ -18,6 +18,7 @@ import app.kehre.core.dose.Range;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Limit;
+import app.kehre.core.exercise.Style;
 import app.kehre.core.kit.Load;
 import app.kehre.core.kit.LoadNotation;
 import app.kehre.core.plan.Circuit;
@@ -187,10 +188,11 @@ final class EntryReader {
                 : Optional.empty();
         Way way = way(fields).orElse(Way.STANDARD);
         String layer = fields.text("layer", "");
+        Set<Style> style = Set.copyOf(fields.terms("style", Style.class));
         int holding = fields.has("holdingEights") ? fields.whole("holdingEights", Manner.HOLDING) : 0;
         boolean locked = fields.flag("locked");
         return fields.built("layer",
-                () -> new Manner(known, explaining, changeover, way, layer, holding, locked))
+                () -> new Manner(known, explaining, changeover, way, layer, style, holding, locked))
                 .orElse(Manner.USUAL);
     }
 
@@ -216,9 +218,12 @@ final class EntryReader {
         Optional<Load> load = load(fields);
         Optional<Way> way = way(fields);
         String layer = fields.text("layer", "");
+        Optional<Set<Style>> style = fields.has("style")
+                ? Optional.of(Set.copyOf(fields.terms("style", Style.class)))
+                : Optional.empty();
         boolean out = fields.flag("out");
         Optional<Explaining> explaining = explaining(fields);
-        return fields.built("layer", () -> new RoundChange(dose, load, way, layer, out, explaining))
+        return fields.built("layer", () -> new RoundChange(dose, load, way, layer, style, out, explaining))
                 .orElse(RoundChange.NONE);
     }
 

@@ -3,6 +3,7 @@ package app.kehre.formats.plan;
 import java.time.Duration;
 import java.util.Collection;
 import java.util.List;
+import java.util.Set;
 import java.util.TreeMap;
 
 import tools.jackson.databind.node.ArrayNode;
@@ -12,6 +13,7 @@ import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Style;
 import app.kehre.core.kit.LoadNotation;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
@@ -101,6 +103,7 @@ final class PlanWriter {
         if (!manner.layer().isEmpty()) {
             node.put("layer", manner.layer());
         }
+        writeStyle(manner.style(), node);
         if (manner.holdingEights() > 0) {
             node.put("holdingEights", manner.holdingEights());
         }
@@ -117,6 +120,18 @@ final class PlanWriter {
         }
     }
 
+    /** Writes a style, where it is not plain. */
+    static void writeStyle(Set<Style> style, ObjectNode node) {
+        if (!style.isEmpty()) {
+            writeAll(style, node);
+        }
+    }
+
+    private static void writeAll(Set<Style> style, ObjectNode node) {
+        ArrayNode keys = node.putArray("style");
+        style.forEach(each -> keys.add(each.key()));
+    }
+
     private static void write(RoundChange change, ObjectNode node) {
         change.dose().ifPresent(dose -> node.put("dose", DoseNotation.print(dose)));
         change.load().ifPresent(load -> node.put("load", LoadNotation.print(load)));
@@ -124,6 +139,7 @@ final class PlanWriter {
         if (!change.layer().isEmpty()) {
             node.put("layer", change.layer());
         }
+        change.style().ifPresent(style -> writeAll(style, node));
         mark(node, "out", change.out());
         change.explaining().ifPresent(explaining -> write(explaining, node));
     }

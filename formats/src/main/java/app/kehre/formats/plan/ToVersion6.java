@@ -2,6 +2,7 @@ package app.kehre.formats.plan;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -28,6 +29,16 @@ final class ToVersion6 {
             Map.entry("not-released", "muscle"), Map.entry("promised-area", "muscle"),
             Map.entry("on-end", "muscle"), Map.entry("ratio", "pole"), Map.entry("too-little", "bound"),
             Map.entry("combination", "misstep"), Map.entry("pattern", "misstep"));
+
+    private static final Map<String, List<String>> STYLES = Map.of("overhead",
+            List.of("overhead", "press up", "reach up"), "arms",
+            List.of("arm", "arms", "curl", "curls", "pull", "pulls", "punch", "punches", "press", "presses",
+                    "row",
+                    "rows", "clap", "claps"),
+            "travel", List.of("travel", "travels", "travelling", "forward", "around"), "range",
+            List.of("bigger", "larger", "deep", "deeper", "wide", "wider", "high", "higher"), "hop",
+            List.of("hop", "hops", "jump", "jumps", "leap", "leaps"), "direction",
+            List.of("turn", "turns", "direction", "directions", "pivot", "pivots"));
 
     private ToVersion6() {}
 
@@ -84,9 +95,24 @@ final class ToVersion6 {
                     .forEach(round -> taught((ObjectNode) round));
         }
         objects(line, "items").forEach(ToVersion6::line);
+        objects(line, "combinations").flatMap(each -> objects(each, "moves"))
+                .forEach(move -> style(move, "arms"));
+    }
+
+    /** Before version 6 the words said what makes a move harder; now it is a field of its own. Whole words only. */
+    private static void style(ObjectNode node, String field) {
+        String words = " " + node.path(field).asString("").toLowerCase(Locale.ROOT).replaceAll("[^a-z]+", " ")
+                + " ";
+        List<String> found = STYLES.entrySet().stream()
+                .filter(each -> each.getValue().stream().anyMatch(word -> words.contains(" " + word + " ")))
+                .map(Map.Entry::getKey).sorted().toList();
+        if (!found.isEmpty() && !node.has("style")) {
+            found.forEach(node.putArray("style")::add);
+        }
     }
 
     private static void taught(ObjectNode node) {
+        style(node, "layer");
         value(node, "option", "option");
         value(node, "explain", "explain");
     }

@@ -2,14 +2,19 @@ package app.kehre.formats.balance;
 
 import java.util.EnumSet;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
 import app.kehre.core.effort.Effort;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.exercise.Style;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Manner;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.formats.plan.DemoPlan;
 
@@ -33,6 +38,23 @@ class CalibrationTest {
                 arguments("02024 calisthenics, light", "saturday-core-and-stretch", EnumSet.of(Role.CORE),
                         2.8),
                 arguments("02101 stretching", "friday-strong-and-steady", EnumSet.of(Role.STRETCH), 2.3));
+    }
+
+    private static double mets(UnaryOperator<Manner> taught) {
+        ClassPlan plan = Hall.hall().aerobic("march 32 eights").plans(plans -> plans.manner(taught)).plan();
+        return Effort.of(Timeline.of(plan)).pieceAt(30).orElseThrow().demand().mets();
+    }
+
+    @Test
+    void whatMakesAMoveHarderIsTickedAndNeverReadOutOfWords() {
+        double plain = mets(manner -> manner);
+
+        assertThat(mets(manner -> manner.withLayer("warm and steady, narrow feet, armyway, highway")))
+                .isEqualTo(plain);
+        assertThat(mets(manner -> manner.withStyle(Set.of(Style.ARMS)))).isCloseTo(1 + (plain - 1) * 1.1,
+                within(1e-9));
+        assertThat(mets(manner -> manner.withStyle(Set.of(Style.ARMS, Style.OVERHEAD))))
+                .isCloseTo(1 + (plain - 1) * 1.2, within(1e-9));
     }
 
     @ParameterizedTest(name = "{0}")

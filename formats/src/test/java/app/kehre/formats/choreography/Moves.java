@@ -2,6 +2,7 @@ package app.kehre.formats.choreography;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
 
 import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Part;
@@ -9,6 +10,7 @@ import app.kehre.core.dose.Counts.Pace;
 import app.kehre.core.dose.Side;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Style;
 import app.kehre.core.footwork.Row;
 import app.kehre.formats.library.BuiltInLibrary;
 
@@ -56,7 +58,8 @@ public final class Moves {
             case "double" -> part.withPace(Pace.DOUBLE_TIME);
             case "hop" -> part.withHop(true);
             case "tap" -> part.withTapChange(true);
-            case "press" -> part.withArms("press overhead");
+            case "press" -> part.withArms("press overhead")
+                    .withStyle(Set.of(Style.OVERHEAD));
             case String _ when word.startsWith("turn") ->
                 part.withTurnIn(Integer.parseInt(word.substring(4)));
             case String _ -> part.withTimes(Integer.parseInt(word.substring(1)));

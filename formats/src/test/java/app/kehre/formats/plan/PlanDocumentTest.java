@@ -24,6 +24,7 @@ import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.OwnExercises;
+import app.kehre.core.exercise.Style;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
 import app.kehre.core.plan.BuildUp;
@@ -178,6 +179,21 @@ class PlanDocumentTest {
         assertThat(PlanDocument.read("saved", old.bytes(), library).plan().identity())
                 .isEqualTo(old.plan().identity());
         assertThat(old.plan().aside()).allSatisfy(each -> assertThat(each.holdsIn(old.plan())).isTrue());
+    }
+
+    @Test
+    void whatWordsSaidBeforeVersion6IsTickedNow() throws UnreadableFile {
+        String old = """
+                {"format": "kehre-plan", "version": 5,
+                 "brief": {"title": "Old", "date": "2026-11-30", "start": "12:15", "slotMinutes": 30, "people": 12},
+                 "segments": [{"id": 1, "name": "Aerobic", "role": "aerobic", "target": "5 min", "bpm": 128,
+                   "entries": [{"id": 1, "exercise": "march", "dose": "8 eights", "layer": "Arms overhead, bigger"},
+                               {"id": 2, "exercise": "march", "dose": "8 eights", "layer": "warm and narrow"}]}]}
+                """;
+        ClassPlan plan = PlanDocument.read("old", old.getBytes(StandardCharsets.UTF_8), library).plan();
+
+        assertThat(plan.items().map(item -> item.manner().style())).containsExactly(
+                Set.of(Style.ARMS, Style.OVERHEAD, Style.RANGE), Set.of());
     }
 
     @Test
