@@ -80,7 +80,7 @@ final class Assembly {
         return Passes.walkedTo(rung.content, lead, build.onStep());
     }
 
-    /** What no stage takes is danced once on one lead, if holds can even that out, else held. */
+    /** Fills the phrases that no stage takes: with one more pass on one lead if the holds make up for it, else with holds. */
     private void addSpare(List<Wanted> wanted, List<Rung> rungs, int spare) {
         int rest = spare;
         if (wanted.stream().allMatch(Wanted::hold)) {
@@ -148,7 +148,7 @@ final class Assembly {
         return passes.pass(content, now.lead(), next, stance);
     }
 
-    /** Where people stand before a pass: where they are, or, when they cannot begin there, where they walked in a hold. */
+    /** Returns where people stand before a pass: where they are, or, if they cannot begin there, where a hold has taken them. */
     private Stance placed(Wanted now, Stance stance) {
         Stance here = stance.on(now.lead().other());
         return now.hold() || passes.canBegin(now.rung().content, now.lead(), here)

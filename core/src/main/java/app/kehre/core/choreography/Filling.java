@@ -72,7 +72,7 @@ final class Filling {
         }
     }
 
-    /** A stage that is longer than all there is; with a finished combination also what leads to it. */
+    /** Leaves out each stage that alone is longer than the time; if it is a finished combination, the stages that lead to it too. */
     private void leaveOutTheImpossible() {
         List<Rung> impossible = rungs.stream()
                 .filter(rung -> rung.rounds > 0 && !rung.fixed && rung.phrases() > phrases).toList();

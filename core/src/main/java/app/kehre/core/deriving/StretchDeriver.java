@@ -61,7 +61,7 @@ final class StretchDeriver {
     private final EntryId firstId;
 
     /**
-     * Makes it for one class.
+     * Prepares to derive the stretch of one class.
      *
      * @param stays which lines of a stretch that is there already stay
      */

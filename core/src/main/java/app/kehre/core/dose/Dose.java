@@ -11,6 +11,10 @@ public sealed interface Dose permits AsMany, Counts, CountPattern, Hold, Interva
         return true;
     }
 
-    /** Returns the same dose, shared between the sides in another way. @throws IllegalArgumentException if it cannot be */
+    /**
+     * Returns the same dose, shared between the sides in another way.
+     *
+     * @throws IllegalArgumentException if it cannot be
+     */
     Dose withSides(Sides sides);
 }

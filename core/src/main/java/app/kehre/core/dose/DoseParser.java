@@ -19,7 +19,11 @@ final class DoseParser {
         this.stages = new StageParser(tokens);
     }
 
-    /** Returns the dose. @throws IllegalArgumentException with a sentence for the person who wrote it */
+    /**
+     * Returns the dose.
+     *
+     * @throws IllegalArgumentException with a sentence for the person who wrote it
+     */
     Dose parse() {
         if (tokens.atEnd()) {
             throw new Refusal("A dose is missing: " + Tokens.EXAMPLES + ".");

@@ -40,7 +40,7 @@ public final class Drafting {
 
     /** The holding pattern of a dance on the floor and on the step. */
     private static final String HOLD_ON_STEP = "basic-step";
-    /** A draft with more points than are good is begun anew, so often at the most. Kehre's estimates. */
+    /** A draft with more than {@code GOOD} points is begun anew, at most {@code TRIES} times. Kehre's estimates. */
     private static final int TRIES = 5;
     private static final double GOOD = 0.5;
 

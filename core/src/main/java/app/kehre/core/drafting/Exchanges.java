@@ -24,11 +24,11 @@ final class Exchanges {
     private static final int MOST = 12;
     private static final int EACH = 3;
     private static final int FOR_TASTE = 5;
-    /** What another exercise at the same level may well be without. */
+    /** Checks that another exercise of the same purpose often satisfies. */
     private static final List<String> TASTES = List.of("no-balance-screen", "no-preview", "not-laid-out",
             "on-end");
 
-    /** What a warm-up, and what a stretch that follows from the class as it is by now does not have. */
+    /** Checks that deriving the warm-up, or the stretch, anew from the class as it is satisfies. */
     private static final List<String> PREPARED = List.of("no-preview", "not-prepared");
     private static final List<String> RELEASED = List.of("not-released", "short-hold");
 

@@ -41,7 +41,7 @@ final class PartCutting {
     private final ToDoubleFunction<ClassPlan> missed;
 
     /**
-     * Makes it for one class.
+     * Prepares to cut the parts of one class.
      *
      * @param missed how much a class suffers from what was left out
      */

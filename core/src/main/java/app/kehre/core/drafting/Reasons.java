@@ -23,7 +23,7 @@ final class Reasons {
     private final Map<String, String> why;
 
     /**
-     * Makes them.
+     * Prepares the reasons of one draft.
      *
      * @param start what was there at the start; it needs no reason
      * @param why what was said when something was chosen, by exercise or name

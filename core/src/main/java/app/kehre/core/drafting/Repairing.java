@@ -31,7 +31,7 @@ final class Repairing {
     static final int MEND = 100;
     private static final int CONSIDER = 3;
     private static final double EACH_MINUTE_OVER = 4;
-    /** So many minutes are Fit's to take; each more is nearly as bad as a finding. */
+    /** Minutes over the slot that Fit takes away at the end; each minute more counts nearly as much as a finding. */
     private static final double FIT_TAKES = 1.5;
     private static final double FAR_OVER = 90;
     private static final double NEAR = 60;
@@ -90,7 +90,7 @@ final class Repairing {
         };
     }
 
-    /** How far it is from the figures that take several edits to reach, so that each edit on the way counts. */
+    /** Returns how far the class is from the two figures that take several edits to reach, so that each edit is worth something. */
     static double near(Assessment assessment) {
         Thresholds figures = assessment.timeline().plan().thresholds();
         double inside = assessment.effort().insideAerobic()

@@ -36,7 +36,7 @@ final class Settling {
     private final Library library;
 
     /**
-     * Makes it for one draft.
+     * Prepares to settle one draft.
      *
      * @param kept what is the instructor's, which stays
      */
@@ -171,7 +171,7 @@ final class Settling {
                 });
     }
 
-    /** The line of the main part that the class misses least, if it is too long by more than some time. */
+    /** Finds the line of the main part that is missed least when it is removed; none if the class is over by no more than a time. */
     private Optional<Item> dispensable(ClassPlan plan, Duration more) {
         if (Timeline.of(plan).total().compareTo(plan.brief().slot().plus(more)) <= 0) {
             return Optional.empty();

@@ -38,7 +38,7 @@ import app.kehre.core.plan.Way;
  */
 final class Cardio {
 
-    /** A count of a tap or a knee on top takes what a floor move takes: after 03020, low impact. Kehre's estimate. */
+    /** METs of a count that is no ascent, a tap or a knee on top: those of a move on the floor, after 03020. Kehre's estimate. */
     private static final double FLOOR_COUNT = 5.0;
     /** Counts of the music that one ascent takes up, up and down. */
     private static final int COUNTS_OF_AN_ASCENT = 4;
@@ -47,8 +47,8 @@ final class Cardio {
     private static final double SLOWEST = 0.75;
     private static final double FASTEST = 1.3;
     /**
-     * What a move takes in a class, arms and style as usual, to the library's value of it alone, on net METs: scaled
-     * so that whole classes with their rests average the rows 03020 and 02035. Kehre's estimates, tested.
+     * Factors on net METs from the library's value of a move to that of the move in a class, with the usual arms and style.
+     * They are scaled so that whole classes, rests included, average the rows 03020 and 02035. Kehre's estimates, tested.
      */
     private static final double ON_FLOOR = 1.3;
     private static final double BY_THE_CLOCK = 1.2;

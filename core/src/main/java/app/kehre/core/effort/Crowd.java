@@ -53,7 +53,7 @@ public final class Crowd {
                 like.kilos() * (1 + MASS_SPREAD * normal(chance)), like.way());
     }
 
-    /** The stand-in of a place in the crowd, so that the shares of the mix are met as well as so many can. */
+    /** Returns the stand-in that a member is like; members are numbered from 0, so that their number meets the shares of the mix. */
     private static Participant like(Group group, int at) {
         int place = (at * HUNDRED + HUNDRED / 2) / SIZE;
         if (place < group.mix().newcomers()) {

@@ -20,7 +20,7 @@ public final class Exact {
      */
     public record Choice(int[] adds, int[] costs) {}
 
-    /** So far from the straight way, in ticks, the best is looked for first. */
+    /** How many ticks the sum may leave the range between 0 and its target in the first search: nearly always enough. */
     private static final int NEAR = 300;
     /** What is free may go anywhere. */
     private static final double LEAST_RATE = 1e-6;
@@ -78,8 +78,9 @@ public final class Exact {
     }
 
     /**
-     * What a tick to one side costs at the least. A way that leaves the bounds has to come back: what costs more than a way
-     * that is known, there and back at the least, need not be looked at.
+     * Returns the least that one tick costs in a direction, 1 for longer and -1 for shorter. It bounds the search: sums that
+     * leave the near range have to come back, and where going there and back costs more than a solution that is known,
+     * no better one lies there.
      */
     private static double cheapest(List<Choice> choices, int side) {
         double cheapest = NEVER;

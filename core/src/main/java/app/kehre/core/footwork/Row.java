@@ -65,7 +65,11 @@ public record Row(From from, List<Beat> beats) {
         COUNTS.check(beats.size() / 2);
     }
 
-    /** Reads a row that is known to be right. @throws IllegalArgumentException with the sentence otherwise */
+    /**
+     * Reads a row that is known to be right.
+     *
+     * @throws IllegalArgumentException with the sentence otherwise
+     */
     public static Row of(String notation) {
         Reading<Row> reading = RowNotation.parse(notation);
         return reading.value().orElseThrow(() -> new IllegalArgumentException(reading.problem()));

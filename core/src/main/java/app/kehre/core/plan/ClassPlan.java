@@ -132,7 +132,11 @@ public record ClassPlan(Identity identity, Brief brief, List<Segment> segments, 
         return lines().filter(entry -> entry.id().equals(entryId)).findFirst();
     }
 
-    /** Returns the line of the number. @throws NoSuchElementException if there is none */
+    /**
+     * Returns the line of the number.
+     *
+     * @throws NoSuchElementException if there is none
+     */
     public Entry entry(EntryId entryId) {
         return find(entryId)
                 .orElseThrow(() -> new NoSuchElementException("The plan has no entry " + entryId + "."));
@@ -150,7 +154,11 @@ public record ClassPlan(Identity identity, Brief brief, List<Segment> segments, 
         return segments.stream().filter(segment -> segment.id().equals(segmentId)).findFirst();
     }
 
-    /** Returns the segment of the number. @throws NoSuchElementException if there is none */
+    /**
+     * Returns the segment of the number.
+     *
+     * @throws NoSuchElementException if there is none
+     */
     public Segment segment(SegmentId segmentId) {
         return findSegment(segmentId)
                 .orElseThrow(() -> new NoSuchElementException("The plan has no segment " + segmentId + "."));

@@ -39,7 +39,11 @@ public record Manner(boolean known, Explaining explaining, Optional<Duration> ch
         style = Style.of(style);
     }
 
-    /** Says what is against a layer, here and for one round. @throws IllegalArgumentException with the sentence */
+    /**
+     * Says what is against a layer, here and for one round.
+     *
+     * @throws IllegalArgumentException with the sentence
+     */
     static void checkLayer(String layer) {
         if (layer.lines().count() > 1) {
             throw new IllegalArgumentException("A layer must be one line, without a line break.");

@@ -22,7 +22,10 @@ final class OrderRules {
     private final School school;
     private final List<List<Exercise>> lines;
     private final boolean[] counts;
-    /** For each line those that must not come after it, right after it, and that are of its area; a bit each. */
+    /**
+     * For each line, as bit sets over the lines of the part: those that must not come anywhere after it, those that must
+     * not come right after it, and those of the same area. A long holds 64 lines, and tests of sets are one operation.
+     */
     private final long[] neverAfter;
     private final long[] neverNext;
     private final long[] sameArea;

@@ -18,7 +18,7 @@ import app.kehre.core.timeline.Timeline;
  */
 final class StationOrder {
 
-    /** So many stations are put in order at once, every order laid out in time, and how far they move on where there are more. */
+    /** How many stations are put in order at once, by laying out every order (6! = 720); longer circuits in steps of STEP. */
     static final int MOST = 6;
     private static final int STEP = 3;
 

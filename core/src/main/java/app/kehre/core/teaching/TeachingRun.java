@@ -35,17 +35,29 @@ public record TeachingRun(Timeline timeline, RunState state, Duration place, Ins
         return new TeachingRun(timeline, RunState.TEACHING, within, now, now, hardEnd).at(now);
     }
 
-    /** Starts the class at its place, usually 0. @throws IllegalStateException unless it is ready */
+    /**
+     * Starts the class at its place, usually 0.
+     *
+     * @throws IllegalStateException unless it is ready
+     */
     public TeachingRun start(Instant now, Instant end) {
         return new TeachingRun(timeline, state.to(RunState.TEACHING), place, now, now, end).at(now);
     }
 
-    /** Stops the class for a while. @throws IllegalStateException unless it is being taught */
+    /**
+     * Stops the class for a while.
+     *
+     * @throws IllegalStateException unless it is being taught
+     */
     public TeachingRun pause(Instant now) {
         return new TeachingRun(timeline, state.to(RunState.PAUSED), placeAt(now), now, started, hardEnd);
     }
 
-    /** Goes on after a pause. @throws IllegalStateException unless it is paused */
+    /**
+     * Goes on after a pause.
+     *
+     * @throws IllegalStateException unless it is paused
+     */
     public TeachingRun resume(Instant now) {
         if (state != RunState.PAUSED) {
             throw new IllegalStateException("A class that is %s cannot go on.".formatted(state));

@@ -53,7 +53,7 @@ final class Changeover {
         this.times = times;
     }
 
-    /** What is done in changing over, with nothing done yet, from where another one is. */
+    /** Copies another one: the same position, and the same kit held and fetched. */
     Changeover(Changeover other) {
         this(other.brief, other.times);
         held.putAll(other.held);

@@ -119,7 +119,7 @@ final class Tape {
         clockRest = !spans.isEmpty() && spans.getLast().phase() == Phase.REST;
     }
 
-    /** Takes so much as there is from the end of the rest laid last; returns how much that was. */
+    /** Shortens the rest that was laid last, at its end, by at most what is wanted. Returns by how much. */
     Duration takeFromRest(Duration wanted) {
         if (!clockRest || wanted.isZero()) {
             return Duration.ZERO;

@@ -87,7 +87,7 @@ public record Timeline(ClassPlan plan, List<Span> spans, List<Over> over, List<L
         entries.putAll(found);
     }
 
-    /** What a first item takes from the rest before it may lie in the segment before: the boundary follows. */
+    /** The first item of a segment may begin inside the rest at the end of the segment before; the boundary moves with it. */
     private static Map<SegmentId, Stretch> segmentStretches(ClassPlan plan, Tape tape) {
         Map<SegmentId, Stretch> found = new HashMap<>();
         for (Span span : tape.spans()) {

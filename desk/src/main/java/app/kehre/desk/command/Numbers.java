@@ -49,7 +49,11 @@ final class Numbers {
         }
     }
 
-    /** Returns a number in its range. @throws ParameterException with the sentence, when it is out of range */
+    /**
+     * Returns a number in its range.
+     *
+     * @throws ParameterException with the sentence, when it is out of range
+     */
     static int within(CommandSpec command, int number, Range range) {
         range.problem(number).ifPresent(sentence -> {
             throw new ParameterException(command.commandLine(), sentence);

@@ -41,7 +41,11 @@ final class Output {
         }
     }
 
-    /** Writes the class where that is wanted. @throws DiskTrouble when it was not written */
+    /**
+     * Writes the class where that is wanted.
+     *
+     * @throws DiskTrouble when it was not written
+     */
     void write(Path input, PlanDocument document) throws DiskTrouble {
         if (output == null) {
             return;

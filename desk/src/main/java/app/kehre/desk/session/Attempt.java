@@ -13,7 +13,11 @@ record Attempt(Consumer<DiskTrouble> onTrouble) {
 
     /** A piece of such work. */
     interface Step {
-        /** Does it. @throws DiskTrouble when it could not be done */
+        /**
+         * Does it.
+         *
+         * @throws DiskTrouble when it could not be done
+         */
         void run() throws DiskTrouble;
     }
 

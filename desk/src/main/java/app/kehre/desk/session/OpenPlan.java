@@ -203,14 +203,22 @@ public final class OpenPlan {
         }
     }
 
-    /** Writes the plan to a file and stays with it. @throws DiskTrouble when it could not; nothing changed */
+    /**
+     * Writes the plan to a file and stays with it.
+     *
+     * @throws DiskTrouble when it could not; nothing changed
+     */
     public void save(Path to, Disk disk) throws DiskTrouble {
         byte[] bytes = document().bytes();
         disk.replace(to, bytes);
         stayWith(new PlanInFile(to, bytes));
     }
 
-    /** Writes the plan to a file that is not there yet and stays with it. @throws DiskTrouble as above */
+    /**
+     * Writes the plan to a file that is not there yet and stays with it.
+     *
+     * @throws DiskTrouble as above
+     */
     public void saveNew(Path to, Disk disk) throws DiskTrouble {
         byte[] bytes = document().bytes();
         disk.create(to, bytes);

@@ -39,7 +39,11 @@ public record Rescued(PlanDocument document, Optional<PlanInFile> from) {
         return bytes.toByteArray();
     }
 
-    /** Reads what was kept. @throws UnreadableFile when it is damaged */
+    /**
+     * Reads what was kept.
+     *
+     * @throws UnreadableFile when it is damaged
+     */
     public static Rescued read(String name, byte[] bytes, Library library) throws UnreadableFile {
         String start = new String(bytes, 0, Math.min(bytes.length, HEAD_MOST), StandardCharsets.UTF_8);
         Matcher head = HEADED.matcher(start);

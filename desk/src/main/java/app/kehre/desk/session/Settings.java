@@ -55,7 +55,11 @@ public final class Settings {
         values.setProperty(name, value.toString());
     }
 
-    /** Writes the settings. @throws DiskTrouble when they could not be written */
+    /**
+     * Writes the settings.
+     *
+     * @throws DiskTrouble when they could not be written
+     */
     public void save() throws DiskTrouble {
         StringWriter text = new StringWriter();
         try {

@@ -45,7 +45,11 @@ public record TaughtClass(Rescued plan, Duration place, boolean going, Instant a
         return going && since.isPositive() ? place.plus(since) : place;
     }
 
-    /** Reads what was kept. @throws UnreadableFile when it is damaged */
+    /**
+     * Reads what was kept.
+     *
+     * @throws UnreadableFile when it is damaged
+     */
     static TaughtClass read(String name, byte[] bytes, Library library) throws UnreadableFile {
         String start = new String(bytes, 0, Math.min(bytes.length, HEAD_MOST), StandardCharsets.UTF_8);
         Matcher head = HEAD.matcher(start);

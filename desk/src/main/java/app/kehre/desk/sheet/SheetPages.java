@@ -15,7 +15,11 @@ final class SheetPages {
 
     private SheetPages() {}
 
-    /** Returns a picture of each page. @throws IllegalStateException when the PDF that Kehre made is faulty */
+    /**
+     * Returns a picture of each page.
+     *
+     * @throws IllegalStateException when the PDF that Kehre made is faulty
+     */
     static List<BufferedImage> render(byte[] pdf, float dpi) {
         try (PDDocument document = Loader.loadPDF(pdf)) {
             PDFRenderer renderer = new PDFRenderer(document);

@@ -78,7 +78,11 @@ public final class SheetViewModel {
         return preview.get() instanceof Preview.Ready;
     }
 
-    /** Writes the sheet. @throws DiskTrouble when it could not be written, or is not there */
+    /**
+     * Writes the sheet.
+     *
+     * @throws DiskTrouble when it could not be written, or is not there
+     */
     public void save(Path to) throws DiskTrouble {
         switch (preview.get()) {
             case Preview.Ready(byte[] pdf, List<BufferedImage> _) -> disk.replace(to, pdf);

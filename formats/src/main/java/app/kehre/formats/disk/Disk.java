@@ -12,11 +12,19 @@ public interface Disk {
      * @param <T> what comes of it
      */
     interface Work<T> {
-        /** Does it. @throws DiskTrouble when a file could not be read or written */
+        /**
+         * Does it.
+         *
+         * @throws DiskTrouble when a file could not be read or written
+         */
         T run() throws DiskTrouble;
     }
 
-    /** Returns the bytes of a file. @throws DiskTrouble with a sentence that names the file and the reason */
+    /**
+     * Returns the bytes of a file.
+     *
+     * @throws DiskTrouble with a sentence that names the file and the reason
+     */
     byte[] read(Path file) throws DiskTrouble;
 
     /** Returns whether anything of the name is there, be it a link that leads nowhere. */
@@ -30,13 +38,25 @@ public interface Disk {
      */
     void replace(Path file, byte[] bytes) throws DiskTrouble;
 
-    /** Writes a file that is not there yet. @throws DiskTrouble when anything of the name is, or as {@link #replace} */
+    /**
+     * Writes a file that is not there yet.
+     *
+     * @throws DiskTrouble when anything of the name is, or as {@link #replace}
+     */
     void create(Path file, byte[] bytes) throws DiskTrouble;
 
-    /** Makes a folder, and those that it lies in, unless it is there. @throws DiskTrouble when it cannot be made */
+    /**
+     * Makes a folder, and those that it lies in, unless it is there.
+     *
+     * @throws DiskTrouble when it cannot be made
+     */
     void makeFolder(Path folder) throws DiskTrouble;
 
-    /** Removes a file if it is there; of a link, the link. @throws DiskTrouble naming the file and the reason */
+    /**
+     * Removes a file if it is there; of a link, the link.
+     *
+     * @throws DiskTrouble naming the file and the reason
+     */
     void remove(Path file) throws DiskTrouble;
 
     /** Returns the files of a folder whose names end so, sorted; none where there is no such folder. */

@@ -28,7 +28,11 @@ final class FolderLock implements AutoCloseable {
         this.channel = channel;
     }
 
-    /** Waits for the lock, at most five seconds. @throws IOException when it cannot be had, with the reason */
+    /**
+     * Waits for the lock, at most five seconds.
+     *
+     * @throws IOException when it cannot be had, with the reason
+     */
     static FolderLock of(Path folder) throws IOException {
         ReentrantLock here = HERE.computeIfAbsent(folder.toRealPath(), _ -> new ReentrantLock());
         try {

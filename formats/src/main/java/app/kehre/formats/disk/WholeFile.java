@@ -60,7 +60,11 @@ final class WholeFile {
         forceFolder(file);
     }
 
-    /** Makes a file. @throws java.nio.file.FileAlreadyExistsException when anything of the name is there */
+    /**
+     * Makes a file.
+     *
+     * @throws java.nio.file.FileAlreadyExistsException when anything of the name is there
+     */
     static void create(Path file, byte[] bytes) throws IOException {
         Path part = beside(file);
         try {

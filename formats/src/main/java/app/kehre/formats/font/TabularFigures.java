@@ -24,7 +24,11 @@ final class TabularFigures {
         this.font = ByteBuffer.wrap(ttf);
     }
 
-    /** Returns the font with tabular figures. @throws IllegalArgumentException when it has none */
+    /**
+     * Returns the font with tabular figures.
+     *
+     * @throws IllegalArgumentException when it has none
+     */
     static byte[] of(byte[] ttf) {
         return new TabularFigures(ttf).remapped();
     }

@@ -65,12 +65,20 @@ public final class JsonText {
         return top;
     }
 
-    /** Returns what is made of the fields of the object. @throws UnreadableFile with a sentence for every fault */
+    /**
+     * Returns what is made of the fields of the object.
+     *
+     * @throws UnreadableFile with a sentence for every fault
+     */
     public <T> T read(Function<Fields, T> reader) throws UnreadableFile {
         return read(Fields.of(top), reader);
     }
 
-    /** Returns what is made of fields that stand in this text. @throws UnreadableFile as above */
+    /**
+     * Returns what is made of fields that stand in this text.
+     *
+     * @throws UnreadableFile as above
+     */
     public <T> T read(Fields fields, Function<Fields, T> reader) throws UnreadableFile {
         T read = reader.apply(fields);
         if (!fields.problems().isEmpty()) {

@@ -10,7 +10,11 @@ final class WrittenNumber extends BigDecimal {
 
     private final String text;
 
-    /** Reads a number. @throws NumberFormatException when its exponent has more than nine digits or so */
+    /**
+     * Reads a number.
+     *
+     * @throws NumberFormatException when its exponent has more than nine digits or so
+     */
     WrittenNumber(String text) {
         super(text);
         this.text = text;

@@ -25,7 +25,11 @@ public final class BuiltInLibrary {
 
     private BuiltInLibrary() {}
 
-    /** Reads the library. @throws IllegalStateException when a file that ships with Kehre is faulty */
+    /**
+     * Reads the library.
+     *
+     * @throws IllegalStateException when a file that ships with Kehre is faulty
+     */
     public static Library load() {
         List<Exercise> exercises = new ArrayList<>();
         for (Family family : Family.values()) {
@@ -39,7 +43,11 @@ public final class BuiltInLibrary {
         return Library.of(exercises);
     }
 
-    /** Reads one family. @throws UnreadableFile with all faults of the file */
+    /**
+     * Reads one family.
+     *
+     * @throws UnreadableFile with all faults of the file
+     */
     static List<Exercise> read(String file, byte[] bytes) throws UnreadableFile {
         return JsonText.parse(file, bytes, MOST_VALUES).read(BuiltInLibrary::read);
     }

@@ -32,7 +32,11 @@ public final class OwnExercisesJson {
 
     private OwnExercisesJson() {}
 
-    /** Reads a document. @throws UnreadableFile with a sentence for every fault; nothing is half read */
+    /**
+     * Reads a document.
+     *
+     * @throws UnreadableFile with a sentence for every fault; nothing is half read
+     */
     public static OwnExercises read(String file, byte[] bytes) throws UnreadableFile {
         JsonText text = JsonText.parse(file, bytes, MOST_VALUES);
         return text.read(Fields.of(upgraded(text.top())), OwnExercisesJson::read)

@@ -20,12 +20,20 @@ public final class DemoPlan {
 
     private DemoPlan() {}
 
-    /** Reads the first demo class. @throws IllegalStateException when the file that ships with Kehre is faulty */
+    /**
+     * Reads the first demo class.
+     *
+     * @throws IllegalStateException when the file that ships with Kehre is faulty
+     */
     public static PlanDocument load(Library library) {
         return load(NAMES.getFirst(), library);
     }
 
-    /** Reads a demo class. @throws IllegalStateException when the file that ships with Kehre is faulty */
+    /**
+     * Reads a demo class.
+     *
+     * @throws IllegalStateException when the file that ships with Kehre is faulty
+     */
     public static PlanDocument load(String name, Library library) {
         String file = name + PlanDocument.ENDING;
         try {

@@ -46,7 +46,11 @@ record Upgrades(int current, Map<Integer, Step> steps) {
         }
     }
 
-    /** Brings a document up to the current version. @throws UnreadableFile when its version is none of ours */
+    /**
+     * Brings a document up to the current version.
+     *
+     * @throws UnreadableFile when its version is none of ours
+     */
     ObjectNode apply(String file, ObjectNode document, Library library) throws UnreadableFile {
         JsonNode version = document.get("version");
         if (version == null || !version.isIntegralNumber() || !version.canConvertToInt()

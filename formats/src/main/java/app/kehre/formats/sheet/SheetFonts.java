@@ -29,7 +29,11 @@ final class SheetFonts {
         }
     }
 
-    /** Returns a text set in a weight and size. @throws MissingGlyph when it cannot be shown whole */
+    /**
+     * Returns a text set in a weight and size.
+     *
+     * @throws MissingGlyph when it cannot be shown whole
+     */
     Chunk chunk(String words, Weight weight, float size, Color colour) throws MissingGlyph {
         String text = words.replace('\t', ' ');
         BaseFont font = Objects.requireNonNull(fonts.get(weight), "weight");

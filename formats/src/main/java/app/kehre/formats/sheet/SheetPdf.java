@@ -27,7 +27,11 @@ public final class SheetPdf {
 
     private SheetPdf() {}
 
-    /** Returns the sheet as PDF. @throws MissingGlyph when a character cannot be printed */
+    /**
+     * Returns the sheet as PDF.
+     *
+     * @throws MissingGlyph when a character cannot be printed
+     */
     public static byte[] of(CribSheet sheet) throws MissingGlyph {
         SheetFonts fonts = new SheetFonts();
         for (Attempt attempt : ATTEMPTS) {
