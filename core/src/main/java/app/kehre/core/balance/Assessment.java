@@ -30,7 +30,6 @@ public record Assessment(Timeline timeline, Effort effort, List<SideTotals> side
         List<Aside> aside) {
 
     private static final int IN_THE_VERDICT = 2;
-    private static final String UNJUDGED = "unjudged";
 
     /**
      * A finding that was set aside.
@@ -75,7 +74,7 @@ public record Assessment(Timeline timeline, Effort effort, List<SideTotals> side
             List<Segment> bare = timeline.plan().segments().stream()
                     .map(segment -> segment.withEntries(List.of())).toList();
             Timeline empty = Timeline.of(new ClassPlan(timeline.plan().brief(), bare));
-            Finding unjudged = new Finding(UNJUDGED, Severity.STOP, Place.CLASS,
+            Finding unjudged = new Finding(CheckKey.UNJUDGED, "", Severity.STOP, Place.CLASS,
                     "This class could not be judged.",
                     ("Kehre itself failed at it: %s. Nothing has been checked; what is wrong here is not known.")
                             .formatted(failure),
@@ -87,7 +86,7 @@ public record Assessment(Timeline timeline, Effort effort, List<SideTotals> side
 
     /** Returns the keys of all checks, never changed. */
     public static List<String> checks() {
-        return AllChecks.ALL.stream().map(Check::key).toList();
+        return AllChecks.ALL.stream().map(check -> check.key().key()).toList();
     }
 
     /** Returns how many open findings are of a severity. */
@@ -97,7 +96,7 @@ public record Assessment(Timeline timeline, Effort effort, List<SideTotals> side
 
     /** Returns one line that an instructor would say: whether it fits, and what matters most. */
     public String verdict() {
-        if (findings.stream().anyMatch(finding -> finding.check().equals(UNJUDGED))) {
+        if (findings.stream().anyMatch(finding -> finding.key() == CheckKey.UNJUDGED)) {
             return "This class could not be judged.";
         }
         SlotFit fit = timeline.fit();
@@ -110,7 +109,7 @@ public record Assessment(Timeline timeline, Effort effort, List<SideTotals> side
             said.add(cautions == 1 ? "One caution has no answer." : cautions + " cautions have no answer.");
         }
         findings.stream().filter(finding -> finding.severity() != Severity.CONSIDER)
-                .filter(finding -> !caution(finding) && !finding.check().endsWith("-slot"))
+                .filter(finding -> !caution(finding) && !finding.key().ofTheSlot())
                 .limit(IN_THE_VERDICT).map(Finding::what).forEach(said::add);
         return said.isEmpty()
                 ? time + " Prepared, balanced, released."
@@ -118,7 +117,7 @@ public record Assessment(Timeline timeline, Effort effort, List<SideTotals> side
     }
 
     private static boolean caution(Finding finding) {
-        return finding.check().startsWith("caution");
+        return finding.key() == CheckKey.CAUTION;
     }
 
     /** Returns the plan with a finding set aside for a reason. */

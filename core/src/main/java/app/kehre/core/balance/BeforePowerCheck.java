@@ -24,8 +24,8 @@ final class BeforePowerCheck implements Check {
     private static final int JUST_BEFORE = 120;
 
     @Override
-    public String key() {
-        return "hold-before-power";
+    public CheckKey key() {
+        return CheckKey.HOLD_BEFORE_POWER;
     }
 
     @Override

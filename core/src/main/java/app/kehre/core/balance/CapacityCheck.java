@@ -14,8 +14,8 @@ import app.kehre.core.plan.Item;
 final class CapacityCheck implements Check {
 
     @Override
-    public String key() {
-        return "too-little";
+    public CheckKey key() {
+        return CheckKey.TOO_LITTLE;
     }
 
     @Override

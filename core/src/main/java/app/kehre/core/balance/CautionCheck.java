@@ -16,8 +16,8 @@ import app.kehre.core.timeline.Timeline;
 final class CautionCheck implements Check {
 
     @Override
-    public String key() {
-        return "caution";
+    public CheckKey key() {
+        return CheckKey.CAUTION;
     }
 
     @Override

@@ -15,8 +15,8 @@ import app.kehre.core.timeline.Timeline;
 final class ChangeoverCheck implements Check {
 
     @Override
-    public String key() {
-        return "changeover";
+    public CheckKey key() {
+        return CheckKey.CHANGEOVER;
     }
 
     @Override

@@ -9,8 +9,8 @@ import app.kehre.core.advice.SourceKind;
 /** Something that is asked of every class. */
 interface Check {
 
-    /** Returns the key that names it in files, never changed. */
-    String key();
+    /** Returns what it asks. */
+    CheckKey key();
 
     /** Returns what it finds. */
     List<Finding> of(Judged judged);
@@ -18,12 +18,12 @@ interface Check {
     /** Returns a finding of this check. */
     default Finding found(Severity severity, Place place, String what, String why, SourceKind source,
             Supplier<List<Mend>> remedy) {
-        return new Finding(key(), severity, place, what, why, source, remedy);
+        return new Finding(key(), "", severity, place, what, why, source, remedy);
     }
 
     /** Returns a finding of this check that may find several things at one place, told apart by a word. */
     default Finding foundOf(String detail, Severity severity, Place place, String what, String why,
             SourceKind source, Supplier<List<Mend>> remedy) {
-        return new Finding(key() + "/" + detail, severity, place, what, why, source, remedy);
+        return new Finding(key(), detail, severity, place, what, why, source, remedy);
     }
 }

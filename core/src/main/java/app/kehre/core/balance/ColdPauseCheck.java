@@ -19,8 +19,8 @@ import app.kehre.core.timeline.Span;
 final class ColdPauseCheck implements Check {
 
     @Override
-    public String key() {
-        return "cold-pause";
+    public CheckKey key() {
+        return CheckKey.COLD_PAUSE;
     }
 
     @Override

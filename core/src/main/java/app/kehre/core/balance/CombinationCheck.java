@@ -22,8 +22,8 @@ final class CombinationCheck implements Check {
     private static final int MENDED_COUNTS = 2000;
 
     @Override
-    public String key() {
-        return "combination";
+    public CheckKey key() {
+        return CheckKey.COMBINATION;
     }
 
     @Override

@@ -17,8 +17,8 @@ import app.kehre.core.plan.Segment;
 final class ComesDownCheck implements Check {
 
     @Override
-    public String key() {
-        return "cool-down-high";
+    public CheckKey key() {
+        return CheckKey.COOL_DOWN_HIGH;
     }
 
     @Override

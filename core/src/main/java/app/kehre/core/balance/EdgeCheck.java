@@ -35,8 +35,8 @@ final class EdgeCheck implements Check {
     }
 
     @Override
-    public String key() {
-        return before ? "short-warm-up" : "short-cool-down";
+    public CheckKey key() {
+        return before ? CheckKey.SHORT_WARM_UP : CheckKey.SHORT_COOL_DOWN;
     }
 
     private Role[] roles() {

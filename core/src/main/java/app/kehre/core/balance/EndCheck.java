@@ -14,8 +14,8 @@ import app.kehre.core.plan.Segment;
 final class EndCheck implements Check {
 
     @Override
-    public String key() {
-        return "ends-on-a-peak";
+    public CheckKey key() {
+        return CheckKey.ENDS_ON_A_PEAK;
     }
 
     @Override

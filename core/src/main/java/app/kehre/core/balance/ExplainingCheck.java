@@ -18,8 +18,8 @@ import app.kehre.core.plan.Item;
 final class ExplainingCheck implements Check {
 
     @Override
-    public String key() {
-        return "no-explaining";
+    public CheckKey key() {
+        return CheckKey.NO_EXPLAINING;
     }
 
     @Override

@@ -12,7 +12,8 @@ import app.kehre.core.plan.SetAside;
 /**
  * Something in a class that should be looked at.
  *
- * @param check the key of the check that found it
+ * @param key the check that found it
+ * @param detail what tells several findings of a check at one place apart: a joint, a muscle group, a limit; may be empty
  * @param severity how serious it is
  * @param place where it is
  * @param what is wrong, one sentence
@@ -20,9 +21,14 @@ import app.kehre.core.plan.SetAside;
  * @param source what stands behind it
  * @param remedy finds the ways to mend it; that may take a while, so it is asked for only when it is wanted
  */
-public record Finding(String check, Severity severity, Place place, String what, String why,
+public record Finding(CheckKey key, String detail, Severity severity, Place place, String what, String why,
         SourceKind source,
         Supplier<List<Mend>> remedy) {
+
+    /** Returns what is stored of the check and the detail: "not-prepared/wrist". */
+    public String check() {
+        return detail.isEmpty() ? key.key() : key.key() + "/" + detail;
+    }
 
     /** Returns the line where it is, if it is at one. */
     public Optional<EntryId> entry() {
@@ -45,13 +51,14 @@ public record Finding(String check, Severity severity, Place place, String what,
 
     /** Returns whether both are the same check at the same place. */
     public boolean same(Finding other) {
-        return check.equals(other.check) && place.segment().equals(other.place.segment())
+        return key == other.key && detail.equals(other.detail)
+                && place.segment().equals(other.place.segment())
                 && place.entry().equals(other.place.entry());
     }
 
     /** Returns whether the instructor set it aside. */
     boolean isAside(SetAside aside) {
-        return check.equals(aside.check()) && place.segment().equals(aside.segment())
+        return check().equals(aside.check()) && place.segment().equals(aside.segment())
                 && place.entry().equals(aside.entry());
     }
 }

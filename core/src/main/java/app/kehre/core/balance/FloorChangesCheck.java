@@ -18,8 +18,8 @@ import app.kehre.core.timeline.Timeline;
 final class FloorChangesCheck implements Check {
 
     @Override
-    public String key() {
-        return "floor-changes";
+    public CheckKey key() {
+        return CheckKey.FLOOR_CHANGES;
     }
 
     @Override

@@ -15,8 +15,8 @@ import app.kehre.core.timeline.Phase;
 final class HardHoldCheck implements Check {
 
     @Override
-    public String key() {
-        return "hard-hold";
+    public CheckKey key() {
+        return CheckKey.HARD_HOLD;
     }
 
     @Override

@@ -15,8 +15,8 @@ import app.kehre.core.plan.Item;
 final class ImpactCheck implements Check {
 
     @Override
-    public String key() {
-        return "long-impact";
+    public CheckKey key() {
+        return CheckKey.LONG_IMPACT;
     }
 
     @Override

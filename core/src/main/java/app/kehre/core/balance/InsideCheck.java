@@ -24,8 +24,8 @@ final class InsideCheck implements Check {
     private static final int TRIED = 6;
 
     @Override
-    public String key() {
-        return "target-missed";
+    public CheckKey key() {
+        return CheckKey.TARGET_MISSED;
     }
 
     @Override

@@ -24,8 +24,8 @@ final class JumpCheck implements Check {
     private static final int MARCH_EIGHTS = 8;
 
     @Override
-    public String key() {
-        return "jump";
+    public CheckKey key() {
+        return CheckKey.JUMP;
     }
 
     @Override

@@ -19,8 +19,8 @@ import app.kehre.core.plan.Item;
 final class KitChangesCheck implements Check {
 
     @Override
-    public String key() {
-        return "kit-changes";
+    public CheckKey key() {
+        return CheckKey.KIT_CHANGES;
     }
 
     @Override

@@ -19,8 +19,8 @@ final class LaidOutCheck implements Check {
             Equipment.LOOP_BAND, Equipment.TOWEL);
 
     @Override
-    public String key() {
-        return "not-laid-out";
+    public CheckKey key() {
+        return CheckKey.NOT_LAID_OUT;
     }
 
     @Override

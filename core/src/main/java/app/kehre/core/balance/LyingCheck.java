@@ -16,8 +16,8 @@ import app.kehre.core.plan.Item;
 final class LyingCheck implements Check {
 
     @Override
-    public String key() {
-        return "on-the-back";
+    public CheckKey key() {
+        return CheckKey.ON_THE_BACK;
     }
 
     @Override

@@ -21,8 +21,8 @@ import app.kehre.core.timeline.Timeline;
 final class OnEndCheck implements Check {
 
     @Override
-    public String key() {
-        return "on-end";
+    public CheckKey key() {
+        return CheckKey.ON_END;
     }
 
     @Override

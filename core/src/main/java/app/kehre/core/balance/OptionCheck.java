@@ -14,8 +14,8 @@ final class OptionCheck implements Check {
     private static final int MANY = 20;
 
     @Override
-    public String key() {
-        return "no-option";
+    public CheckKey key() {
+        return CheckKey.NO_OPTION;
     }
 
     @Override

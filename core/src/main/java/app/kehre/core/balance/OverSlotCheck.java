@@ -19,8 +19,8 @@ final class OverSlotCheck implements Check {
     private static final int TRIED = 12;
 
     @Override
-    public String key() {
-        return "over-slot";
+    public CheckKey key() {
+        return CheckKey.OVER_SLOT;
     }
 
     @Override

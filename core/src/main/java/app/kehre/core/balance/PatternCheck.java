@@ -22,8 +22,8 @@ import app.kehre.core.plan.Segment;
 final class PatternCheck implements Check {
 
     @Override
-    public String key() {
-        return "pattern";
+    public CheckKey key() {
+        return CheckKey.PATTERN;
     }
 
     @Override

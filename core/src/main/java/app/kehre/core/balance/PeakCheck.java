@@ -28,8 +28,8 @@ final class PeakCheck implements Check {
     private static final int SETTLING = 60;
 
     @Override
-    public String key() {
-        return "peak-outside";
+    public CheckKey key() {
+        return CheckKey.PEAK_OUTSIDE;
     }
 
     @Override

@@ -15,8 +15,8 @@ import app.kehre.core.plan.Segment;
 final class PreparedCheck implements Check {
 
     @Override
-    public String key() {
-        return "not-prepared";
+    public CheckKey key() {
+        return CheckKey.NOT_PREPARED;
     }
 
     @Override

@@ -19,8 +19,8 @@ final class PreviewCheck implements Check {
             Pattern.STEPPING);
 
     @Override
-    public String key() {
-        return "no-preview";
+    public CheckKey key() {
+        return CheckKey.NO_PREVIEW;
     }
 
     @Override

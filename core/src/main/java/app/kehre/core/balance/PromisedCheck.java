@@ -16,8 +16,8 @@ import app.kehre.core.plan.Segment;
 final class PromisedCheck implements Check {
 
     @Override
-    public String key() {
-        return "promised-area";
+    public CheckKey key() {
+        return CheckKey.PROMISED_AREA;
     }
 
     @Override

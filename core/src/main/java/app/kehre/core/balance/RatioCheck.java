@@ -24,8 +24,8 @@ final class RatioCheck implements Check {
     private static final int WORTH_IT = 90;
 
     @Override
-    public String key() {
-        return "ratio";
+    public CheckKey key() {
+        return CheckKey.RATIO;
     }
 
     @Override

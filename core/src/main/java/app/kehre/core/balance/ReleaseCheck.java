@@ -19,8 +19,8 @@ final class ReleaseCheck implements Check {
     private static final int MUCH = 2;
 
     @Override
-    public String key() {
-        return "not-released";
+    public CheckKey key() {
+        return CheckKey.NOT_RELEASED;
     }
 
     @Override

@@ -14,8 +14,8 @@ final class ReminderCheck implements Check {
     private static final Duration ENOUGH = Duration.ofSeconds(30);
 
     @Override
-    public String key() {
-        return "screening";
+    public CheckKey key() {
+        return CheckKey.SCREENING;
     }
 
     @Override

@@ -20,8 +20,8 @@ final class ScreenCheck implements Check {
     private static final int MANY = 40;
 
     @Override
-    public String key() {
-        return "no-balance-screen";
+    public CheckKey key() {
+        return CheckKey.NO_BALANCE_SCREEN;
     }
 
     @Override

@@ -22,8 +22,8 @@ final class SidesCheck implements Check {
     }
 
     @Override
-    public String key() {
-        return stretches ? "stretch-sides" : "sides";
+    public CheckKey key() {
+        return stretches ? CheckKey.STRETCH_SIDES : CheckKey.SIDES;
     }
 
     @Override

@@ -18,8 +18,8 @@ import app.kehre.core.regrouping.SmallFirst;
 final class SmallFirstCheck implements Check {
 
     @Override
-    public String key() {
-        return "small-first";
+    public CheckKey key() {
+        return CheckKey.SMALL_FIRST;
     }
 
     @Override

@@ -16,8 +16,8 @@ import app.kehre.core.timeline.Timeline;
 final class SpareCheck implements Check {
 
     @Override
-    public String key() {
-        return "nothing-spare";
+    public CheckKey key() {
+        return CheckKey.NOTHING_SPARE;
     }
 
     @Override

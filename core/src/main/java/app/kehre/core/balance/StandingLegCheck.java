@@ -14,8 +14,8 @@ final class StandingLegCheck implements Check {
     private static final int MOST = 60;
 
     @Override
-    public String key() {
-        return "standing-leg";
+    public CheckKey key() {
+        return CheckKey.STANDING_LEG;
     }
 
     @Override

@@ -28,8 +28,8 @@ final class StopCheck implements Check {
     private static final int A_STOP = 15;
 
     @Override
-    public String key() {
-        return "stop-after-peak";
+    public CheckKey key() {
+        return CheckKey.STOP_AFTER_PEAK;
     }
 
     @Override

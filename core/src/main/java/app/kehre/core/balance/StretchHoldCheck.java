@@ -21,8 +21,8 @@ final class StretchHoldCheck implements Check {
     private static final int LEAST_OF_ALL = 10;
 
     @Override
-    public String key() {
-        return "short-hold";
+    public CheckKey key() {
+        return CheckKey.SHORT_HOLD;
     }
 
     @Override

@@ -13,8 +13,8 @@ final class StretchTempoCheck implements Check {
     private static final int CALM = 80;
 
     @Override
-    public String key() {
-        return "stretch-tempo";
+    public CheckKey key() {
+        return CheckKey.STRETCH_TEMPO;
     }
 
     @Override

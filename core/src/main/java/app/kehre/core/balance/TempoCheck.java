@@ -18,8 +18,8 @@ final class TempoCheck implements Check {
     private static final int FAR = 8;
 
     @Override
-    public String key() {
-        return "tempo";
+    public CheckKey key() {
+        return CheckKey.TEMPO;
     }
 
     @Override

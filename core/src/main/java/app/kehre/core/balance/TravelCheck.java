@@ -17,8 +17,8 @@ final class TravelCheck implements Check {
     private static final int STEPS = 3;
 
     @Override
-    public String key() {
-        return "travel-room";
+    public CheckKey key() {
+        return CheckKey.TRAVEL_ROOM;
     }
 
     @Override

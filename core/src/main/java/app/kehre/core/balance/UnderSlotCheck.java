@@ -16,8 +16,8 @@ final class UnderSlotCheck implements Check {
     private static final int TRIED = 6;
 
     @Override
-    public String key() {
-        return "under-slot";
+    public CheckKey key() {
+        return CheckKey.UNDER_SLOT;
     }
 
     @Override

@@ -26,8 +26,8 @@ final class WaterCheck implements Check {
     private static final int MOST = 4;
 
     @Override
-    public String key() {
-        return "no-water";
+    public CheckKey key() {
+        return CheckKey.NO_WATER;
     }
 
     /** A time without water that is too long. */

@@ -1,7 +1,7 @@
 package app.kehre.core.drafting;
 
 import java.util.Comparator;
-import java.util.List;
+import java.util.EnumSet;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.balance.Assessment;
+import app.kehre.core.balance.CheckKey;
 import app.kehre.core.balance.Finding;
 import app.kehre.core.balance.Ledger;
 import app.kehre.core.exercise.Exercise;
@@ -25,12 +26,12 @@ final class Exchanges {
     private static final int EACH = 3;
     private static final int FOR_TASTE = 5;
     /** Checks that another exercise of the same purpose often satisfies. */
-    private static final List<String> TASTES = List.of("no-balance-screen", "no-preview", "not-laid-out",
-            "on-end");
+    private static final Set<CheckKey> TASTES = EnumSet.of(CheckKey.NO_BALANCE_SCREEN, CheckKey.NO_PREVIEW,
+            CheckKey.NOT_LAID_OUT, CheckKey.ON_END);
 
     /** Checks that deriving the warm-up, or the stretch, anew from the class as it is satisfies. */
-    private static final List<String> PREPARED = List.of("no-preview", "not-prepared");
-    private static final List<String> RELEASED = List.of("not-released", "short-hold");
+    private static final Set<CheckKey> PREPARED = EnumSet.of(CheckKey.NO_PREVIEW, CheckKey.NOT_PREPARED);
+    private static final Set<CheckKey> RELEASED = EnumSet.of(CheckKey.NOT_RELEASED, CheckKey.SHORT_HOLD);
 
     private final Pool pool;
     private final Ends ends;
@@ -45,19 +46,15 @@ final class Exchanges {
     /** Returns the class with one exercise exchanged, in some ways, or with its warm-up or stretch derived anew. */
     Stream<ClassPlan> of(Assessment now, Finding finding) {
         ClassPlan plan = now.timeline().plan();
-        if (finding.check().startsWith("ratio/")) {
+        if (finding.key() == CheckKey.RATIO) {
             return balanced(now);
         }
         return Stream.concat(
-                is(finding, TASTES)
+                TASTES.contains(finding.key())
                         ? finding.entry().stream().flatMap(each -> alike(plan, each))
                         : Stream.empty(),
-                Stream.concat(is(finding, PREPARED) ? again(plan, Role.WARM_UP) : Stream.empty(),
-                        is(finding, RELEASED) ? again(plan, Role.STRETCH) : Stream.empty()));
-    }
-
-    private static boolean is(Finding finding, List<String> checks) {
-        return checks.stream().anyMatch(finding.check()::startsWith);
+                Stream.concat(PREPARED.contains(finding.key()) ? again(plan, Role.WARM_UP) : Stream.empty(),
+                        RELEASED.contains(finding.key()) ? again(plan, Role.STRETCH) : Stream.empty()));
     }
 
     private Stream<ClassPlan> again(ClassPlan plan, Role role) {

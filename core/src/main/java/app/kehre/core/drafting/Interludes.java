@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Set;
 
 import app.kehre.core.balance.Assessment;
+import app.kehre.core.balance.CheckKey;
 import app.kehre.core.balance.Mend;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
@@ -18,7 +19,6 @@ final class Interludes {
     /** Water at least so often, so that it stands before the quarter of an hour is over. Kehre's estimate. */
     private static final Duration WATER_WITHIN = Duration.ofMinutes(13);
     private static final Duration WATER = Duration.ofSeconds(30);
-    private static final String SCREEN = "no-balance-screen";
 
     private Interludes() {}
 
@@ -60,7 +60,7 @@ final class Interludes {
     /** Where lunges come without a balance screen in a group that needs one, it comes first, if it may be added there. */
     static ClassPlan screened(ClassPlan plan, Library library, Kept kept) {
         return Assessment.of(plan, library).findings().stream()
-                .filter(finding -> finding.check().equals(SCREEN))
+                .filter(finding -> finding.key() == CheckKey.NO_BALANCE_SCREEN)
                 .flatMap(finding -> finding.mends().stream()).map(Mend::mended).filter(kept::isIn).findFirst()
                 .orElse(plan);
     }

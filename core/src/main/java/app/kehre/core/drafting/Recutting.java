@@ -2,6 +2,7 @@ package app.kehre.core.drafting;
 
 import java.time.Duration;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -10,6 +11,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 import app.kehre.core.balance.Assessment;
+import app.kehre.core.balance.CheckKey;
 import app.kehre.core.balance.Finding;
 import app.kehre.core.deriving.StretchFromClass;
 import app.kehre.core.deriving.WarmUpFromClass;
@@ -42,6 +44,9 @@ public final class Recutting {
     private final ClassPlan before;
     private final ClassPlan start;
     private final Library library;
+    /** How long warm-up and cool-down have to be depends on the slot. */
+    private static final Set<CheckKey> EDGES = EnumSet.of(CheckKey.SHORT_WARM_UP, CheckKey.SHORT_COOL_DOWN);
+
     /** What was found before and is no matter of the slot: it stays the instructor's. */
     private final List<Finding> found;
     private final Kept kept;
@@ -54,7 +59,7 @@ public final class Recutting {
         this.start = plan.with(plan.brief().withSlot(slot));
         this.library = library;
         this.found = Assessment.of(plan, library).findings().stream()
-                .filter(each -> !each.check().startsWith("short-")).toList();
+                .filter(each -> !EDGES.contains(each.key())).toList();
         this.kept = Kept.lockedOf(plan, found);
         this.proportions = new Proportions(plan, start);
         this.drafting = new Drafting(start, Set.of(), library, List.of(), 1);
@@ -218,7 +223,7 @@ public final class Recutting {
 
     private double missed(Assessment judged) {
         return judged.findings().stream()
-                .filter(each -> !each.check().endsWith("-slot") && found.stream().noneMatch(each::same))
+                .filter(each -> !each.key().ofTheSlot() && found.stream().noneMatch(each::same))
                 .mapToDouble(Repairing::weight).sum();
     }
 

@@ -9,6 +9,7 @@ import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.advice.Thresholds;
 import app.kehre.core.balance.Assessment;
+import app.kehre.core.balance.CheckKey;
 import app.kehre.core.balance.Finding;
 import app.kehre.core.balance.Mend;
 import app.kehre.core.dose.Lengths;
@@ -104,7 +105,7 @@ final class Repairing {
 
     /** How long the class is, is for Fit to see to; one that fills its slot has nothing spare. */
     private static boolean ofLength(Finding finding) {
-        return finding.check().endsWith("-slot") || finding.check().equals("nothing-spare");
+        return finding.key().ofTheSlot() || finding.key() == CheckKey.NOTHING_SPARE;
     }
 
     /** Returns a class in which nothing serious is found a little nearer to taste as well. */

@@ -1,12 +1,14 @@
 package app.kehre.core.balance;
 
 import java.time.Duration;
+import java.util.Arrays;
 import java.util.List;
 
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
 
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Muscle;
@@ -30,6 +32,15 @@ class AnyClassTest {
 
     private static Assessment judged(ClassPlan plan) {
         return Assessment.of(plan, LIBRARY);
+    }
+
+    @Test
+    void everyKeyIsAskedByOneCheck() {
+        List<String> keys = Arrays.stream(CheckKey.values()).filter(key -> key != CheckKey.UNJUDGED)
+                .map(CheckKey::key).toList();
+
+        assertThat(keys).doesNotHaveDuplicates().allMatch(key -> key.matches("[a-z]+(-[a-z]+)*"));
+        assertThat(Assessment.checks()).containsExactlyInAnyOrderElementsOf(keys);
     }
 
     @Property(tries = 150, seed = "20261127")

@@ -92,7 +92,7 @@ final class FindingRow extends HBox {
             sign.getStyleClass().setAll("finding-sign", "severity-" + now.severity().words());
             severity.setText(now.severity().said());
         }
-        there(fit, now.check().endsWith("-slot"));
+        there(fit, now.key().ofTheSlot());
         what.setText(now.what());
         why.setText("%s (%s)".formatted(now.why(), now.source().words()));
     }

@@ -20,6 +20,7 @@ import javafx.scene.layout.VBox;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.balance.Assessment;
+import app.kehre.core.balance.CheckKey;
 import app.kehre.core.balance.Finding;
 import app.kehre.core.choosing.GroupFit;
 import app.kehre.desk.control.Words;
@@ -98,7 +99,7 @@ final class FindingsPane extends ScrollPane {
         filters.forEach((severity, button) -> button
                 .setText("%s %d".formatted(severity.said(), assessment.count(severity))));
         there(allWell, assessment.findings().isEmpty());
-        long cautions = assessment.findings().stream().filter(each -> each.check().startsWith("caution"))
+        long cautions = assessment.findings().stream().filter(each -> each.key() == CheckKey.CAUTION)
                 .count();
         there(fit, cautions > 0);
         fit.setText(cautions == 1

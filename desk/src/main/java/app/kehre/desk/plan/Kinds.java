@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 import app.kehre.core.advice.Severity;
+import app.kehre.core.balance.CheckKey;
 import app.kehre.core.balance.Finding;
 
 /** Findings of one kind stand behind the first of them, so that sixteen cautions do not hide the one missing drink. */
@@ -27,12 +28,10 @@ final class Kinds {
      */
     record Shown(Finding finding, int behind, boolean open) {}
 
-    private record Kind(String check, Severity severity) {
+    private record Kind(CheckKey check, Severity severity) {
 
         static Kind of(Finding finding) {
-            int about = finding.check().indexOf('/');
-            return new Kind(about < 0 ? finding.check() : finding.check().substring(0, about),
-                    finding.severity());
+            return new Kind(finding.key(), finding.severity());
         }
     }
 

@@ -166,7 +166,7 @@ class StructuresTest {
             CheckMenuItem range = (CheckMenuItem) style.getItems().get(Style.RANGE.ordinal());
             range.setSelected(true);
             range.getOnAction().handle(new ActionEvent());
-            return null;
+            return true;
         });
         assertThat(item(3).manner().style()).containsExactly(Style.RANGE);
         instructor.clicks("#explain-for").writes("an hour").presses(KeyCode.ENTER);

@@ -1,0 +1,72 @@
+package app.kehre.core.balance;
+
+import java.util.EnumSet;
+import java.util.Set;
+
+/** What is asked of a class, each by the key that is stored and never changes. */
+public enum CheckKey {
+    OVER_SLOT("over-slot"),
+    UNDER_SLOT("under-slot"),
+    SHORT_WARM_UP("short-warm-up"),
+    SHORT_COOL_DOWN("short-cool-down"),
+    NO_EXPLAINING("no-explaining"),
+    CHANGEOVER("changeover"),
+    NO_WATER("no-water"),
+    ENDS_ON_A_PEAK("ends-on-a-peak"),
+    NOTHING_SPARE("nothing-spare"),
+    JUMP("jump"),
+    PEAK_OUTSIDE("peak-outside"),
+    STOP_AFTER_PEAK("stop-after-peak"),
+    TARGET_MISSED("target-missed"),
+    LONG_IMPACT("long-impact"),
+    COLD_PAUSE("cold-pause"),
+    COOL_DOWN_HIGH("cool-down-high"),
+    PROMISED_AREA("promised-area"),
+    RATIO("ratio"),
+    ON_END("on-end"),
+    SMALL_FIRST("small-first"),
+    STANDING_LEG("standing-leg"),
+    SIDES("sides"),
+    NOT_PREPARED("not-prepared"),
+    NO_PREVIEW("no-preview"),
+    HOLD_BEFORE_POWER("hold-before-power"),
+    NOT_RELEASED("not-released"),
+    SHORT_HOLD("short-hold"),
+    STRETCH_SIDES("stretch-sides"),
+    COMBINATION("combination"),
+    PATTERN("pattern"),
+    FLOOR_CHANGES("floor-changes"),
+    KIT_CHANGES("kit-changes"),
+    TOO_LITTLE("too-little"),
+    NOT_LAID_OUT("not-laid-out"),
+    TRAVEL_ROOM("travel-room"),
+    NO_OPTION("no-option"),
+    CAUTION("caution"),
+    NO_BALANCE_SCREEN("no-balance-screen"),
+    ON_THE_BACK("on-the-back"),
+    HARD_HOLD("hard-hold"),
+    SCREENING("screening"),
+    TEMPO("tempo"),
+    STRETCH_TEMPO("stretch-tempo"),
+    /** No check: judging itself failed. */
+    UNJUDGED("unjudged");
+
+    /** Those that ask whether the class fills its slot and fits in it, which the time itself shows. */
+    private static final Set<CheckKey> OF_THE_SLOT = EnumSet.of(OVER_SLOT, UNDER_SLOT);
+
+    private final String key;
+
+    CheckKey(String key) {
+        this.key = key;
+    }
+
+    /** Returns what is stored. */
+    public String key() {
+        return key;
+    }
+
+    /** Returns whether it asks how the class fits in its slot. */
+    public boolean ofTheSlot() {
+        return OF_THE_SLOT.contains(this);
+    }
+}
