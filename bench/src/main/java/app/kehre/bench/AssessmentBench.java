@@ -21,10 +21,10 @@ import org.openjdk.jmh.annotations.Warmup;
 
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.brief.Brief;
-import app.kehre.core.dose.Bpm;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.music.Bpm;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;

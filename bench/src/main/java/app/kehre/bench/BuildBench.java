@@ -26,9 +26,9 @@ import app.kehre.core.choreography.Conditions;
 import app.kehre.core.choreography.Method;
 import app.kehre.core.choreography.Part;
 import app.kehre.core.choreography.Script;
-import app.kehre.core.dose.Side;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
+import app.kehre.core.value.Side;
 import app.kehre.formats.library.BuiltInLibrary;
 
 /** Checking a combination of 64 counts and building it up in twelve minutes: bar 1 ms median. */

@@ -16,12 +16,12 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-import app.kehre.core.dose.Bpm;
 import app.kehre.core.dose.Reps;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.fitting.Fitting;
+import app.kehre.core.music.Bpm;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;

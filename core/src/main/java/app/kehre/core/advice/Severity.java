@@ -1,6 +1,6 @@
 package app.kehre.core.advice;
 
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
 
 /** How serious a finding is, the most serious first. */
 public enum Severity implements Named {

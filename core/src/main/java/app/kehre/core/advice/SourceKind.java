@@ -1,6 +1,6 @@
 package app.kehre.core.advice;
 
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
 
 /** What stands behind a figure (figures.md). */
 public enum SourceKind implements Named {

@@ -1,6 +1,6 @@
 package app.kehre.core.advice;
 
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
 
 /**
  * A figure against which a class is judged, that the instructor can change for a class (figures.md). Each is a whole

@@ -5,7 +5,6 @@ import java.util.List;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.effort.Effort;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
@@ -14,6 +13,7 @@ import app.kehre.core.plan.SetAside;
 import app.kehre.core.timeline.SideTotals;
 import app.kehre.core.timeline.SlotFit;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Lengths;
 
 /**
  * A class as it is judged: a pure function of its plan and the library, computed afresh at each edit.

@@ -11,12 +11,12 @@ import java.util.Set;
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
-import app.kehre.core.dose.Side;
 import app.kehre.core.exercise.Impact;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.timeline.Phase;
+import app.kehre.core.value.Side;
 
 /** A long static hold of a muscle group just before it has to be quick. */
 final class BeforePowerCheck implements Check {

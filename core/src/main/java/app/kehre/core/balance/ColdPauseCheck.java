@@ -8,12 +8,12 @@ import java.util.Optional;
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.Phase;
 import app.kehre.core.timeline.Span;
+import app.kehre.core.value.Lengths;
 
 /** A still pause between cardio parts in which people get cold. */
 final class ColdPauseCheck implements Check {

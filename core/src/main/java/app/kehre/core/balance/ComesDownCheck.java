@@ -7,11 +7,11 @@ import java.util.List;
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.effort.Scale;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.value.Lengths;
 
 /** The cool-down does not bring the line down. */
 final class ComesDownCheck implements Check {

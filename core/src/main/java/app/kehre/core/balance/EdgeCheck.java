@@ -10,12 +10,12 @@ import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.brief.Question;
 import app.kehre.core.brief.School;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Lengths;
 
 /** The warm-up, or the cool-down with the stretch, is too short for the slot. */
 final class EdgeCheck implements Check {

@@ -4,8 +4,8 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Library;
+import app.kehre.core.value.Lengths;
 
 /**
  * What a mend would do.

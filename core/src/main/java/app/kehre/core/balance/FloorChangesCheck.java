@@ -8,11 +8,11 @@ import java.util.function.Predicate;
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Position;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.timeline.Mark;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Lengths;
 
 /** The group goes down and up more often than it has to. */
 final class FloorChangesCheck implements Check {

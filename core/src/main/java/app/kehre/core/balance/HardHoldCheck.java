@@ -7,7 +7,7 @@ import java.util.Optional;
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
-import app.kehre.core.exercise.Limit;
+import app.kehre.core.people.Limit;
 import app.kehre.core.plan.Item;
 import app.kehre.core.timeline.Phase;
 

@@ -8,15 +8,15 @@ import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.choreography.TempoRange;
-import app.kehre.core.dose.Bpm;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.effort.Crowd;
 import app.kehre.core.effort.Line;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.music.Bpm;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.Way;
+import app.kehre.core.value.Lengths;
 
 /** The aerobic parts miss their target: too few minutes inside, too easy or too hard. */
 final class InsideCheck implements Check {

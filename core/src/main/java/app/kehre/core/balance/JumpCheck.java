@@ -8,7 +8,6 @@ import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.dose.Counts;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.effort.Demand;
 import app.kehre.core.effort.Line;
 import app.kehre.core.exercise.Role;
@@ -16,6 +15,7 @@ import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.Way;
+import app.kehre.core.value.Lengths;
 
 /** The effort jumps at the start of the main part. */
 final class JumpCheck implements Check {

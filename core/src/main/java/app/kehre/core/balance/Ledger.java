@@ -6,13 +6,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
-import app.kehre.core.dose.Side;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Joint;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Position;
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
+import app.kehre.core.value.Side;
 
 /**
  * What is prepared, loaded and released in a class: by muscle group and by joint.

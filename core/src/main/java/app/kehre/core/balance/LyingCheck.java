@@ -8,8 +8,8 @@ import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.exercise.Exercise;
-import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Position;
+import app.kehre.core.people.Limit;
 import app.kehre.core.plan.Item;
 
 /** In pregnancy: on the back for too long. */

@@ -10,12 +10,12 @@ import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.brief.Question;
 import app.kehre.core.brief.School;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Lengths;
 
 /** One muscle group works on end in different exercises, without intent. */
 final class OnEndCheck implements Check {

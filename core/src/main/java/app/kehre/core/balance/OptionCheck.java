@@ -4,7 +4,7 @@ import java.util.List;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
-import app.kehre.core.brief.Group;
+import app.kehre.core.people.Group;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Way;
 

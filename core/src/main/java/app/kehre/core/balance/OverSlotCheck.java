@@ -6,12 +6,12 @@ import java.util.function.Predicate;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
 import app.kehre.core.timeline.SlotFit;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Lengths;
 
 /** The class is longer than its slot. */
 final class OverSlotCheck implements Check {

@@ -13,10 +13,10 @@ import app.kehre.core.choreography.Legs;
 import app.kehre.core.choreography.Misstep;
 import app.kehre.core.choreography.Patterned;
 import app.kehre.core.dose.CountPattern;
-import app.kehre.core.dose.Side;
 import app.kehre.core.dose.Sides;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.value.Side;
 
 /** What the checker of footwork says of moves in count patterns. */
 final class PatternCheck implements Check {

@@ -7,7 +7,6 @@ import java.util.Optional;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.effort.Band;
 import app.kehre.core.effort.Line;
 import app.kehre.core.effort.Piece;
@@ -18,6 +17,7 @@ import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.Way;
 import app.kehre.core.timeline.Stretch;
+import app.kehre.core.value.Lengths;
 
 /** The hardest moment lies outside the main part. */
 final class PeakCheck implements Check {

@@ -7,10 +7,10 @@ import java.util.List;
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.value.Lengths;
 
 /** An area that was promised and is missing, or thin. */
 final class PromisedCheck implements Check {

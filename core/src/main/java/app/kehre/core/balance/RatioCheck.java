@@ -8,7 +8,6 @@ import java.util.function.Predicate;
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Pattern;
@@ -17,6 +16,7 @@ import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Lengths;
 
 /** Push against pull, front against back: one gets much more than the other. */
 final class RatioCheck implements Check {

@@ -8,10 +8,10 @@ import java.util.Optional;
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.value.Lengths;
 
 /** A muscle group that worked and is not stretched. */
 final class ReleaseCheck implements Check {

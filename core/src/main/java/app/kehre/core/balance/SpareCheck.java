@@ -7,10 +7,10 @@ import java.util.function.Predicate;
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.timeline.SlotFit;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Lengths;
 
 /** Nothing is spare for a late start. */
 final class SpareCheck implements Check {

@@ -6,7 +6,7 @@ import java.util.List;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
-import app.kehre.core.dose.Lengths;
+import app.kehre.core.value.Lengths;
 
 /** A leg that has stood long has to work at once. */
 final class StandingLegCheck implements Check {

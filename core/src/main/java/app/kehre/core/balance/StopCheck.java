@@ -8,7 +8,6 @@ import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.dose.Counts;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.effort.Band;
 import app.kehre.core.effort.Line;
 import app.kehre.core.exercise.Position;
@@ -21,6 +20,7 @@ import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Phase;
 import app.kehre.core.timeline.Span;
+import app.kehre.core.value.Lengths;
 
 /** People lie down or stop soon after a vigorous peak. */
 final class StopCheck implements Check {

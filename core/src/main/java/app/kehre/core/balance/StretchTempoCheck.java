@@ -4,8 +4,8 @@ import java.util.List;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
-import app.kehre.core.dose.Bpm;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.music.Bpm;
 
 /** Workout music under the stretch. */
 final class StretchTempoCheck implements Check {

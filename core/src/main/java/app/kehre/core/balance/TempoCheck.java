@@ -6,10 +6,10 @@ import java.util.OptionalInt;
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.choreography.Conditions;
-import app.kehre.core.choreography.Level;
 import app.kehre.core.choreography.TempoRange;
-import app.kehre.core.dose.Bpm;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.music.Bpm;
+import app.kehre.core.people.Level;
 import app.kehre.core.plan.Segment;
 
 /** The music of a segment does not go with what is done. */

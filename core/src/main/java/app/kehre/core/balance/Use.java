@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
-import app.kehre.core.dose.Side;
 import app.kehre.core.dose.Sides;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Family;
@@ -27,6 +26,7 @@ import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Phase;
 import app.kehre.core.timeline.Span;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Side;
 
 /**
  * A span in which an exercise is done.

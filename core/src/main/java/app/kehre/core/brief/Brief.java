@@ -5,7 +5,8 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 
-import app.kehre.core.dose.Range;
+import app.kehre.core.people.Group;
+import app.kehre.core.value.Range;
 
 /**
  * What is fixed before anything is chosen.

@@ -10,7 +10,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.function.Supplier;
 
-import app.kehre.core.dose.Reading;
+import app.kehre.core.people.Group;
+import app.kehre.core.value.Reading;
 
 /** The brief as the texts that are edited in place. */
 public final class BriefText {

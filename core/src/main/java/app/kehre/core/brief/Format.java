@@ -1,6 +1,6 @@
 package app.kehre.core.brief;
 
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
 
 /** What kind of class it is (craft.md 1). */
 public enum Format implements Named {

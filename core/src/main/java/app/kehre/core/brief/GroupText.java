@@ -8,9 +8,10 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
-import app.kehre.core.dose.Reading;
-import app.kehre.core.exercise.Limit;
 import app.kehre.core.kit.Equipment;
+import app.kehre.core.people.Group;
+import app.kehre.core.people.Limit;
+import app.kehre.core.value.Reading;
 
 /** The group and the room as the texts that are edited in place. */
 public final class GroupText {

@@ -1,6 +1,6 @@
 package app.kehre.core.brief;
 
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
 
 /** What a class is announced to be good for, beside the areas that it works. */
 public enum Quality implements Named {

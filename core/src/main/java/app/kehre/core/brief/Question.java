@@ -3,7 +3,7 @@ package app.kehre.core.brief;
 import java.util.Arrays;
 import java.util.List;
 
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
 
 /** A question on which practitioners differ (craft.md 9). Teaching ranges, all of them. */
 public enum Question implements Named {

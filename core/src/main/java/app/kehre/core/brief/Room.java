@@ -4,9 +4,9 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.OptionalInt;
 
-import app.kehre.core.dose.Range;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
+import app.kehre.core.value.Range;
 
 /**
  * The room and what is in it.

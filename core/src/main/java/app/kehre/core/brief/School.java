@@ -1,6 +1,6 @@
 package app.kehre.core.brief;
 
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
 
 /** An answer to a {@link Question} on which practitioners differ. */
 public enum School implements Named {

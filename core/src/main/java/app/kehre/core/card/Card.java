@@ -7,8 +7,8 @@ import java.util.function.Function;
 
 import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.DoseNotation;
-import app.kehre.core.dose.Reading;
 import app.kehre.core.exercise.Exercise;
+import app.kehre.core.value.Reading;
 
 /**
  * The texts of an exercise, field by field, finished or not.

@@ -15,7 +15,6 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 import app.kehre.core.dose.Dose;
-import app.kehre.core.dose.Reading;
 import app.kehre.core.exercise.Caution;
 import app.kehre.core.exercise.Coaching;
 import app.kehre.core.exercise.Dosing;
@@ -24,7 +23,6 @@ import app.kehre.core.exercise.Facing;
 import app.kehre.core.exercise.Family;
 import app.kehre.core.exercise.Impact;
 import app.kehre.core.exercise.Joint;
-import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Mets;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Option;
@@ -37,7 +35,9 @@ import app.kehre.core.footwork.RowNotation;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.Load;
 import app.kehre.core.kit.LoadNotation;
-import app.kehre.core.term.Named;
+import app.kehre.core.people.Limit;
+import app.kehre.core.value.Named;
+import app.kehre.core.value.Reading;
 
 /** Reads a card. A field that is at fault yields nothing and a sentence; all are read before anything is refused. */
 final class CardReader {

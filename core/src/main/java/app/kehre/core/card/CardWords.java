@@ -14,7 +14,7 @@ import app.kehre.core.exercise.Option;
 import app.kehre.core.footwork.RowNotation;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.LoadNotation;
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
 
 /** Writes an exercise onto its card. */
 final class CardWords {

@@ -1,6 +1,6 @@
 package app.kehre.core.card;
 
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
 
 /** A field of an exercise's card. Lists are set off by semicolons, what is done by line breaks. */
 public enum Field implements Named {

@@ -10,8 +10,8 @@ import java.util.Set;
 
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
-import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.people.Limit;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;

@@ -10,17 +10,17 @@ import java.util.stream.Collectors;
 import app.kehre.core.brief.Brief;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
-import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
+import app.kehre.core.people.Limit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
 
 /**
  * What suits a place in a class, and why. Each reason has a weight; the weights are Kehre's estimates of what an

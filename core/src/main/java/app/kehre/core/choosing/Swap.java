@@ -3,10 +3,10 @@ package app.kehre.core.choosing;
 import java.time.Duration;
 import java.util.List;
 
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
+import app.kehre.core.value.Lengths;
 
 /**
  * Another exercise for a line.

@@ -6,7 +6,7 @@ import java.util.stream.Stream;
 
 import app.kehre.core.exercise.Caution;
 import app.kehre.core.exercise.Exercise;
-import app.kehre.core.exercise.Limit;
+import app.kehre.core.people.Limit;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;

@@ -5,9 +5,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-import app.kehre.core.dose.Bpm;
-import app.kehre.core.dose.Side;
 import app.kehre.core.footwork.Stance;
+import app.kehre.core.music.Bpm;
+import app.kehre.core.value.Side;
 
 /** Puts fitted stages one after the other, so that each pass begins on the foot that the one before leaves free. */
 final class Assembly {

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 import app.kehre.core.dose.Counts;
-import app.kehre.core.dose.Side;
 import app.kehre.core.footwork.Walk;
+import app.kehre.core.value.Side;
 
 /**
  * The pieces in which a combination is taught: of eight counts at least, each ending where the whole can begin

@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 
-import app.kehre.core.dose.Range;
 import app.kehre.core.exercise.Exercise;
+import app.kehre.core.value.Range;
 
 /**
  * How combinations are to be built up.

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 
-import app.kehre.core.dose.Side;
+import app.kehre.core.value.Side;
 
 /** A combination and its stages in words, for screen and sheet. */
 public final class BuildUpWords {

@@ -3,8 +3,8 @@ package app.kehre.core.choreography;
 import java.util.ArrayList;
 import java.util.List;
 
-import app.kehre.core.dose.Side;
 import app.kehre.core.footwork.Stance;
+import app.kehre.core.value.Side;
 
 /** Pieces put one after the other, each on the foot that is free then and turned as it needs it. */
 final class Chain {

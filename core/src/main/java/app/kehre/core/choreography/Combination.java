@@ -5,10 +5,10 @@ import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 
-import app.kehre.core.dose.Range;
-import app.kehre.core.dose.Side;
 import app.kehre.core.footwork.Row;
 import app.kehre.core.footwork.Stance;
+import app.kehre.core.value.Range;
+import app.kehre.core.value.Side;
 
 /**
  * Moves in a row that fill phrases of music.

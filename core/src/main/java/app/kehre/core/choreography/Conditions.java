@@ -2,10 +2,11 @@ package app.kehre.core.choreography;
 
 import java.time.Duration;
 
-import app.kehre.core.brief.Group;
-import app.kehre.core.dose.Bpm;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.Load;
+import app.kehre.core.music.Bpm;
+import app.kehre.core.people.Group;
+import app.kehre.core.people.Level;
 
 /**
  * What a combination is danced to, on and by whom.

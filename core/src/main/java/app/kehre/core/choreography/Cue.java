@@ -1,6 +1,6 @@
 package app.kehre.core.choreography;
 
-import app.kehre.core.dose.Side;
+import app.kehre.core.value.Side;
 
 /**
  * What is said and shown before a change.

@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-import app.kehre.core.dose.Side;
 import app.kehre.core.footwork.RowFacts;
+import app.kehre.core.value.Side;
 
 /** Finds the changes of a script and what is said before them: earlier where the change is new. */
 final class Cues {

@@ -3,10 +3,10 @@ package app.kehre.core.choreography;
 import java.util.ArrayList;
 import java.util.List;
 
-import app.kehre.core.dose.Side;
 import app.kehre.core.footwork.Row;
 import app.kehre.core.footwork.Stance;
 import app.kehre.core.footwork.Walk;
+import app.kehre.core.value.Side;
 
 /**
  * Moves danced one after the other.

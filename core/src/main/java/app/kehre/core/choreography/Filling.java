@@ -5,7 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
-import app.kehre.core.dose.Side;
+import app.kehre.core.value.Side;
 
 /** Fits the rounds of stages to a number of phrases: never more, and never less. */
 final class Filling {

@@ -6,11 +6,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
-import app.kehre.core.dose.Side;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.footwork.Slip;
 import app.kehre.core.footwork.Stance;
 import app.kehre.core.footwork.Walk;
+import app.kehre.core.value.Side;
 
 /**
  * What could come at a point of a combination: the moves that fit first.

@@ -1,7 +1,7 @@
 package app.kehre.core.choreography;
 
-import app.kehre.core.dose.Side;
 import app.kehre.core.footwork.Walk;
+import app.kehre.core.value.Side;
 
 /**
  * What each leg does in a combination, once.

@@ -2,6 +2,8 @@ package app.kehre.core.choreography;
 
 import java.time.Duration;
 
+import app.kehre.core.people.Level;
+
 /**
  * Limits of choreography: teaching ranges (figures.md, "Choreography limits"), to be changed for the class.
  *

@@ -1,6 +1,6 @@
 package app.kehre.core.choreography;
 
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
 
 /** A way to build a combination up before the group's eyes. */
 public enum Method implements Named {

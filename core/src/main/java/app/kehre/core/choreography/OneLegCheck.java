@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 import app.kehre.core.advice.Severity;
-import app.kehre.core.dose.Side;
 import app.kehre.core.footwork.Spot;
+import app.kehre.core.value.Side;
 
 /** How long one leg bears the weight, and how often the other is lifted over it. */
 final class OneLegCheck implements Check {

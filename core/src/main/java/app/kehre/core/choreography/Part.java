@@ -5,13 +5,13 @@ import java.util.List;
 import java.util.Set;
 
 import app.kehre.core.dose.Counts.Pace;
-import app.kehre.core.dose.Range;
-import app.kehre.core.dose.Side;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Style;
 import app.kehre.core.footwork.Derived;
 import app.kehre.core.footwork.Row;
 import app.kehre.core.footwork.RowFacts;
+import app.kehre.core.value.Range;
+import app.kehre.core.value.Side;
 
 /**
  * A move in a combination.

@@ -2,8 +2,8 @@ package app.kehre.core.choreography;
 
 import java.util.List;
 
-import app.kehre.core.dose.Side;
 import app.kehre.core.footwork.Stance;
+import app.kehre.core.value.Side;
 
 /**
  * One run through what a stage teaches, over whole phrases.

@@ -7,12 +7,12 @@ import java.util.List;
 import java.util.Map;
 
 import app.kehre.core.dose.Counts.Pace;
-import app.kehre.core.dose.Side;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.footwork.Row;
 import app.kehre.core.footwork.RowFacts;
 import app.kehre.core.footwork.Stance;
 import app.kehre.core.footwork.Walk;
+import app.kehre.core.value.Side;
 
 /** Turns what is taught into passes that fill whole phrases and begin where the one before ended. */
 final class Passes {

@@ -9,11 +9,11 @@ import org.jspecify.annotations.Nullable;
 
 import app.kehre.core.dose.CountPattern;
 import app.kehre.core.dose.Counts.Pace;
-import app.kehre.core.dose.Side;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.footwork.Derived;
 import app.kehre.core.footwork.Row;
 import app.kehre.core.footwork.Stance;
+import app.kehre.core.value.Side;
 
 /** Lays the rows of a count pattern one after the other. */
 final class PatternDance {

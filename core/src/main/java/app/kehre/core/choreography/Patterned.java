@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Optional;
 
 import app.kehre.core.dose.CountPattern;
-import app.kehre.core.dose.Side;
 import app.kehre.core.exercise.Exercise;
+import app.kehre.core.value.Side;
 
 /**
  * A move danced in a count pattern: the row that each part asks for, one after the other, each on the foot that is

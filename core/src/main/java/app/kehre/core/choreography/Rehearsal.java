@@ -8,10 +8,10 @@ import java.util.Map;
 
 import org.jspecify.annotations.Nullable;
 
-import app.kehre.core.dose.Side;
 import app.kehre.core.footwork.Row;
 import app.kehre.core.footwork.Stance;
 import app.kehre.core.footwork.Walk;
+import app.kehre.core.value.Side;
 
 /**
  * Dances moves for their outcome, as {@link Dance#outcome} does, and remembers each way in which a row was

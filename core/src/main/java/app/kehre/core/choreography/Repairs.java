@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.Map;
 
 import app.kehre.core.dose.Counts.Pace;
-import app.kehre.core.dose.Side;
 import app.kehre.core.exercise.Exercise;
+import app.kehre.core.value.Side;
 
 /** Looks for ways to mend one misstep: each is tried, and offered only when it mends more than it breaks. */
 final class Repairs {

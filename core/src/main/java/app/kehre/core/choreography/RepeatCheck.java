@@ -3,8 +3,8 @@ package app.kehre.core.choreography;
 import java.util.List;
 
 import app.kehre.core.advice.Severity;
-import app.kehre.core.dose.Side;
 import app.kehre.core.footwork.Slip;
+import app.kehre.core.value.Side;
 
 /** Whether the combination can be done again from where it ends, on the foot that is free then. */
 final class RepeatCheck implements Check {

@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 import app.kehre.core.advice.Severity;
-import app.kehre.core.dose.Lengths;
+import app.kehre.core.value.Lengths;
 
 /** Whether the same foot leads too long. */
 final class SameLeadCheck implements Check {

@@ -4,9 +4,9 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 
-import app.kehre.core.dose.Bpm;
-import app.kehre.core.dose.Lengths;
-import app.kehre.core.dose.Side;
+import app.kehre.core.music.Bpm;
+import app.kehre.core.value.Lengths;
+import app.kehre.core.value.Side;
 
 /**
  * The way combinations are built up before the group, phrase by phrase, in the time there is. A pure function

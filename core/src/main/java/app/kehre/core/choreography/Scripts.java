@@ -5,7 +5,7 @@ import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.Map;
 
-import app.kehre.core.dose.Bpm;
+import app.kehre.core.music.Bpm;
 
 /**
  * The scripts of the build-ups that were asked for last. A class is laid out again with every edit, and its build-ups

@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Set;
 
 import app.kehre.core.advice.Severity;
-import app.kehre.core.dose.Side;
 import app.kehre.core.footwork.Slip;
+import app.kehre.core.value.Side;
 
 /** What cannot be danced: a wrong foot, a wrong place or facing, a step forward off the bench. */
 final class SlipCheck implements Check {

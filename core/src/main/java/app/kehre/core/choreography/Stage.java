@@ -2,7 +2,7 @@ package app.kehre.core.choreography;
 
 import java.util.List;
 
-import app.kehre.core.dose.Side;
+import app.kehre.core.value.Side;
 
 /**
  * One stage of a build-up.

@@ -4,6 +4,7 @@ import java.util.NavigableMap;
 import java.util.TreeMap;
 
 import app.kehre.core.exercise.Role;
+import app.kehre.core.people.Level;
 
 /**
  * The tempo of music that goes with something: teaching ranges (figures.md, "Tempo of the music").

@@ -17,14 +17,13 @@ import app.kehre.core.balance.Ledger;
 import app.kehre.core.dose.Amount;
 import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.Hold;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.dose.Stage;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
-import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.Equipment;
+import app.kehre.core.people.Limit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Edits;
 import app.kehre.core.plan.Entry;
@@ -35,6 +34,7 @@ import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.DoseLength;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Lengths;
 
 /** Derives the stretch of a class. */
 final class StretchDeriver {

@@ -16,18 +16,17 @@ import app.kehre.core.brief.School;
 import app.kehre.core.choosing.GroupFit;
 import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.Hold;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.dose.Reps;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Impact;
 import app.kehre.core.exercise.Joint;
 import app.kehre.core.exercise.Library;
-import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Position;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.fitting.Fitting;
 import app.kehre.core.kit.Equipment;
+import app.kehre.core.people.Limit;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
@@ -44,6 +43,7 @@ import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.DoseLength;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Lengths;
 
 /** Derives the warm-up of a class. */
 final class WarmUpDeriver {

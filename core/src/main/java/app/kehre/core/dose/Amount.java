@@ -2,6 +2,8 @@ package app.kehre.core.dose;
 
 import java.time.Duration;
 
+import app.kehre.core.value.Lengths;
+
 /** How long something is held. */
 public sealed interface Amount {
 

@@ -2,6 +2,8 @@ package app.kehre.core.dose;
 
 import java.util.List;
 
+import app.kehre.core.value.Side;
+
 /**
  * A pattern of counts with a slot for the move: singles, a repeater, doubles, travel there and back. The
  * same pattern can be done with any move.

@@ -3,6 +3,8 @@ package app.kehre.core.dose;
 import java.util.ArrayList;
 import java.util.List;
 
+import app.kehre.core.value.Reading;
+
 /** How a typed dose could go on, so that short forms need not be known by heart. */
 public final class DoseCompletions {
 

@@ -5,6 +5,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 
+import app.kehre.core.value.Lengths;
+import app.kehre.core.value.Reading;
+
 /**
  * Doses as an instructor writes them, every number with its unit: {@code 3 x 12 reps 2-0-2 counts, rest
  * 25 s, each side}; {@code 45 s on, 15 s off, x5}; {@code 2 x (6 reps, hold 6 s, 6 reps)}; {@code 10 > 10 >

@@ -5,6 +5,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 
+import app.kehre.core.value.Lengths;
+
 /** Reads one dose: a head that fixes its kind, then clauses in any order, each at most once. */
 final class DoseParser {
 

@@ -5,6 +5,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
+import app.kehre.core.value.Lengths;
+import app.kehre.core.value.Reading;
+
 /**
  * A dose taken apart into the fields of its kind, for an editor that has one field for each. What is put
  * together again is read by the dose notation, so that there is one set of rules.

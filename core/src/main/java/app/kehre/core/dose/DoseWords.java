@@ -4,6 +4,8 @@ import java.time.Duration;
 import java.util.List;
 import java.util.stream.Collectors;
 
+import app.kehre.core.value.Lengths;
+
 /** A dose told as a sentence, for the line beside the field in which it is typed. */
 public final class DoseWords {
 

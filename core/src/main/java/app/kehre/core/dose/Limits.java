@@ -1,5 +1,7 @@
 package app.kehre.core.dose;
 
+import app.kehre.core.value.Range;
+
 /**
  * What a dose may say at all. These are guards against slips of the pen (Kehre's estimates), wide enough
  * for any class; what is sensible for an exercise is the library's matter.

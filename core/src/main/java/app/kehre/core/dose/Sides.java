@@ -2,6 +2,8 @@ package app.kehre.core.dose;
 
 import java.util.List;
 
+import app.kehre.core.value.Side;
+
 /** How a dose is shared between the two sides of the body. */
 public enum Sides {
     /** Both sides work at once; the dose is done once. */

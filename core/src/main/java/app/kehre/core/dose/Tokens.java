@@ -8,6 +8,9 @@ import java.util.Set;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 
+import app.kehre.core.value.Lengths;
+import app.kehre.core.value.Reading;
+
 /** The words, numbers and signs of a typed dose, read from left to right. */
 final class Tokens {
 

@@ -4,11 +4,11 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 
-import app.kehre.core.choreography.Level;
 import app.kehre.core.dose.Interval;
 import app.kehre.core.dose.Sides;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Position;
+import app.kehre.core.people.Level;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.EntryId;

@@ -5,9 +5,9 @@ import java.util.List;
 import app.kehre.core.advice.Severity;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Finding;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.timeline.SlotFit;
+import app.kehre.core.value.Lengths;
 
 /**
  * A class that was drafted. Nothing of it is the instructor's yet.

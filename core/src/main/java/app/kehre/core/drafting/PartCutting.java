@@ -10,7 +10,6 @@ import java.util.function.ToDoubleFunction;
 import app.kehre.core.choreography.Build;
 import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Script;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.fitting.Fitting;
 import app.kehre.core.plan.BuildUp;
@@ -23,6 +22,7 @@ import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Lengths;
 
 /** Brings a main part of a class to its target: in proportion, by doses, at last line by line. */
 final class PartCutting {

@@ -15,7 +15,6 @@ import app.kehre.core.balance.CheckKey;
 import app.kehre.core.balance.Finding;
 import app.kehre.core.deriving.StretchFromClass;
 import app.kehre.core.deriving.WarmUpFromClass;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.fitting.Fitting;
@@ -27,6 +26,7 @@ import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.SlotFit;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Lengths;
 
 /**
  * A class for another slot: what is in it, cut to the shorter time or stretched out to the longer one. Warm-up and stretch

@@ -9,13 +9,13 @@ import java.util.stream.Stream;
 
 import app.kehre.core.brief.Brief;
 import app.kehre.core.brief.Format;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.plan.Capacity;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Lengths;
 
 /** Why a brief cannot be met, before anything is tried. */
 final class Refusals {

@@ -12,12 +12,12 @@ import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.CheckKey;
 import app.kehre.core.balance.Finding;
 import app.kehre.core.balance.Mend;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Way;
 import app.kehre.core.timeline.SlotFit;
+import app.kehre.core.value.Lengths;
 
 /** Mends what is found in a draft, one local edit after the other, always the one that helps most. */
 final class Repairing {

@@ -15,7 +15,6 @@ import java.util.function.Predicate;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.brief.Format;
 import app.kehre.core.dose.Dose;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Position;
@@ -27,6 +26,7 @@ import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.DoseLength;
+import app.kehre.core.value.Lengths;
 
 /** Chooses the exercises of a toning or core part: what was promised, balanced, compound first, standing before lying. */
 final class Toner {

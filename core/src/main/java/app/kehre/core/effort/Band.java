@@ -1,6 +1,6 @@
 package app.kehre.core.effort;
 
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
 
 /** How hard something is, in words (ACSM, by share of the heart-rate reserve; as quoted in figures.md). */
 public enum Band implements Named {

@@ -13,7 +13,6 @@ import app.kehre.core.choreography.Conditions;
 import app.kehre.core.choreography.Part;
 import app.kehre.core.choreography.Patterned;
 import app.kehre.core.dose.AsMany;
-import app.kehre.core.dose.Bpm;
 import app.kehre.core.dose.CountPattern;
 import app.kehre.core.dose.Counts;
 import app.kehre.core.dose.Counts.Pace;
@@ -22,15 +21,16 @@ import app.kehre.core.dose.Hold;
 import app.kehre.core.dose.Interval;
 import app.kehre.core.dose.Open;
 import app.kehre.core.dose.Reps;
-import app.kehre.core.dose.Side;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Family;
 import app.kehre.core.footwork.Row;
 import app.kehre.core.footwork.RowFacts;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.Load;
+import app.kehre.core.music.Bpm;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Way;
+import app.kehre.core.value.Side;
 
 /**
  * What rhythmic moves ask for: the stepping equation for the bare move on the bench, the library's value for one on

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 
-import app.kehre.core.brief.Group;
+import app.kehre.core.people.Group;
 
 /**
  * A simulated group: drawn around the stand-ins by the ages and the mix of the brief, always the same for the same

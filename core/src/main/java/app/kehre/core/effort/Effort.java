@@ -8,14 +8,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 
-import app.kehre.core.brief.Group;
-import app.kehre.core.choreography.Level;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.people.Group;
+import app.kehre.core.people.Level;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Stretch;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Lengths;
 
 /**
  * How hard a class is predicted to be. A pure function of its timeline.

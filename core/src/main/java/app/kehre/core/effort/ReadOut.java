@@ -6,9 +6,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 
-import app.kehre.core.brief.Group;
-import app.kehre.core.dose.Lengths;
-import app.kehre.core.exercise.Limit;
+import app.kehre.core.people.Group;
+import app.kehre.core.people.Limit;
+import app.kehre.core.value.Lengths;
 
 /** What the line says at a second, in words. Estimates for planning, never a measurement of a person. */
 public final class ReadOut {

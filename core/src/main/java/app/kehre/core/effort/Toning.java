@@ -1,11 +1,11 @@
 package app.kehre.core.effort;
 
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.Load;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Way;
 import app.kehre.core.timeline.Span;
+import app.kehre.core.value.Lengths;
 
 /** Effort from 0 to 10 in toning, holds and core, from exercise, load, reps, tempo and option. Kehre's estimates. */
 final class Toning {

@@ -1,5 +1,7 @@
 package app.kehre.core.exercise;
 
+import app.kehre.core.people.Limit;
+
 /**
  * What someone with a limit does instead or watches. Usual cautions, never a diagnosis.
  *

@@ -7,10 +7,11 @@ import java.util.Set;
 import java.util.stream.Stream;
 
 import app.kehre.core.dose.Dose;
-import app.kehre.core.dose.Range;
 import app.kehre.core.footwork.Row;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.Load;
+import app.kehre.core.people.Limit;
+import app.kehre.core.value.Range;
 
 /**
  * One exercise of the library.

@@ -1,6 +1,6 @@
 package app.kehre.core.exercise;
 
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
 
 /** Where the body looks when an exercise starts: the front of the room, or the long side of the bench. */
 public enum Facing implements Named {

@@ -1,6 +1,6 @@
 package app.kehre.core.exercise;
 
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
 
 /** A part of the library: one file of its own, and how people look for things. */
 public enum Family implements Named {

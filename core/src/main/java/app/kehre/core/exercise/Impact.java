@@ -1,6 +1,6 @@
 package app.kehre.core.exercise;
 
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
 
 /** How hard the feet meet the floor. */
 public enum Impact implements Named {

@@ -6,8 +6,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 import app.kehre.core.advice.SourceKind;
-import app.kehre.core.dose.Reading;
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
+import app.kehre.core.value.Reading;
 
 /**
  * How much energy a span of work takes, as a multiple of rest, for somebody who does the standard option.

@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 
-import app.kehre.core.dose.Range;
+import app.kehre.core.value.Range;
 
 /**
  * What an instructor made of the library: exercises of their own, and shipped ones that they do not want to see.

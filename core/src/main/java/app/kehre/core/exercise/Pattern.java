@@ -1,6 +1,6 @@
 package app.kehre.core.exercise;
 
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
 
 /** A movement pattern. */
 public enum Pattern implements Named {

@@ -1,6 +1,6 @@
 package app.kehre.core.exercise;
 
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
 
 /** What a segment of the class is for. */
 public enum Role implements Named {

@@ -5,7 +5,7 @@ import java.util.EnumSet;
 import java.util.Set;
 import java.util.stream.Collectors;
 
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
 
 /** What makes a move harder than it is plain: an instructor's levers that are seen, not said (craft.md 5). */
 public enum Style implements Named {

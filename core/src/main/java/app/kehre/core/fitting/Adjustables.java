@@ -23,7 +23,6 @@ import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.DoseLevels;
 import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.dose.Hold;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.dose.Sides;
 import app.kehre.core.exercise.Dosing;
 import app.kehre.core.exercise.Role;
@@ -37,6 +36,7 @@ import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.DoseLength;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Lengths;
 
 /** Finds what in a class can be made shorter or longer. */
 final class Adjustables {

@@ -1,6 +1,6 @@
 package app.kehre.core.footwork;
 
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
 
 /**
  * What one foot does in a half-count.

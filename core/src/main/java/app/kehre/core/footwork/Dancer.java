@@ -3,7 +3,7 @@ package app.kehre.core.footwork;
 import java.util.ArrayList;
 import java.util.List;
 
-import app.kehre.core.dose.Side;
+import app.kehre.core.value.Side;
 
 /** Somebody who dances half-counts one after the other. */
 final class Dancer {

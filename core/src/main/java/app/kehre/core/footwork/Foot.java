@@ -1,6 +1,6 @@
 package app.kehre.core.footwork;
 
-import app.kehre.core.dose.Side;
+import app.kehre.core.value.Side;
 
 /** A foot, named by its part in a move. */
 public enum Foot {

@@ -1,6 +1,6 @@
 package app.kehre.core.footwork;
 
-import app.kehre.core.dose.Side;
+import app.kehre.core.value.Side;
 
 /** A direction in the room, in quarter turns to the right from the front: 0 front, 1 right, 2 back, 3 left. */
 final class Heading {

@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 
-import app.kehre.core.dose.Range;
-import app.kehre.core.dose.Reading;
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
+import app.kehre.core.value.Range;
+import app.kehre.core.value.Reading;
 
 /**
  * A move as a row of half-counts, relative to the lead foot: 1 & 2 & ... It starts with the weight on the

@@ -3,7 +3,7 @@ package app.kehre.core.footwork;
 import java.util.List;
 import java.util.Objects;
 
-import app.kehre.core.dose.Side;
+import app.kehre.core.value.Side;
 
 /**
  * What follows from a row alone.

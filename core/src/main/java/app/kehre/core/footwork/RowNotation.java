@@ -9,8 +9,8 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
-import app.kehre.core.dose.Reading;
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
+import app.kehre.core.value.Reading;
 
 /**
  * The written form of a {@link Row}: counts set off by commas, the half-count between two after an &amp;.

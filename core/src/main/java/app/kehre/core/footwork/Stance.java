@@ -2,7 +2,7 @@ package app.kehre.core.footwork;
 
 import org.jspecify.annotations.Nullable;
 
-import app.kehre.core.dose.Side;
+import app.kehre.core.value.Side;
 
 /**
  * How somebody stands between two half-counts.

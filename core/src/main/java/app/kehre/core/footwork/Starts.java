@@ -2,7 +2,7 @@ package app.kehre.core.footwork;
 
 import java.util.List;
 
-import app.kehre.core.dose.Side;
+import app.kehre.core.value.Side;
 
 /** Whether a move can begin from a stance. */
 final class Starts {

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 
-import app.kehre.core.dose.Side;
+import app.kehre.core.value.Side;
 
 /**
  * A row danced once on a lead from a stance. What cannot be danced is noted, and the walk goes on as well as

@@ -1,6 +1,6 @@
 package app.kehre.core.kit;
 
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
 
 /** Where a piece of equipment lies when it is not in use. */
 public enum KitPlace implements Named {

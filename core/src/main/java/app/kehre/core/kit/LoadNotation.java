@@ -8,7 +8,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
-import app.kehre.core.dose.Reading;
+import app.kehre.core.value.Reading;
 
 /**
  * Loads as an instructor writes them: "2 light weights", "1 7.5 kg weight in the left hand", "looped band

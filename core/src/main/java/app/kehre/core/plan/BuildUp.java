@@ -19,15 +19,15 @@ import app.kehre.core.choreography.Conditions;
 import app.kehre.core.choreography.Method;
 import app.kehre.core.choreography.Script;
 import app.kehre.core.choreography.Scripts;
-import app.kehre.core.dose.Bpm;
 import app.kehre.core.dose.Counts;
 import app.kehre.core.exercise.Caution;
 import app.kehre.core.exercise.Exercise;
-import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.exercise.Setting;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.Load;
+import app.kehre.core.music.Bpm;
+import app.kehre.core.people.Limit;
 
 /**
  * Combinations that are built up in a segment. Its stages are derived from the build-up and the segment's tempo
@@ -117,7 +117,7 @@ public record BuildUp(EntryId id, String name, Build build, Load load, String no
     public String words() {
         int count = build.combinations().size();
         return "%s, %s, %s".formatted(build.method().words(),
-                app.kehre.core.dose.Lengths.notation(build.time()),
+                app.kehre.core.value.Lengths.notation(build.time()),
                 count == 1 ? build.combinations().getFirst().name() : count + " combinations");
     }
 

@@ -4,8 +4,8 @@ import java.time.Duration;
 import java.util.HashSet;
 import java.util.List;
 
-import app.kehre.core.dose.Range;
 import app.kehre.core.exercise.Exercise;
+import app.kehre.core.value.Range;
 
 /**
  * Items done one after the other, for so many rounds; the passes of a cardio block are the same thing.

@@ -6,8 +6,8 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-import app.kehre.core.dose.Lengths;
-import app.kehre.core.dose.Reading;
+import app.kehre.core.value.Lengths;
+import app.kehre.core.value.Reading;
 
 /** The rounds of a circuit as they are typed: "3 rounds, rest 75 s, by themselves from round 2". */
 public final class CircuitNotation {

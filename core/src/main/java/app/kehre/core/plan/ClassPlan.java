@@ -12,7 +12,7 @@ import java.util.stream.Stream;
 
 import app.kehre.core.advice.Thresholds;
 import app.kehre.core.brief.Brief;
-import app.kehre.core.dose.Range;
+import app.kehre.core.value.Range;
 
 /**
  * A whole class, written down. Immutable: every method that changes something returns a new plan. How

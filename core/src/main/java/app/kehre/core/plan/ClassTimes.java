@@ -2,7 +2,7 @@ package app.kehre.core.plan;
 
 import java.time.Duration;
 
-import app.kehre.core.dose.Range;
+import app.kehre.core.value.Range;
 
 /**
  * How long the things take that planners forget. Kehre's estimates (figures.md, "Time"), editable for each

@@ -13,9 +13,9 @@ import app.kehre.core.dose.Hold;
 import app.kehre.core.dose.Sides;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
-import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Role;
-import app.kehre.core.term.Named;
+import app.kehre.core.people.Limit;
+import app.kehre.core.value.Named;
 
 /** What can be added to a class, and how. */
 public final class Edits {

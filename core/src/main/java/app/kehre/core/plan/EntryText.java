@@ -8,10 +8,10 @@ import java.util.Optional;
 import app.kehre.core.choreography.Build;
 import app.kehre.core.choreography.Method;
 import app.kehre.core.dose.DoseNotation;
-import app.kehre.core.dose.Lengths;
-import app.kehre.core.dose.Reading;
 import app.kehre.core.kit.LoadNotation;
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Lengths;
+import app.kehre.core.value.Named;
+import app.kehre.core.value.Reading;
 
 /** A line of a plan as the texts that are edited in place. */
 public final class EntryText {

@@ -3,8 +3,8 @@ package app.kehre.core.plan;
 import java.time.Duration;
 import java.util.Optional;
 
-import app.kehre.core.dose.Range;
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
+import app.kehre.core.value.Range;
 
 /**
  * How an exercise is explained and shown.

@@ -4,8 +4,8 @@ import java.util.Locale;
 
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.advice.Thresholds;
-import app.kehre.core.dose.Range;
-import app.kehre.core.dose.Reading;
+import app.kehre.core.value.Range;
+import app.kehre.core.value.Reading;
 
 /** The figures against which a class is judged, as they are typed. */
 public final class FigureText {

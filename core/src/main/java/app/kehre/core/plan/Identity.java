@@ -2,7 +2,7 @@ package app.kehre.core.plan;
 
 import java.util.Collection;
 
-import app.kehre.core.dose.Range;
+import app.kehre.core.value.Range;
 
 /**
  * Which plan it is, and which numbers it has given: a number that was given is never given again, so that what was said

@@ -10,9 +10,9 @@ import java.util.TreeMap;
 
 import app.kehre.core.dose.Dose;
 import app.kehre.core.exercise.Exercise;
-import app.kehre.core.exercise.Limit;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.Load;
+import app.kehre.core.people.Limit;
 
 /**
  * An exercise in a class.

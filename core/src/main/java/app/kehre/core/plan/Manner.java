@@ -4,8 +4,8 @@ import java.time.Duration;
 import java.util.Optional;
 import java.util.Set;
 
-import app.kehre.core.dose.Range;
 import app.kehre.core.exercise.Style;
+import app.kehre.core.value.Range;
 
 /**
  * How an item is taught, where that is not the usual way.

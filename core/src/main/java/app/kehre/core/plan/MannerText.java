@@ -6,11 +6,11 @@ import java.util.function.Function;
 
 import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.DoseNotation;
-import app.kehre.core.dose.Lengths;
-import app.kehre.core.dose.Range;
-import app.kehre.core.dose.Reading;
 import app.kehre.core.kit.Load;
 import app.kehre.core.kit.LoadNotation;
+import app.kehre.core.value.Lengths;
+import app.kehre.core.value.Range;
+import app.kehre.core.value.Reading;
 
 /** How an item is taught, and what changes by the round, as the texts that are edited in place. */
 public final class MannerText {

@@ -4,9 +4,9 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 
-import app.kehre.core.dose.Range;
 import app.kehre.core.exercise.Exercise;
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
+import app.kehre.core.value.Range;
 
 /**
  * Time in which nobody works: water, fetching kit, a change of music, or talk.

@@ -3,7 +3,7 @@ package app.kehre.core.plan;
 import java.util.UUID;
 import java.util.regex.Pattern;
 
-import app.kehre.core.dose.Reading;
+import app.kehre.core.value.Reading;
 
 /**
  * What tells a plan from all others, on this computer and on others.

@@ -7,9 +7,9 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 import app.kehre.core.dose.DoseNotation;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Style;
 import app.kehre.core.kit.LoadNotation;
+import app.kehre.core.value.Lengths;
 
 /** What changes from round to round, and how an item is taught, in words. */
 public final class RoundWords {

@@ -4,9 +4,9 @@ import java.time.Duration;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 
-import app.kehre.core.dose.Bpm;
-import app.kehre.core.dose.Range;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.music.Bpm;
+import app.kehre.core.value.Range;
 
 /**
  * A part of the class.

@@ -3,9 +3,9 @@ package app.kehre.core.plan;
 import java.time.Duration;
 import java.util.Optional;
 
-import app.kehre.core.dose.Bpm;
-import app.kehre.core.dose.Lengths;
-import app.kehre.core.dose.Reading;
+import app.kehre.core.music.Bpm;
+import app.kehre.core.value.Lengths;
+import app.kehre.core.value.Reading;
 
 /** A segment as the texts that are edited in place. */
 public final class SegmentText {

@@ -6,8 +6,8 @@ import java.time.LocalTime;
 import java.util.List;
 
 import app.kehre.core.brief.Brief;
-import app.kehre.core.dose.Bpm;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.music.Bpm;
 
 /** The bare segments that a new class starts with. */
 public final class Skeleton {

@@ -4,8 +4,8 @@ import java.time.Duration;
 import java.util.Arrays;
 import java.util.List;
 
-import app.kehre.core.dose.Lengths;
-import app.kehre.core.dose.Reading;
+import app.kehre.core.value.Lengths;
+import app.kehre.core.value.Reading;
 
 /** The class's times as the texts that are edited in place. */
 public final class TimesText {

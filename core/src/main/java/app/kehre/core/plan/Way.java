@@ -1,6 +1,6 @@
 package app.kehre.core.plan;
 
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
 
 /** Which option of an exercise is asked for. */
 public enum Way implements Named {

@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 
 import app.kehre.core.brief.Question;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
@@ -15,6 +14,7 @@ import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Lengths;
 
 /**
  * A part in the order that takes the least changing over: what shares a position and kit together, as far as the order

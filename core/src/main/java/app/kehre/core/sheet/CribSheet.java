@@ -14,13 +14,12 @@ import app.kehre.core.brief.Brief;
 import app.kehre.core.choreography.BuildUpWords;
 import app.kehre.core.choreography.Script;
 import app.kehre.core.dose.DoseNotation;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Joint;
-import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.LoadNotation;
+import app.kehre.core.people.Limit;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.CircuitNotation;
@@ -34,8 +33,9 @@ import app.kehre.core.plan.RoundWords;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SetAside;
-import app.kehre.core.term.Named;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Lengths;
+import app.kehre.core.value.Named;
 
 /**
  * The sheet that lies on the floor beside the instructor.

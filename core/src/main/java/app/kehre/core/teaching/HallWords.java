@@ -16,7 +16,6 @@ import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.dose.Hold;
 import app.kehre.core.dose.Interval;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.dose.Open;
 import app.kehre.core.dose.Reps;
 import app.kehre.core.dose.Sides;
@@ -37,6 +36,7 @@ import app.kehre.core.timeline.Phase;
 import app.kehre.core.timeline.Span;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.timeline.Turn;
+import app.kehre.core.value.Lengths;
 
 /** The words that stand large on the wall of the hall. */
 public final class HallWords {

@@ -3,9 +3,9 @@ package app.kehre.core.timeline;
 import java.util.ArrayList;
 import java.util.List;
 
-import app.kehre.core.dose.Side;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.SegmentId;
+import app.kehre.core.value.Side;
 
 /**
  * What is drawn as one piece: an entry, one side of it, or one round of it.

@@ -12,9 +12,9 @@ import app.kehre.core.dose.Hold;
 import app.kehre.core.dose.Interval;
 import app.kehre.core.dose.Open;
 import app.kehre.core.dose.Reps;
-import app.kehre.core.dose.Side;
 import app.kehre.core.dose.Stage;
 import app.kehre.core.dose.Tempo;
+import app.kehre.core.value.Side;
 
 /** Lays the spans of one dose in one round. */
 final class DoseLayer {

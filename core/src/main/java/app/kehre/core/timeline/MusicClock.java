@@ -2,7 +2,7 @@ package app.kehre.core.timeline;
 
 import java.time.Duration;
 
-import app.kehre.core.dose.Bpm;
+import app.kehre.core.music.Bpm;
 
 /**
  * Counted music that runs on without a break. Every boundary is measured from where it began, so rounding

@@ -9,9 +9,7 @@ import java.util.List;
 import java.util.Map;
 
 import app.kehre.core.dose.Dose;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.dose.Reps;
-import app.kehre.core.dose.Side;
 import app.kehre.core.dose.Sides;
 import app.kehre.core.dose.Stage;
 import app.kehre.core.plan.BuildUp;
@@ -21,6 +19,8 @@ import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Screen;
+import app.kehre.core.value.Lengths;
+import app.kehre.core.value.Side;
 
 /**
  * What each side of the body does of an exercise in the whole class.

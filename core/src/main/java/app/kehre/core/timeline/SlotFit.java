@@ -2,7 +2,7 @@ package app.kehre.core.timeline;
 
 import java.time.Duration;
 
-import app.kehre.core.dose.Lengths;
+import app.kehre.core.value.Lengths;
 
 /**
  * How a class stands to its slot.

@@ -2,9 +2,9 @@ package app.kehre.core.timeline;
 
 import java.time.Duration;
 
-import app.kehre.core.dose.Side;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.SegmentId;
+import app.kehre.core.value.Side;
 
 /**
  * The smallest part of the class in which one thing happens.

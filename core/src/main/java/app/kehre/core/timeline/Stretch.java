@@ -2,7 +2,7 @@ package app.kehre.core.timeline;
 
 import java.time.Duration;
 
-import app.kehre.core.dose.Lengths;
+import app.kehre.core.value.Lengths;
 
 /**
  * A part of the class, from its start (included) to its end (excluded), measured from the class's start.

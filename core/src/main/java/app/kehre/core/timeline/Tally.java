@@ -7,8 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.plan.SegmentId;
+import app.kehre.core.value.Lengths;
 
 /**
  * Where the time of a class, or of one of its segments, goes.

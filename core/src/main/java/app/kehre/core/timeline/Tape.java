@@ -7,10 +7,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-import app.kehre.core.dose.Side;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.value.Side;
 
 /** The spans laid so far, one after the other, and the music that runs along. */
 final class Tape {

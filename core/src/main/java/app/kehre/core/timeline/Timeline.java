@@ -9,13 +9,13 @@ import java.util.Objects;
 import java.util.Optional;
 
 import app.kehre.core.choreography.Script;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
+import app.kehre.core.value.Lengths;
 
 /**
  * A class laid out in time: a pure function of its plan.

@@ -8,9 +8,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-import app.kehre.core.dose.Reading;
-import app.kehre.core.exercise.Limit;
 import app.kehre.core.kit.Equipment;
+import app.kehre.core.people.Group;
+import app.kehre.core.people.Limit;
+import app.kehre.core.value.Reading;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

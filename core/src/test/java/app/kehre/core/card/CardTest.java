@@ -8,8 +8,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 import app.kehre.core.exercise.Exercise;
-import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Muscle;
+import app.kehre.core.people.Limit;
 import app.kehre.core.testing.Exercises;
 
 import static org.assertj.core.api.Assertions.assertThat;

@@ -10,12 +10,12 @@ import org.junit.jupiter.api.Test;
 import app.kehre.core.brief.Brief;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Impact;
-import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Position;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.Equipment;
+import app.kehre.core.people.Limit;
 import app.kehre.core.testing.Exercises;
 import app.kehre.core.testing.Plans;
 

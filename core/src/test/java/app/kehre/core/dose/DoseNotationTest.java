@@ -9,7 +9,9 @@ import net.jqwik.api.Provide;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import app.kehre.core.music.Bpm;
 import app.kehre.core.testing.Draws;
+import app.kehre.core.value.Reading;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

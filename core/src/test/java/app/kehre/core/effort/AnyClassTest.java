@@ -5,10 +5,10 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.testing.Draws;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Lengths;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;

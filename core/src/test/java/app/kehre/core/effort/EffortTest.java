@@ -9,7 +9,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 
-import app.kehre.core.brief.Group;
+import app.kehre.core.people.Group;
 import app.kehre.core.plan.Way;
 import app.kehre.core.timeline.Stretch;
 

@@ -4,8 +4,9 @@ import java.util.List;
 
 import org.junit.jupiter.api.Test;
 
-import app.kehre.core.term.Named;
+import app.kehre.core.people.Limit;
 import app.kehre.core.testing.Exercises;
+import app.kehre.core.value.Named;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;

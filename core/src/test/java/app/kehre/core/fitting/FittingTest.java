@@ -15,13 +15,13 @@ import net.jqwik.api.Provide;
 import net.jqwik.api.constraints.IntRange;
 
 import app.kehre.core.brief.Brief;
-import app.kehre.core.dose.Bpm;
 import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
 import app.kehre.core.kit.Load;
 import app.kehre.core.kit.LoadNotation;
+import app.kehre.core.music.Bpm;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;

@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-import app.kehre.core.dose.Side;
+import app.kehre.core.value.Side;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

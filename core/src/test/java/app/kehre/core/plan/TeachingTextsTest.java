@@ -14,11 +14,11 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 import app.kehre.core.brief.Brief;
-import app.kehre.core.brief.Group;
 import app.kehre.core.dose.Hold;
-import app.kehre.core.dose.Reading;
 import app.kehre.core.kit.LoadNotation;
+import app.kehre.core.people.Group;
 import app.kehre.core.testing.Draws;
+import app.kehre.core.value.Reading;
 
 import static app.kehre.core.testing.Exercises.SQUAT;
 import static app.kehre.core.testing.Ids.line;

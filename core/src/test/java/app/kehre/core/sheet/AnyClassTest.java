@@ -7,7 +7,6 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
@@ -15,6 +14,7 @@ import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.testing.Draws;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Lengths;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

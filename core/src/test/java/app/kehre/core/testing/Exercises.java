@@ -14,7 +14,6 @@ import app.kehre.core.exercise.Facing;
 import app.kehre.core.exercise.Family;
 import app.kehre.core.exercise.Impact;
 import app.kehre.core.exercise.Joint;
-import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Mets;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Option;
@@ -25,6 +24,7 @@ import app.kehre.core.exercise.Setting;
 import app.kehre.core.exercise.Work;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.Load;
+import app.kehre.core.people.Limit;
 
 /** A few exercises, as plain as they can be. */
 public final class Exercises {

@@ -8,11 +8,11 @@ import java.util.List;
 import java.util.function.UnaryOperator;
 
 import app.kehre.core.brief.Brief;
-import app.kehre.core.dose.Bpm;
 import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.LoadNotation;
+import app.kehre.core.music.Bpm;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.ClassTimes;

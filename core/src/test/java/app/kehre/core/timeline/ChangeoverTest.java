@@ -89,7 +89,7 @@ class ChangeoverTest {
                 "hold 30", "transition 10 up", "explain 20", "work 30", "transition 10 floor", "explain 20",
                 "hold 20");
         assertThat(told(plans.brief(
-                brief -> brief.with(brief.group().withAges(new app.kehre.core.brief.Group.Ages(65, 80))))))
+                brief -> brief.with(brief.group().withAges(new app.kehre.core.people.Group.Ages(65, 80))))))
                 .contains("transition 20 floor",
                         "transition 20 up");
     }

@@ -13,15 +13,15 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-import app.kehre.core.dose.Bpm;
-import app.kehre.core.dose.Side;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.music.Bpm;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.testing.Draws;
 import app.kehre.core.testing.Plans;
+import app.kehre.core.value.Side;
 
 import static app.kehre.core.testing.Exercises.BASIC;
 import static app.kehre.core.testing.Exercises.PLANK;
@@ -92,7 +92,7 @@ class TimelineTest {
             "40 s on, x3, each side|4:04", "5 eights|0:20", "5 eights, half time|0:40",
             "5 eights, double time|0:10", "5 eights, each side|0:40"})
     void aDoseTakesItsTime(String dose, String clock) {
-        assertThat(app.kehre.core.dose.Lengths.clock(of(SQUAT, dose).total())).isEqualTo(clock);
+        assertThat(app.kehre.core.value.Lengths.clock(of(SQUAT, dose).total())).isEqualTo(clock);
     }
 
     @Test

@@ -17,7 +17,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 
 import app.kehre.core.brief.Brief;
-import app.kehre.core.dose.Reading;
+import app.kehre.core.value.Reading;
 import app.kehre.desk.control.InlineField;
 
 /** The rows of the Brief place: each knows how to show the brief, and changes it. */

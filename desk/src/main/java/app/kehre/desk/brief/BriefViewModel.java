@@ -6,9 +6,9 @@ import java.util.function.UnaryOperator;
 
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.brief.Brief;
-import app.kehre.core.dose.Reading;
 import app.kehre.core.plan.Capacity;
 import app.kehre.core.plan.FigureText;
+import app.kehre.core.value.Reading;
 import app.kehre.desk.control.Commit;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.TypedText;

@@ -12,7 +12,7 @@ import javafx.scene.layout.VBox;
 
 import app.kehre.core.choreography.Fit;
 import app.kehre.core.choreography.Fits;
-import app.kehre.core.dose.Side;
+import app.kehre.core.value.Side;
 import app.kehre.desk.control.Words;
 
 /** The moves that fit at the point after the selected move, first; the others with the reason why not. */

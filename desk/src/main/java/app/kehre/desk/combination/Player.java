@@ -6,7 +6,7 @@ import javafx.animation.AnimationTimer;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 
-import app.kehre.core.dose.Bpm;
+import app.kehre.core.music.Bpm;
 import app.kehre.desk.sound.Click;
 
 /** Plays a combination at a tempo, again and again: the place in it moves on, with a click on each count. */

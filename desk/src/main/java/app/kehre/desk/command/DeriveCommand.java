@@ -8,9 +8,9 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
 
-import app.kehre.core.dose.Range;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.value.Range;
 
 /** What the commands share that derive a part of a class from the rest of it. */
 abstract class DeriveCommand extends ProposeCommand {

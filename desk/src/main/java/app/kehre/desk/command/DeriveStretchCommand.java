@@ -9,10 +9,10 @@ import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Ledger;
 import app.kehre.core.deriving.StretchFromClass;
 import app.kehre.core.dose.DoseNotation;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
+import app.kehre.core.value.Lengths;
 
 /** {@code kehre derive-stretch PLAN --minutes 6}. */
 @Command(name = "derive-stretch", mixinStandardHelpOptions = true, description = {

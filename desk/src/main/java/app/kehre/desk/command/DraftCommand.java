@@ -12,7 +12,6 @@ import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.drafting.Draft;
 import app.kehre.core.drafting.Drafting;
 import app.kehre.core.exercise.Library;
@@ -20,6 +19,7 @@ import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryText;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.value.Lengths;
 import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.plan.PlanDocument;
 

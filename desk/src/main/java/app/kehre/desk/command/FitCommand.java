@@ -18,12 +18,12 @@ import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Effect;
 import app.kehre.core.balance.Mend;
 import app.kehre.core.brief.BriefText;
-import app.kehre.core.dose.Lengths;
-import app.kehre.core.dose.Range;
-import app.kehre.core.dose.Reading;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.fitting.Fitting;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.value.Lengths;
+import app.kehre.core.value.Range;
+import app.kehre.core.value.Reading;
 import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.plan.PlanDocument;
 

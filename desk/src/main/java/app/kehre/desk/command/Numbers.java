@@ -8,7 +8,7 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.TypeConversionException;
 
-import app.kehre.core.dose.Range;
+import app.kehre.core.value.Range;
 
 /** Reads the words of the command line in our own words. */
 final class Numbers {

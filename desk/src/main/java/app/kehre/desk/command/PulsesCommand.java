@@ -23,7 +23,6 @@ import picocli.CommandLine.Spec;
 
 import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.DoseScale;
-import app.kehre.core.dose.Range;
 import app.kehre.core.dose.Reps;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
@@ -31,6 +30,7 @@ import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.value.Range;
 import app.kehre.desk.look.Type;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.window.MainWindow;

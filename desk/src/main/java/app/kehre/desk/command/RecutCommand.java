@@ -7,12 +7,12 @@ import picocli.CommandLine.Option;
 
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.brief.Brief;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.drafting.Draft;
 import app.kehre.core.drafting.Recutting;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.fitting.Differences;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.value.Lengths;
 
 /** {@code kehre recut PLAN --slot 45}. */
 @Command(name = "recut", mixinStandardHelpOptions = true, description = {

@@ -5,10 +5,10 @@ import java.util.stream.Collectors;
 
 import picocli.CommandLine.Command;
 
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.regrouping.Regrouping;
+import app.kehre.core.value.Lengths;
 
 /** {@code kehre regroup PLAN}. */
 @Command(name = "regroup", mixinStandardHelpOptions = true, description = {

@@ -3,13 +3,13 @@ package app.kehre.desk.control;
 import java.util.Arrays;
 import javafx.scene.canvas.GraphicsContext;
 
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.effort.Demand;
 import app.kehre.core.effort.Effort;
 import app.kehre.core.effort.Piece;
 import app.kehre.core.effort.Scale;
 import app.kehre.core.effort.Target;
 import app.kehre.core.timeline.Stretch;
+import app.kehre.core.value.Lengths;
 import app.kehre.desk.look.Palette;
 
 /** Draws the effort line in its target band above the blocks of a road; hatched where no heart rate is claimed. */

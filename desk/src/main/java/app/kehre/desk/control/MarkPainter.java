@@ -5,9 +5,9 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
 
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.timeline.Mark;
 import app.kehre.core.timeline.Stretch;
+import app.kehre.core.value.Lengths;
 import app.kehre.desk.look.Palette;
 import app.kehre.desk.look.Type;
 import app.kehre.formats.font.Weight;

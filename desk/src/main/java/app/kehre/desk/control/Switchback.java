@@ -17,7 +17,6 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
 
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.effort.Effort;
 import app.kehre.core.effort.ReadOut;
 import app.kehre.core.plan.ClassPlan;
@@ -27,6 +26,7 @@ import app.kehre.core.timeline.Block;
 import app.kehre.core.timeline.Stretch;
 import app.kehre.core.timeline.Tally;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Lengths;
 import app.kehre.desk.look.Palette;
 
 /**

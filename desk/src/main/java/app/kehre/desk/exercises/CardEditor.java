@@ -23,7 +23,7 @@ import app.kehre.core.exercise.Family;
 import app.kehre.core.exercise.Impact;
 import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Position;
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
 
 /** An own exercise, written field by field; what is wrong stands below its field, and nothing typed is lost. */
 final class CardEditor extends VBox {

@@ -20,7 +20,7 @@ import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Option;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.LoadNotation;
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
 import app.kehre.desk.control.Words;
 
 /** The page of one exercise. */

@@ -13,7 +13,7 @@ import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 
 import app.kehre.core.exercise.Exercise;
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
 
 /** A row of the library: the name, what it works and where, and how much energy it takes. */
 final class ExerciseCell extends ListCell<Exercise> {

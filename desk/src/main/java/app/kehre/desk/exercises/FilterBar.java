@@ -16,7 +16,7 @@ import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Position;
 import app.kehre.core.exercise.Role;
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
 
 /** The filters, each a word that says what it leaves. */
 final class FilterBar extends FlowPane {

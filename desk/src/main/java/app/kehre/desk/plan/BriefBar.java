@@ -12,10 +12,10 @@ import org.jspecify.annotations.Nullable;
 
 import app.kehre.core.brief.Brief;
 import app.kehre.core.brief.BriefText;
-import app.kehre.core.dose.Lengths;
-import app.kehre.core.dose.Reading;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Lengths;
+import app.kehre.core.value.Reading;
 import app.kehre.desk.control.InlineField;
 import app.kehre.desk.look.Tips;
 

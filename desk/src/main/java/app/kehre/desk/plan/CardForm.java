@@ -13,9 +13,9 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 
-import app.kehre.core.dose.Reading;
 import app.kehre.core.plan.Entry;
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
+import app.kehre.core.value.Reading;
 import app.kehre.desk.control.InlineField;
 
 /** Rows of a card that can be edited: a word, and a text, a choice or a mark beside it. */

@@ -11,9 +11,9 @@ import javafx.scene.control.Label;
 import app.kehre.core.dose.Counts;
 import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.DoseParts;
-import app.kehre.core.dose.Reading;
 import app.kehre.core.dose.Sides;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.value.Reading;
 
 /** The dose of a line, a field for each part of its kind. */
 final class DosePane {

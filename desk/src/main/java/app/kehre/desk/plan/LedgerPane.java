@@ -16,10 +16,10 @@ import javafx.scene.layout.VBox;
 
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Ledger;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.effort.ReadOut;
 import app.kehre.core.exercise.Joint;
 import app.kehre.core.exercise.Muscle;
+import app.kehre.core.value.Lengths;
 import app.kehre.desk.control.Words;
 import app.kehre.desk.look.Tips;
 

@@ -26,7 +26,7 @@ import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Way;
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
 import app.kehre.desk.control.Words;
 import app.kehre.desk.look.Palette;
 import app.kehre.desk.look.Tips;

@@ -14,8 +14,6 @@ import javafx.beans.property.SimpleObjectProperty;
 
 import app.kehre.core.brief.Brief;
 import app.kehre.core.dose.DoseWords;
-import app.kehre.core.dose.Lengths;
-import app.kehre.core.dose.Reading;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
@@ -29,6 +27,8 @@ import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
 import app.kehre.core.plan.TimesText;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Lengths;
+import app.kehre.core.value.Reading;
 import app.kehre.desk.control.Commit;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.TypedText;

@@ -4,7 +4,6 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 import app.kehre.core.choreography.Script;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.Entry;
@@ -14,6 +13,7 @@ import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.RoundWords;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Lengths;
 
 /**
  * A line of the selected segment as it stands in the table.

@@ -13,11 +13,11 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.VBox;
 
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.SlotFit;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Lengths;
 import app.kehre.desk.look.Palette;
 import app.kehre.desk.look.Tips;
 

@@ -16,12 +16,12 @@ import javafx.scene.layout.Region;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
-import app.kehre.core.dose.Lengths;
-import app.kehre.core.dose.Reading;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentText;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Lengths;
+import app.kehre.core.value.Reading;
 import app.kehre.desk.control.InlineField;
 import app.kehre.desk.look.Icons;
 import app.kehre.desk.look.Tips;

@@ -14,11 +14,11 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.SideTotals;
 import app.kehre.core.timeline.Tally;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Lengths;
 import app.kehre.desk.look.Tips;
 
 /** Where the time of the class goes; pressing a use shows only that on the road. */

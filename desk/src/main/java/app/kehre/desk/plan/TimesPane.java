@@ -8,9 +8,9 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.plan.ClassTimes;
 import app.kehre.core.plan.TimesText;
+import app.kehre.core.value.Lengths;
 import app.kehre.desk.control.InlineField;
 
 /** How long explaining and changing over take in this class, each to be changed. */

@@ -10,7 +10,6 @@ import java.util.stream.Collectors;
 import app.kehre.core.brief.Brief;
 import app.kehre.core.deriving.StretchFromClass;
 import app.kehre.core.deriving.WarmUpFromClass;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.drafting.Draft;
 import app.kehre.core.drafting.Drafting;
 import app.kehre.core.drafting.Recutting;
@@ -23,6 +22,7 @@ import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.SegmentId;
 import app.kehre.core.regrouping.Regrouping;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Lengths;
 
 /** What follows from the class or its brief, as ways with changes to be ticked. */
 final class Derived {

@@ -20,12 +20,12 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.fitting.Change;
 import app.kehre.core.fitting.Fitting;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
+import app.kehre.core.value.Lengths;
 import app.kehre.desk.control.SmallRoad;
 import app.kehre.desk.control.Words;
 import app.kehre.desk.look.Palette;

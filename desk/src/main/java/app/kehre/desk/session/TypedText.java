@@ -3,10 +3,10 @@ package app.kehre.desk.session;
 import java.util.function.Function;
 import java.util.function.Supplier;
 
-import app.kehre.core.dose.Lengths;
-import app.kehre.core.dose.Reading;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Lengths;
+import app.kehre.core.value.Reading;
 import app.kehre.desk.control.Commit;
 
 /** A text of the plan that is being typed: shown in all totals at once, taken over as one step. */

@@ -17,12 +17,12 @@ import javafx.scene.layout.VBox;
 
 import app.kehre.core.choreography.BuildUpWords;
 import app.kehre.core.choreography.Stage;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.teaching.Counting;
 import app.kehre.core.teaching.HallWords;
 import app.kehre.core.teaching.Moment;
 import app.kehre.core.teaching.RunState;
+import app.kehre.core.value.Lengths;
 import app.kehre.desk.control.Switchback;
 import app.kehre.desk.look.Palette;
 import app.kehre.desk.look.Type;

@@ -8,11 +8,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.teaching.RunState;
 import app.kehre.core.teaching.TeachingRun;
+import app.kehre.core.value.Lengths;
 import app.kehre.desk.control.NoticeBar;
 import app.kehre.desk.control.NoticeBar.Way;
 import app.kehre.desk.session.KeptTeaching;

@@ -15,12 +15,12 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 import app.kehre.core.balance.Assessment;
-import app.kehre.core.brief.Group;
 import app.kehre.core.choosing.Suggestion;
 import app.kehre.core.choosing.Swap;
 import app.kehre.core.choosing.Unanswered;
-import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Muscle;
+import app.kehre.core.people.Group;
+import app.kehre.core.people.Limit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
@@ -159,7 +159,7 @@ class ChoosingPlaceTest {
         EntryId line = instructor.plan().segment(part(5)).entries().getFirst().id();
         assertThat(first.words()).endsWith(first.longer().isZero()
                 ? "same length"
-                : app.kehre.core.dose.Lengths.signed(first.longer()));
+                : app.kehre.core.value.Lengths.signed(first.longer()));
 
         instructor.presses(KeyCode.ENTER);
 

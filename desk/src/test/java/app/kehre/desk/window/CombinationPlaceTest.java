@@ -14,8 +14,8 @@ import app.kehre.core.choreography.Build;
 import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Method;
 import app.kehre.core.choreography.Part;
-import app.kehre.core.dose.Side;
 import app.kehre.core.plan.EntryId;
+import app.kehre.core.value.Side;
 import app.kehre.desk.FaultyDisk;
 import app.kehre.desk.Instructor;
 

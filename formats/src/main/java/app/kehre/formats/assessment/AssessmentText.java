@@ -8,10 +8,10 @@ import tools.jackson.databind.node.ObjectNode;
 
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Finding;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.value.Lengths;
 import app.kehre.formats.json.JsonText;
 
 /** What is found in a class, as JSON or as text for a person. */

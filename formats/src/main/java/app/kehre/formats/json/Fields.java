@@ -15,9 +15,9 @@ import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
-import app.kehre.core.dose.Range;
-import app.kehre.core.dose.Reading;
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
+import app.kehre.core.value.Range;
+import app.kehre.core.value.Reading;
 
 /**
  * The fields of one JSON object. A fault is collected with its place, and a stand-in returned, so that one

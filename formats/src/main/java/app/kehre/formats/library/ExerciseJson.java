@@ -18,7 +18,7 @@ import app.kehre.core.exercise.Work;
 import app.kehre.core.footwork.RowNotation;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.LoadNotation;
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
 import app.kehre.formats.json.Fields;
 import app.kehre.formats.json.JsonText;
 

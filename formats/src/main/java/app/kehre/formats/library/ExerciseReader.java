@@ -21,7 +21,6 @@ import app.kehre.core.exercise.Facing;
 import app.kehre.core.exercise.Family;
 import app.kehre.core.exercise.Impact;
 import app.kehre.core.exercise.Joint;
-import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Mets;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Option;
@@ -35,6 +34,7 @@ import app.kehre.core.footwork.RowNotation;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.Load;
 import app.kehre.core.kit.LoadNotation;
+import app.kehre.core.people.Limit;
 import app.kehre.formats.json.Fields;
 
 /** Reads one exercise. */

@@ -23,11 +23,11 @@ import app.kehre.core.card.Card;
 import app.kehre.core.card.Field;
 import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.DoseNotation;
-import app.kehre.core.dose.Reading;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.OwnExercises;
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
+import app.kehre.core.value.Reading;
 import app.kehre.formats.table.Cells;
 import app.kehre.formats.table.TableText;
 

@@ -7,7 +7,7 @@ import app.kehre.core.card.Card;
 import app.kehre.core.card.Field;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
 import app.kehre.formats.table.Cells;
 import app.kehre.formats.table.TableText;
 

@@ -12,9 +12,9 @@ import java.util.TreeSet;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-import app.kehre.core.dose.Range;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.OwnExercises;
+import app.kehre.core.value.Range;
 import app.kehre.formats.json.Fields;
 import app.kehre.formats.json.JsonText;
 import app.kehre.formats.json.UnreadableFile;

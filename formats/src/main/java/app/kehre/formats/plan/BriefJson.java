@@ -20,19 +20,19 @@ import tools.jackson.databind.node.ObjectNode;
 import app.kehre.core.brief.Brief;
 import app.kehre.core.brief.Format;
 import app.kehre.core.brief.Goal;
-import app.kehre.core.brief.Group;
 import app.kehre.core.brief.Quality;
 import app.kehre.core.brief.Question;
 import app.kehre.core.brief.Room;
 import app.kehre.core.brief.School;
 import app.kehre.core.brief.Schools;
-import app.kehre.core.dose.Range;
-import app.kehre.core.dose.Reading;
-import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
-import app.kehre.core.term.Named;
+import app.kehre.core.people.Group;
+import app.kehre.core.people.Limit;
+import app.kehre.core.value.Named;
+import app.kehre.core.value.Range;
+import app.kehre.core.value.Reading;
 import app.kehre.formats.json.Fields;
 
 /** The brief as JSON. */

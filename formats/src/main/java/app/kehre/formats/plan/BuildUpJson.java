@@ -16,16 +16,16 @@ import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Method;
 import app.kehre.core.choreography.Part;
 import app.kehre.core.dose.Counts.Pace;
-import app.kehre.core.dose.Lengths;
-import app.kehre.core.dose.Side;
 import app.kehre.core.exercise.Exercise;
-import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Style;
 import app.kehre.core.kit.Load;
 import app.kehre.core.kit.LoadNotation;
+import app.kehre.core.people.Limit;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
+import app.kehre.core.value.Lengths;
+import app.kehre.core.value.Side;
 import app.kehre.formats.json.Fields;
 
 /** Reads and writes build-ups. */

@@ -13,14 +13,12 @@ import java.util.Set;
 import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.dose.Hold;
-import app.kehre.core.dose.Lengths;
-import app.kehre.core.dose.Range;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
-import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Style;
 import app.kehre.core.kit.Load;
 import app.kehre.core.kit.LoadNotation;
+import app.kehre.core.people.Limit;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
@@ -33,6 +31,8 @@ import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.RoundChange;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Way;
+import app.kehre.core.value.Lengths;
+import app.kehre.core.value.Range;
 import app.kehre.formats.json.Fields;
 
 /** Reads the lines of a segment: exercises, circuits, screens and pauses. */

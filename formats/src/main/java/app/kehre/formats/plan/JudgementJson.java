@@ -14,7 +14,6 @@ import tools.jackson.databind.node.ObjectNode;
 
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.advice.Thresholds;
-import app.kehre.core.dose.Range;
 import app.kehre.core.plan.Chosen;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
@@ -22,6 +21,7 @@ import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Identity;
 import app.kehre.core.plan.SegmentId;
 import app.kehre.core.plan.SetAside;
+import app.kehre.core.value.Range;
 import app.kehre.formats.json.Fields;
 
 /** The figures that are not Kehre's, the findings set aside and why lines were proposed, in a plan document. */

@@ -10,7 +10,6 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 import app.kehre.core.dose.DoseNotation;
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Style;
@@ -28,6 +27,7 @@ import app.kehre.core.plan.RoundChange;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.Way;
+import app.kehre.core.value.Lengths;
 import app.kehre.formats.json.JsonText;
 import app.kehre.formats.library.ExerciseJson;
 

@@ -6,7 +6,6 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalInt;
 
-import app.kehre.core.dose.Lengths;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Segment;
@@ -15,6 +14,7 @@ import app.kehre.core.timeline.Done;
 import app.kehre.core.timeline.Span;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.timeline.Turn;
+import app.kehre.core.value.Lengths;
 import app.kehre.formats.table.Cells;
 
 /** The spans of a class, one a row, as CSV (RFC 4180, UTF-8) or as text for a person. */

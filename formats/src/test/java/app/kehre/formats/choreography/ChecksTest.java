@@ -82,7 +82,7 @@ class ChecksTest {
             122 | 25 | 0
             """)
     void aHigherBenchNeedsSlowerMusic(int bpm, int height, int missteps) {
-        Conditions conditions = new Conditions(new app.kehre.core.dose.Bpm(bpm), height, USUAL.level(),
+        Conditions conditions = new Conditions(new app.kehre.core.music.Bpm(bpm), height, USUAL.level(),
                 USUAL.onFloor(), USUAL.limits());
 
         assertThat(Checks.of(Moves.combination("basic-step R x8"), conditions, Moves.all()))

@@ -7,8 +7,8 @@ import java.util.Random;
 import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Part;
 import app.kehre.core.dose.Counts.Pace;
-import app.kehre.core.dose.Side;
 import app.kehre.core.exercise.Exercise;
+import app.kehre.core.value.Side;
 
 /** Combinations drawn by chance, right and wrong ones. */
 final class Draw {

@@ -7,11 +7,11 @@ import app.kehre.core.choreography.Fit;
 import app.kehre.core.choreography.Fits;
 import app.kehre.core.choreography.Legs;
 import app.kehre.core.dose.Counts.Pace;
-import app.kehre.core.dose.Reading;
-import app.kehre.core.dose.Side;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryText;
+import app.kehre.core.value.Reading;
+import app.kehre.core.value.Side;
 
 import static app.kehre.core.testing.Ids.line;
 import static org.assertj.core.api.Assertions.assertThat;

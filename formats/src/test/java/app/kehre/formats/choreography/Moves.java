@@ -7,11 +7,11 @@ import java.util.Set;
 import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Part;
 import app.kehre.core.dose.Counts.Pace;
-import app.kehre.core.dose.Side;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Style;
 import app.kehre.core.footwork.Row;
+import app.kehre.core.value.Side;
 import app.kehre.formats.library.BuiltInLibrary;
 
 /** Combinations of the library's moves in one line: {@code knee-up R, basic-step L x3 tap, v-step R half}. */

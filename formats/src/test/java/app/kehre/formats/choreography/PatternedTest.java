@@ -14,8 +14,8 @@ import app.kehre.core.choreography.Patterned;
 import app.kehre.core.dose.CountPattern;
 import app.kehre.core.dose.Counts.Pace;
 import app.kehre.core.dose.DoseNotation;
-import app.kehre.core.dose.Side;
 import app.kehre.core.dose.Sides;
+import app.kehre.core.value.Side;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.tuple;

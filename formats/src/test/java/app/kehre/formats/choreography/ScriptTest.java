@@ -19,8 +19,8 @@ import app.kehre.core.choreography.Part;
 import app.kehre.core.choreography.Pass;
 import app.kehre.core.choreography.Script;
 import app.kehre.core.choreography.Stage;
-import app.kehre.core.dose.Bpm;
-import app.kehre.core.dose.Side;
+import app.kehre.core.music.Bpm;
+import app.kehre.core.value.Side;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -15,7 +15,7 @@ import app.kehre.core.choreography.Checks;
 import app.kehre.core.choreography.Method;
 import app.kehre.core.choreography.Script;
 import app.kehre.core.choreography.Stage;
-import app.kehre.core.dose.Bpm;
+import app.kehre.core.music.Bpm;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.sheet.CribSheet;

@@ -9,11 +9,11 @@ import java.util.SplittableRandom;
 import app.kehre.core.brief.Brief;
 import app.kehre.core.brief.Format;
 import app.kehre.core.brief.Goal;
-import app.kehre.core.brief.Group;
 import app.kehre.core.brief.Room;
-import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.kit.Equipment;
+import app.kehre.core.people.Group;
+import app.kehre.core.people.Limit;
 
 /**
  * Briefs by number, always the same: every format in turn; slots of 30, 45, 60 and 75 min; 6 to 24 people who are older,

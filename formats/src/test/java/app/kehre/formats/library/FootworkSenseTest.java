@@ -6,7 +6,6 @@ import java.util.Set;
 
 import org.junit.jupiter.api.Test;
 
-import app.kehre.core.dose.Side;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Facing;
 import app.kehre.core.exercise.Family;
@@ -17,6 +16,7 @@ import app.kehre.core.footwork.Slip;
 import app.kehre.core.footwork.Stance;
 import app.kehre.core.footwork.Walk;
 import app.kehre.core.kit.Equipment;
+import app.kehre.core.value.Side;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -26,7 +26,6 @@ import app.kehre.core.exercise.Family;
 import app.kehre.core.exercise.Impact;
 import app.kehre.core.exercise.Joint;
 import app.kehre.core.exercise.Library;
-import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Option;
 import app.kehre.core.exercise.Pattern;
@@ -34,9 +33,10 @@ import app.kehre.core.exercise.Position;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.exercise.Setting;
 import app.kehre.core.kit.Equipment;
-import app.kehre.core.term.Named;
+import app.kehre.core.people.Limit;
 import app.kehre.core.testing.Plans;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Named;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

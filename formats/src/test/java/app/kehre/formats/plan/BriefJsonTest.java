@@ -8,13 +8,13 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 import app.kehre.core.brief.Brief;
 import app.kehre.core.brief.Format;
-import app.kehre.core.brief.Group;
 import app.kehre.core.brief.Quality;
 import app.kehre.core.brief.Question;
 import app.kehre.core.brief.School;
-import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.kit.Equipment;
+import app.kehre.core.people.Group;
+import app.kehre.core.people.Limit;
 import app.kehre.formats.json.UnreadableFile;
 import app.kehre.formats.library.BuiltInLibrary;
 

@@ -1,6 +1,6 @@
-package app.kehre.core.choreography;
+package app.kehre.core.people;
 
-import app.kehre.core.brief.Group.Mix;
+import app.kehre.core.people.Group.Mix;
 
 /** How used to choreography a group is. */
 public enum Level {

@@ -1,4 +1,4 @@
-package app.kehre.core.dose;
+package app.kehre.core.value;
 
 /** The side of the body that a span of work belongs to. */
 public enum Side {

@@ -1,6 +1,6 @@
-package app.kehre.core.exercise;
+package app.kehre.core.people;
 
-import app.kehre.core.term.Named;
+import app.kehre.core.value.Named;
 
 /** What a person in the group may have to watch (figures.md, "Cautions that the library carries"). */
 public enum Limit implements Named {

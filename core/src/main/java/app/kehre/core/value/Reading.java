@@ -1,4 +1,4 @@
-package app.kehre.core.dose;
+package app.kehre.core.value;
 
 import java.util.List;
 import java.util.Optional;

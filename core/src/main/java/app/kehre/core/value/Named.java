@@ -1,4 +1,4 @@
-package app.kehre.core.term;
+package app.kehre.core.value;
 
 import java.util.Arrays;
 import java.util.List;

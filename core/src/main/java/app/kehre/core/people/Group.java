@@ -1,10 +1,9 @@
-package app.kehre.core.brief;
+package app.kehre.core.people;
 
 import java.util.EnumMap;
 import java.util.Map;
 
-import app.kehre.core.dose.Range;
-import app.kehre.core.exercise.Limit;
+import app.kehre.core.value.Range;
 
 /**
  * Who comes.

@@ -1,4 +1,4 @@
-package app.kehre.core.term;
+package app.kehre.core.value;
 
 import java.util.Arrays;
 import java.util.List;
@@ -18,12 +18,12 @@ import app.kehre.core.exercise.Facing;
 import app.kehre.core.exercise.Family;
 import app.kehre.core.exercise.Impact;
 import app.kehre.core.exercise.Joint;
-import app.kehre.core.exercise.Limit;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Position;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.KitPlace;
+import app.kehre.core.people.Limit;
 import app.kehre.core.plan.Explaining;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Way;

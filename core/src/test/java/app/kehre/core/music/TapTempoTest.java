@@ -1,10 +1,8 @@
-package app.kehre.core.choreography;
+package app.kehre.core.music;
 
 import java.time.Instant;
 
 import org.junit.jupiter.api.Test;
-
-import app.kehre.core.dose.Bpm;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,4 +1,4 @@
-package app.kehre.core.brief;
+package app.kehre.core.people;
 
 import java.util.Map;
 import java.util.OptionalInt;
@@ -6,7 +6,12 @@ import java.util.stream.Stream;
 
 import org.junit.jupiter.api.Test;
 
-import app.kehre.core.exercise.Limit;
+import app.kehre.core.brief.Goal;
+import app.kehre.core.brief.Quality;
+import app.kehre.core.brief.Question;
+import app.kehre.core.brief.Room;
+import app.kehre.core.brief.School;
+import app.kehre.core.brief.Schools;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.kit.Equipment;
 

@@ -1,12 +1,10 @@
-package app.kehre.core.choreography;
+package app.kehre.core.music;
 
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-
-import app.kehre.core.dose.Bpm;
 
 /**
  * The tempo that is tapped along with the music.

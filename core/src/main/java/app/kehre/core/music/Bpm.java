@@ -1,6 +1,8 @@
-package app.kehre.core.dose;
+package app.kehre.core.music;
 
 import java.time.Duration;
+
+import app.kehre.core.value.Range;
 
 /**
  * The tempo of the music.
