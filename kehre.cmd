@@ -13,6 +13,9 @@ if not defined JAVA (
 )
 if not exist "%APP%\built" (
     echo Building Kehre ... 1>&2
+    rem Libraries of a version before would be found beside those of this one.
+    if exist "%APP%\lib" rmdir /s /q "%APP%\lib"
+    if exist "%APP%\fx" rmdir /s /q "%APP%\fx"
     pushd "%HOME_DIR%"
     call mvn -B -q -DskipTests package
     if errorlevel 1 (
