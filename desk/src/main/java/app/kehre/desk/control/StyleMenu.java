@@ -23,7 +23,6 @@ public final class StyleMenu extends MenuButton {
      */
     public StyleMenu(String id, Set<Style> chosen, Set<Style> offered, Consumer<Set<Style>> change) {
         super(chosen.isEmpty() ? PLAIN : Style.words(chosen));
-        getStyleClass().addAll("flat", "card-choice");
         setId(id);
         Tips.say(this, "What makes it harder than plain; the predicted effort follows");
         for (Style style : offered) {

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
 import javafx.beans.property.ObjectProperty;
 import javafx.scene.Node;
@@ -97,8 +99,7 @@ final class TeachingPane {
                 manner.holdingEights() == 0 ? "" : manner.holdingEights() + " eights", "none",
                 MannerText::withHolding));
         rows.add(form.text("layer", "layer", item, manner.layer(), "none", MannerText::withLayer));
-        rows.add(CardForm.row("harder by", new StyleMenu("style", manner.style(),
-                EnumSet.allOf(Style.class), set -> changeManner(item, manner.withStyle(set)))));
+        rows.add(style("style", manner.style(), set -> changeManner(item, manner.withStyle(set))));
         sides(item).ifPresent(rows::add);
         model.plan().circuitOf(item.id()).ifPresent(circuit -> addRounds(rows, item, circuit));
         return rows;
@@ -134,11 +135,16 @@ final class TeachingPane {
             rows.add(explainingAgain(item, round));
             rows.add(form.text("layer", "round-" + round + "-layer", item, change.layer(), "the same",
                     (entry, text) -> MannerText.withRoundLayer(entry, round, text)));
-            rows.add(CardForm.row("harder by", new StyleMenu("round-" + round + "-style",
-                    change.style().orElse(item.manner().style()), EnumSet.allOf(Style.class),
+            rows.add(style("round-" + round + "-style", change.style().orElse(item.manner().style()),
                     set -> model.change("Round %d of %s".formatted(round, item.name()),
-                            item.withChange(round, change.withStyle(Optional.of(set)))))));
+                            item.withChange(round, change.withStyle(Optional.of(set))))));
         }
+    }
+
+    private static Node style(String id, Set<Style> chosen, Consumer<Set<Style>> change) {
+        StyleMenu menu = new StyleMenu(id, chosen, EnumSet.allOf(Style.class), change);
+        menu.getStyleClass().addAll("flat", "card-choice");
+        return CardForm.row("harder by", menu);
     }
 
     private Node explainingAgain(Item item, int round) {
