@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.Locale;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import javafx.beans.property.ObjectProperty;
 import javafx.geometry.Insets;
 import javafx.geometry.VPos;
@@ -73,24 +74,37 @@ public final class ClassesView extends VBox {
         folder.setText("in the folder " + model.folder().getFileName());
         Tips.say(folder, model.folder().toString());
         model.ask(found -> {
-            boolean working = cards.isFocusWithin();
+            int at = focused();
             cards.getChildren().setAll(found.stream().map(this::card).toList());
             if (found.isEmpty()) {
                 cards.getChildren().setAll(Words.wrapped(
                         "No class lies in this folder yet. Ctrl+S saves the open one; the folder of an open file is shown here.",
                         "soft"));
             }
-            if (working || getScene() != null && getScene().getFocusOwner() == null) {
+            if (at >= 0) {
+                focus(at);
+            } else if (getScene() != null && getScene().getFocusOwner() == null) {
                 focusFirst();
             }
         });
     }
 
+    /** Returns the place of the class that has the keyboard, from 0; -1 when none has it. */
+    private int focused() {
+        return IntStream.range(0, cards.getChildren().size())
+                .filter(at -> cards.getChildren().get(at).isFocusWithin()).findFirst().orElse(-1);
+    }
+
+    /** Puts the keyboard on the class at a place, or on the last one. */
+    private void focus(int at) {
+        if (!cards.getChildren().isEmpty()) {
+            cards.getChildren().get(Math.min(at, cards.getChildren().size() - 1)).requestFocus();
+        }
+    }
+
     /** Puts the keyboard on the first class. */
     public void focusFirst() {
-        if (!cards.getChildren().isEmpty()) {
-            cards.getChildren().getFirst().requestFocus();
-        }
+        focus(0);
     }
 
     private Node card(ClassesViewModel.Found found) {

@@ -58,6 +58,19 @@ class ClassesPlaceTest {
     }
 
     @Test
+    void theKeyboardStaysOnItsClassWhenTheFolderIsReadAgain() {
+        Instructor.onFx(() -> {
+            instructor.find("#classes").lookupAll(".class-card").stream().skip(2).findFirst().orElseThrow()
+                    .requestFocus();
+            return instructor;
+        });
+        instructor.presses(KeyCode.DIGIT0, KeyCode.CONTROL);
+
+        instructor.until("it has the keyboard again", () -> instructor.find("#classes")
+                .lookupAll(".class-card").stream().skip(2).findFirst().orElseThrow().isFocused());
+    }
+
+    @Test
     void enterOpensTheOneWithTheKeyboardAndItsFolderIsShownFromThenOn() {
         Instructor.onFx(() -> {
             instructor.find("#classes").lookupAll(".class-card").stream().skip(3).findFirst().orElseThrow()
