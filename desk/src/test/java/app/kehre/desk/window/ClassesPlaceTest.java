@@ -14,6 +14,7 @@ import org.junit.jupiter.api.io.TempDir;
 
 import app.kehre.desk.FaultyDisk;
 import app.kehre.desk.Instructor;
+import app.kehre.desk.look.Theme;
 import app.kehre.formats.plan.DemoPlan;
 import app.kehre.formats.plan.PlanDocument;
 
@@ -64,7 +65,10 @@ class ClassesPlaceTest {
                     .requestFocus();
             return instructor;
         });
-        instructor.presses(KeyCode.DIGIT0, KeyCode.CONTROL);
+        Instructor.onFx(() -> {
+            instructor.content().dress(Theme.DARK);
+            return instructor;
+        });
 
         instructor.until("it has the keyboard again", () -> instructor.find("#classes")
                 .lookupAll(".class-card").stream().skip(2).findFirst().orElseThrow().isFocused());
