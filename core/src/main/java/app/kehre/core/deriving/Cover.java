@@ -36,6 +36,8 @@ final class Cover {
         int[] before = new int[sets];
         Arrays.fill(least, Integer.MAX_VALUE);
         least[0] = 0;
+        // A piece only ever adds areas, so it leads from a set to a greater number: going up through the numbers, each
+        // set is final before it is left. A piece that adds nothing new would only cost time and is passed over.
         for (int covered = 0; covered < sets; covered++) {
             for (int at = 0; least[covered] <= time && at < pieces.size(); at++) {
                 Piece piece = pieces.get(at);
@@ -51,6 +53,7 @@ final class Cover {
         return back(best(least, loads), last, before);
     }
 
+    /** Most load first; of two sets with the same load the one that takes less time. */
     private static int best(int[] least, double[] loads) {
         int best = 0;
         double most = 0;
@@ -73,6 +76,7 @@ final class Cover {
         return sum;
     }
 
+    /** Walks back from the best set by the piece that reached each set last. */
     private static List<Integer> back(int covered, int[] last, int[] before) {
         List<Integer> taken = new ArrayList<>();
         for (int at = covered; at != 0; at = before[at]) {

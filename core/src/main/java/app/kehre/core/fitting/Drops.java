@@ -12,6 +12,7 @@ import java.util.stream.IntStream;
  */
 final class Drops {
 
+    /** 2^8 combinations, each laid out by the compiler in a tenth of a millisecond: as long as a frame or two. */
     private static final int FEW = 8;
 
     private final List<Exact.Choice> choices;
@@ -52,7 +53,7 @@ final class Drops {
         return all.size() <= FEW;
     }
 
-    /** Returns every combination, the cheapest first. */
+    /** Returns every combination, the cheapest first: a search may stop at the first that costs more than what is known. */
     List<Some> cheapestFirst() {
         return IntStream.range(0, 1 << all.size()).mapToObj(this::some)
                 .sorted(Comparator.comparingInt(Some::cost)).toList();
@@ -66,6 +67,7 @@ final class Drops {
             Drop drop = all.get(i);
             Exact.Choice choice = choices.get(drop.choice);
             boolean out = (which >> i & 1) == 1;
+            // Left out, a line has one choice left, to be as it is; else all but the last one, which leaves it out.
             int kept = out ? 1 : drop.option;
             others.set(drop.choice, new Exact.Choice(Arrays.copyOf(choice.adds(), kept),
                     Arrays.copyOf(choice.costs(), kept)));

@@ -30,7 +30,7 @@ import app.kehre.core.timeline.KitState;
  */
 final class OrderSearch {
 
-    /** So many blocks are put in order exactly; beyond that there would be too many states. */
+    /** How many blocks are put in order exactly: 9 make 9 x 2^8 states, each laid out in time; one more would double them. */
     static final int MOST = 9;
 
     private final ClassPlan plan;
@@ -98,6 +98,8 @@ final class OrderSearch {
         Optional<Step> best = Optional.empty();
         for (Reached reached : layer) {
             State state = stateOf(reached);
+            // What comes after the part has to be reached as well: ending with the weights in hand is cheap here and
+            // dear for the first line of the next part.
             Duration more = next
                     .map(line -> state.kit.after(line, afterNext::contains).spent().minus(state.kit.spent()))
                     .orElse(Duration.ZERO);
@@ -134,6 +136,8 @@ final class OrderSearch {
         for (int i = 0; i < lines.size(); i++) {
             moved += Math.abs(lines.get(i) - state.place - i);
         }
+        // One order may take less time and another break fewer rules: neither is better for good, since a rule may still
+        // be broken later. So the best step is kept for each number of faults, not one for the state.
         boolean some = false;
         for (Map.Entry<Integer, Step> from : state.best.entrySet()) {
             int faults = from.getKey() + walk.faults;
