@@ -155,12 +155,8 @@ class StructuresTest {
     }
 
     @Test
-    void aChangeoverAndALayerAreSetInTheCard() {
-        instructor.clicksOnRoad(3).clicks("#changeover").writes("40 s").presses(KeyCode.ENTER);
-        instructor.clicks("#layer").writes("one arm").presses(KeyCode.ENTER);
-
-        assertThat(item(3).manner().changeover()).contains(Duration.ofSeconds(40));
-        assertThat(item(3).manner().layer()).isEqualTo("one arm");
+    void whatMakesALineHarderIsTickedInTheCard() {
+        instructor.clicksOnRoad(3);
         Instructor.onFx(() -> {
             MenuButton style = (MenuButton) instructor.find("#style");
             CheckMenuItem range = (CheckMenuItem) style.getItems().get(Style.RANGE.ordinal());
@@ -169,6 +165,15 @@ class StructuresTest {
             return true;
         });
         assertThat(item(3).manner().style()).containsExactly(Style.RANGE);
+    }
+
+    @Test
+    void aChangeoverAndALayerAreSetInTheCard() {
+        instructor.clicksOnRoad(3).clicks("#changeover").writes("40 s").presses(KeyCode.ENTER);
+        instructor.clicks("#layer").writes("one arm").presses(KeyCode.ENTER);
+
+        assertThat(item(3).manner().changeover()).contains(Duration.ofSeconds(40));
+        assertThat(item(3).manner().layer()).isEqualTo("one arm");
         instructor.clicks("#explain-for").writes("an hour").presses(KeyCode.ENTER);
         assertThat(instructor.sees("#hint"))
                 .isEqualTo("\"an hour\" is not a length: write it like 40 s, 2 min or 1:30.");
