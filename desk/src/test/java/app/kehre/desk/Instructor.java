@@ -181,6 +181,9 @@ public final class Instructor implements AutoCloseable {
     /** Clicks on the button with these words. */
     public Instructor clicksButton(String words) {
         return clicksAt(onFx(() -> {
+            // A notice that has just come up is not laid out yet.
+            window.content().scene().getRoot().applyCss();
+            window.content().scene().getRoot().layout();
             Node button = window.content().scene().getRoot().lookupAll(".button").stream()
                     .filter(each -> each instanceof Button found && words.equals(found.getText())
                             && each.isVisible())

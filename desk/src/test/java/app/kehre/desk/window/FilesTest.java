@@ -195,7 +195,8 @@ class FilesTest {
 
         assertThat(instructor.notices()).isEqualTo(
                 "Somebody else has changed evening.kehre.json since it was opened here, and so have you.");
-        instructor.clicksButton("Save mine beside it");
+        instructor.clicksButton("Save mine beside it").until("it lies beside",
+                () -> Files.exists(folder.resolve("evening-mine.kehre.json")));
         assertThat(file).hasBinaryContent(theirs);
         assertThat(Files.readString(folder.resolve("evening-mine.kehre.json"))).contains("\"12 eights\"");
         assertThat(instructor.sees("#hint")).isEqualTo("evening-mine.kehre.json \u00b7 all changes saved");
