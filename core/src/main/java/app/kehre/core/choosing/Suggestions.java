@@ -49,7 +49,7 @@ public final class Suggestions {
         this.segment = segment;
         served = Served.of(plan);
         List<Entry> lines = ClassPlan.lines(segment).toList();
-        int at = lines.stream().map(Entry::id).toList().indexOf(afterEntry.orElse(null));
+        int at = afterEntry.map(lines.stream().map(Entry::id).toList()::indexOf).orElse(-1);
         neighbour = lines.subList(0, at < 0 ? lines.size() : at + 1).reversed().stream()
                 .filter(Item.class::isInstance).map(Item.class::cast).findFirst();
     }

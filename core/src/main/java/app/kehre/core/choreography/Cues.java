@@ -59,14 +59,14 @@ final class Cues {
     private boolean changes(Part part, boolean first) {
         return before.map(last -> !last.move().id().equals(part.move().id())
                 || !last.move().name().equals(part.move().name())
-                || last.pace() != part.pace() || !last.arms().equals(part.arms())
+                || last.pace() != part.pace() || !last.how().equals(part.how())
                 || first && last.lead() != part.lead() && facts(last).after() == RowFacts.After.KEEPS)
                 .orElse(true);
     }
 
     /** Eight counts ahead the first time, then four, then two; never before the change before. */
     private int ahead(Part part) {
-        int times = seen.merge(part.move().name() + part.arms(), 1, Integer::sum);
+        int times = seen.merge(part.move().name() + part.how(), 1, Integer::sum);
         int wanted = AHEAD.get(Math.min(times, AHEAD.size()) - 1);
         int room = at - since;
         return AHEAD.stream().filter(each -> each <= wanted && each <= room).findFirst()
@@ -79,7 +79,7 @@ final class Cues {
                 : "";
         String move = part.move().name() + more + ", " + part.lead().word()
                 + (part.pace().notation().isEmpty() ? "" : ", " + part.pace().notation())
-                + (part.arms().isEmpty() ? "" : ", " + part.arms());
+                + (part.how().isEmpty() ? "" : ", " + part.how());
         return switch (stage.kind()) {
             case HOLD -> opens ? "Hold: " + move : move;
             case FINISHED -> opens ? "From the top: " + move : move;

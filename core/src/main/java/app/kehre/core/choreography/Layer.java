@@ -21,7 +21,7 @@ enum Layer {
         Part without(Part part) {
             Row row = part.move().footwork().orElseThrow();
             Row plain = Derived.plain(row);
-            Part ahead = part.withTurnIn(0);
+            Part ahead = part.withTurnIn(0).without(Style.DIRECTION, Style.TRAVEL);
             return plain.equals(row)
                     ? ahead
                     : ahead.withMove(

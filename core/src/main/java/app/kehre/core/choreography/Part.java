@@ -107,7 +107,7 @@ public record Part(Exercise move, Side lead, int times, Pace pace, String arms, 
         StringBuilder words = new StringBuilder();
         add(words, times > 1 ? times + " times" : "");
         add(words, pace.notation());
-        add(words, arms.isEmpty() ? Style.words(style) : arms);
+        add(words, how());
         add(words, hop ? "hop as an option" : "");
         add(words, tapChange ? "tap change" : "");
         add(words, switch (turnIn) {
@@ -116,6 +116,13 @@ public record Part(Exercise move, Side lead, int times, Pace pace, String arms, 
             case 2 -> "half turn into it";
             default -> "";
         });
+        return words.toString();
+    }
+
+    /** Returns the instructor's words for the arms, and what of the style they do not say: "pull down, travelling". */
+    String how() {
+        StringBuilder words = new StringBuilder(arms);
+        add(words, Style.words(arms.isEmpty() ? style : without(Style.ARMS, Style.OVERHEAD).style()));
         return words.toString();
     }
 

@@ -200,7 +200,7 @@ public final class Edits {
             return add(plan, segmentId, Optional.of(circuit.get().id()), addable);
         }
         List<EntryId> ids = plan.segment(segmentId).entries().stream().map(Entry::id).toList();
-        int after = ids.indexOf(afterEntry.orElse(null));
+        int after = afterEntry.map(ids::indexOf).orElse(-1);
         int at = after < 0 ? ids.size() : after + 1;
         return plan.add(segmentId, at, addable.entry(plan.nextEntryId()));
     }
@@ -232,7 +232,7 @@ public final class Edits {
     /** Returns the plan with a new, empty segment after another, or at the end when there is no such. */
     public static ClassPlan addSegment(ClassPlan plan, Optional<SegmentId> afterSegment, Role role) {
         List<SegmentId> ids = plan.segments().stream().map(Segment::id).toList();
-        int after = ids.indexOf(afterSegment.orElse(null));
+        int after = afterSegment.map(ids::indexOf).orElse(-1);
         Segment segment = new Segment(plan.nextSegmentId(), Skeleton.name(role), role, Duration.ZERO,
                 Skeleton.bpm(role), List.of());
         return Moves.addSegment(plan, after < 0 ? ids.size() : after + 1, segment);

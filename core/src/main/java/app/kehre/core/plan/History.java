@@ -37,12 +37,17 @@ public final class History {
         return true;
     }
 
+    /** Goes on as a plan of its own: the same class, with all steps that led to it. */
+    public void become(ClassPlan copy) {
+        current = current.with(copy.identity());
+    }
+
     /** Takes the last step back; returns its name, or nothing when there is none. */
     public Optional<String> undo() {
         Optional<Step> step = Optional.ofNullable(done.poll());
         step.ifPresent(last -> {
             undone.push(last);
-            current = last.before().after(current);
+            current = last.before().with(current.identity());
         });
         return step.map(Step::name);
     }
@@ -52,7 +57,7 @@ public final class History {
         Optional<Step> step = Optional.ofNullable(undone.poll());
         step.ifPresent(next -> {
             done.push(next);
-            current = next.after().after(current);
+            current = next.after().with(current.identity());
         });
         return step.map(Step::name);
     }

@@ -50,6 +50,7 @@ public final class Main implements Callable<Integer> {
     }
 
     static int run(String... arguments) {
+        FaultLog.quiet();
         PrintStream out = System.out;
         PrintStream err = System.err;
         HarmlessStream shown = new HarmlessStream(out);

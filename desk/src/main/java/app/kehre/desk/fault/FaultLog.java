@@ -28,9 +28,14 @@ public final class FaultLog {
 
     private FaultLog() {}
 
-    /** Writes to a folder from now on, and nothing to the console. A folder that cannot be written leaves no log. */
-    public static void into(Path folder) {
+    /** Writes nowhere until a folder is named: the console belongs to what a command says. */
+    public static void quiet() {
         LogManager.getLogManager().reset();
+    }
+
+    /** Writes to a folder from now on. A folder that cannot be written leaves no log, which is said. */
+    public static void into(Path folder) {
+        quiet();
         java.util.logging.Logger all = java.util.logging.Logger.getLogger("");
         all.setLevel(Level.SEVERE);
         try {

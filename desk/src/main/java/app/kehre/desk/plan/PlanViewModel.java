@@ -137,7 +137,7 @@ public final class PlanViewModel {
 
     void selectNeighbour(int by) {
         List<EntryId> ids = plan().lines().map(Entry::id).toList();
-        int at = ids.indexOf(entry.get().orElse(null)) + by;
+        int at = entry.get().map(ids::indexOf).orElse(-1) + by;
         if (at >= 0 && at < ids.size()) {
             select(ids.get(at));
         }

@@ -209,9 +209,7 @@ public final class OpenPlan {
      * @throws DiskTrouble when it could not; nothing changed
      */
     public void save(Path to, Disk disk) throws DiskTrouble {
-        byte[] bytes = document().bytes();
-        disk.replace(to, bytes);
-        stayWith(new PlanInFile(to, bytes));
+        write(to, disk::replace);
     }
 
     /**
@@ -220,9 +218,29 @@ public final class OpenPlan {
      * @throws DiskTrouble as above
      */
     public void saveNew(Path to, Disk disk) throws DiskTrouble {
-        byte[] bytes = document().bytes();
-        disk.create(to, bytes);
+        write(to, disk::create);
+    }
+
+    private interface Write {
+        void to(Path file, byte[] bytes) throws DiskTrouble;
+    }
+
+    private void write(Path to, Write write) throws DiskTrouble {
+        ClassPlan written = isOwn(to) ? plan() : plan().copy();
+        byte[] bytes = document.with(written).bytes();
+        write.to(to, bytes);
+        history.become(written);
         stayWith(new PlanInFile(to, bytes));
+    }
+
+    /** Beside a file that still has the plan, another file has another plan. */
+    private boolean isOwn(Path to) {
+        return found.get() == PlanInFile.Found.GONE || inFile.map(PlanInFile::file)
+                .map(file -> same(file).equals(same(to))).orElse(true);
+    }
+
+    private static Path same(Path file) {
+        return file.toAbsolutePath().normalize();
     }
 
     private void stayWith(PlanInFile lies) {

@@ -3,6 +3,7 @@ package app.kehre.desk.session;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -17,6 +18,7 @@ import app.kehre.core.dose.Reps;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
+import app.kehre.core.plan.PlanId;
 import app.kehre.core.testing.Exercises;
 import app.kehre.core.testing.Plans;
 import app.kehre.desk.FaultyDisk;
@@ -79,6 +81,26 @@ class SessionTest {
 
         assertThat(open.unsaved().get()).isTrue();
         assertThat(open.file().get()).isEmpty();
+    }
+
+    @Test
+    void savedBesideItsFileItIsAnotherPlanAndUndoGoesOnInThatOne() throws DiskTrouble {
+        Disk disk = new LocalDisk();
+        Path monday = folder.resolve("monday.kehre.json");
+        open.save(monday, disk);
+        PlanId first = open.plan().identity().plan();
+        open.edit("Longer slot", plan -> plan.with(plan.brief().withSlot(Duration.ofMinutes(45))));
+        open.save(monday, disk);
+        assertThat(open.plan().identity().plan()).isEqualTo(first);
+
+        open.save(folder.resolve("tuesday.kehre.json"), disk);
+        PlanId copy = open.plan().identity().plan();
+        open.undo();
+        open.save(folder.resolve("tuesday.kehre.json"), disk);
+
+        assertThat(copy).isNotEqualTo(first);
+        assertThat(open.plan().identity().plan()).isEqualTo(copy);
+        assertThat(open.unsaved().get()).isFalse();
     }
 
     @Test

@@ -8,17 +8,13 @@ import java.util.List;
 import java.util.stream.Stream;
 import javafx.scene.input.KeyCode;
 
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.EntryText;
 import app.kehre.core.testing.Exercises;
 import app.kehre.core.testing.Plans;
-import app.kehre.desk.FaultyDisk;
 import app.kehre.desk.Instructor;
 import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.plan.DemoPlan;
@@ -27,27 +23,7 @@ import static app.kehre.core.testing.Ids.line;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** What was being done when the program broke off is there again. */
-class CrashTest {
-
-    private final FaultyDisk disk = new FaultyDisk();
-
-    @TempDir
-    private Path folder = Path.of("");
-    private Instructor instructor;
-
-    @BeforeEach
-    void openTheWindow() {
-        instructor = Instructor.withDemo(folder.resolve("data"), disk);
-    }
-
-    @AfterEach
-    void closeIt() {
-        instructor.close();
-    }
-
-    private void edit() {
-        instructor.clicksOnRoad(2).presses(KeyCode.ENTER).writes("9 eights").presses(KeyCode.ENTER);
-    }
+class CrashTest extends DemoWindow {
 
     private List<Path> kept() {
         try {

@@ -6,14 +6,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import javafx.scene.input.KeyCode;
 
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.EntryText;
-import app.kehre.desk.FaultyDisk;
 import app.kehre.desk.Instructor;
 import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.json.UnreadableFile;
@@ -23,30 +19,10 @@ import static app.kehre.core.testing.Ids.line;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** Nothing that was planned is ever lost without being asked for. */
-class FilesTest {
-
-    private final FaultyDisk disk = new FaultyDisk();
-
-    @TempDir
-    private Path folder = Path.of("");
-    private Instructor instructor;
-
-    @BeforeEach
-    void openTheWindow() {
-        instructor = Instructor.withDemo(folder.resolve("data"), disk);
-    }
-
-    @AfterEach
-    void closeIt() {
-        instructor.close();
-    }
+class FilesTest extends DemoWindow {
 
     private Path write(String name, String text) throws IOException {
         return Files.writeString(folder.resolve(name), text);
-    }
-
-    private void edit() {
-        instructor.clicksOnRoad(2).presses(KeyCode.ENTER).writes("9 eights").presses(KeyCode.ENTER);
     }
 
     @Test
