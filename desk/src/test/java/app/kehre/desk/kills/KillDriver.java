@@ -19,13 +19,12 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 import app.kehre.core.exercise.Library;
+import app.kehre.core.plan.EntryId;
 import app.kehre.desk.session.Rescued;
 import app.kehre.formats.json.UnreadableFile;
 import app.kehre.formats.library.BuiltInLibrary;
 import app.kehre.formats.plan.DemoPlan;
 import app.kehre.formats.plan.PlanDocument;
-
-import static app.kehre.core.testing.Ids.line;
 
 /**
  * Kills windows in which somebody works, at a moment by chance, and looks what is left: every edit that was made more
@@ -127,7 +126,7 @@ public final class KillDriver {
             throws IOException, InterruptedException, UnreadableFile {
         PlanDocument document = read(plan);
         PlanDocument changed = document
-                .with(document.plan().with(document.plan().entry(line(1)).withNote("edit 77")));
+                .with(document.plan().with(document.plan().entry(EntryId.FIRST).withNote("edit 77")));
         Files.write(data.resolve("recovery/999999999-1.recovery"),
                 new Rescued(changed, java.util.Optional.empty()).bytes());
         Running window = start(data, plan, "rescue", 1);
@@ -184,7 +183,8 @@ public final class KillDriver {
     }
 
     private static int noteOf(PlanDocument document) {
-        Matcher note = NOTE.matcher("\"note\" : \"%s\"".formatted(document.plan().entry(line(1)).note()));
+        Matcher note = NOTE
+                .matcher("\"note\" : \"%s\"".formatted(document.plan().entry(EntryId.FIRST).note()));
         return note.matches() ? Integer.parseInt(note.group(1)) : 0;
     }
 

@@ -9,6 +9,7 @@ import javafx.scene.control.Button;
 import javafx.stage.Stage;
 
 import app.kehre.core.exercise.Library;
+import app.kehre.core.plan.EntryId;
 import app.kehre.desk.command.FxThread;
 import app.kehre.desk.command.HandClock;
 import app.kehre.desk.look.Type;
@@ -20,8 +21,6 @@ import app.kehre.desk.window.Surroundings;
 import app.kehre.formats.disk.LocalDisk;
 import app.kehre.formats.library.BuiltInLibrary;
 import app.kehre.formats.plan.DemoPlan;
-
-import static app.kehre.core.testing.Ids.line;
 
 /**
  * A real window in a process of its own, in which somebody edits without a pause until it is killed. Each edit is said
@@ -68,7 +67,8 @@ public final class Victim {
         }
         for (int edit = 1;; edit++) {
             String note = "edit " + edit;
-            FxThread.call(() -> open.edit("Note", plan -> plan.with(plan.entry(line(1)).withNote(note))));
+            FxThread.call(
+                    () -> open.edit("Note", plan -> plan.with(plan.entry(EntryId.FIRST).withNote(note))));
             say(note);
             if (what.equals("save") && random.nextInt(4) == 0) {
                 FxThread.call(() -> save(window));
