@@ -34,7 +34,7 @@ call :run %*
 exit /b %errorlevel%
 
 :run
-"%JAVA%" -XX:+UseSerialGC "%OPTION%" --module-path "%APP%\fx" --add-modules javafx.controls,javafx.swing --enable-native-access=javafx.graphics,ALL-UNNAMED -cp "%APP%\lib\*" app.kehre.desk.command.Main %*
+"%JAVA%" -Xlog:disable -Xlog:all=error:stderr -XX:+UseSerialGC "%OPTION%" --module-path "%APP%\fx" --add-modules javafx.controls,javafx.swing --enable-native-access=javafx.graphics,ALL-UNNAMED -cp "%APP%\lib\*" app.kehre.desk.command.Main %*
 exit /b %errorlevel%
 
 :try

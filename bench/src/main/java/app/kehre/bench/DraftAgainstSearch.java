@@ -33,12 +33,12 @@ public final class DraftAgainstSearch {
         for (int number = 0; number < BRIEFS; number++) {
             ClassPlan begun = begun(number);
             long start = System.nanoTime();
-            Draft first = Drafting.of(begun, library, List.of(), 1);
+            Draft first = Drafting.of(begun, library, List.of(), 1).value().orElseThrow();
             double took = (System.nanoTime() - start) / BILLION;
             double best = first.penalty();
             int looked = 1;
             for (long seed = 2; (System.nanoTime() - start) / BILLION < seconds; seed++) {
-                best = Math.min(best, Drafting.of(begun, library, List.of(), seed).penalty());
+                best = Math.min(best, Drafting.of(begun, library, List.of(), seed).value().orElseThrow().penalty());
                 looked++;
             }
             boolean so = first.penalty() <= Math.max(best * 1.05, best + 1);

@@ -44,6 +44,6 @@ public class DraftBench {
         Brief brief = Brief
                 .of("A class", LocalDate.of(2026, 12, 1), LocalTime.of(18, 30), Duration.ofMinutes(60), 14)
                 .with(format);
-        return Drafting.of(new ClassPlan(brief, List.of()), library, List.of(), seed);
+        return Drafting.of(new ClassPlan(brief, List.of()), library, List.of(), seed).value().orElseThrow();
     }
 }

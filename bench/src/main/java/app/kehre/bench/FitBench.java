@@ -28,6 +28,7 @@ import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
+import app.kehre.core.proposal.Proposal;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.formats.library.BuiltInLibrary;
 import app.kehre.formats.plan.DemoPlan;
@@ -69,7 +70,7 @@ public class FitBench {
 
     /** Finds up to three ways. */
     @Benchmark
-    public Fitting.Found fit() {
+    public Proposal fit() {
         return Fitting.of(plan, asked);
     }
 }

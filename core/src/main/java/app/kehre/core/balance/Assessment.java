@@ -45,6 +45,11 @@ public record Assessment(Timeline timeline, Effort effort, List<SideTotals> side
         aside = List.copyOf(aside);
     }
 
+    /** Returns the plan that was judged. */
+    public ClassPlan plan() {
+        return timeline.plan();
+    }
+
     /** Judges a plan. */
     public static Assessment of(ClassPlan plan, Library library) {
         return of(Timeline.of(plan), library);

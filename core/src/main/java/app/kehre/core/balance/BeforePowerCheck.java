@@ -15,6 +15,7 @@ import app.kehre.core.exercise.Impact;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.Phase;
 import app.kehre.core.value.Side;
 
@@ -74,7 +75,7 @@ final class BeforePowerCheck implements Check {
                         .formatted(judged.figures().of(Threshold.STATIC_HOLD)),
                 SourceKind.PUBLISHED, () -> held.item().map(item -> {
                     Item line = (Item) judged.plan().entry(item.id());
-                    List<Mend> mends = new ArrayList<>(
+                    List<Way> mends = new ArrayList<>(
                             Mends.scaled(judged.plan(), line, 0.33).stream().toList());
                     mends.add(Mends.remove(judged.plan(), line));
                     return mends;

@@ -9,6 +9,7 @@ import app.kehre.core.advice.SourceKind;
 import app.kehre.core.kit.Load;
 import app.kehre.core.plan.Capacity;
 import app.kehre.core.plan.Item;
+import app.kehre.core.proposal.Way;
 
 /** Kit or floor is too little for the number of people. */
 final class CapacityCheck implements Check {
@@ -39,31 +40,31 @@ final class CapacityCheck implements Check {
     }
 
     /** What needs the kit is replaced by what needs none. */
-    private static List<Mend> mends(Judged judged, Capacity.Bound bound) {
-        List<Mend> mends = new ArrayList<>();
+    private static List<Way> mends(Judged judged, Capacity.Bound bound) {
+        List<Way> mends = new ArrayList<>();
         for (Item item : judged.items()) {
             boolean needs = item.kit().stream().anyMatch(kit -> bound.kit().filter(kit::equals).isPresent());
             if (needs) {
                 lighter(judged, item, bound).ifPresent(mends::add);
             }
         }
-        List<Mend> some = new ArrayList<>(Mends.first(mends.stream()));
+        List<Way> some = new ArrayList<>(Mends.first(mends.stream()));
         if (bound.people() > 0) {
-            some.add(new Mend("Let only %d in".formatted(bound.people()), judged.plan().with(
+            some.add(Way.of("Let only %d in".formatted(bound.people()), judged.plan().with(
                     judged.brief().with(judged.brief().group().letIn(bound.people())))));
         }
         return some;
     }
 
-    private static Optional<Mend> lighter(Judged judged, Item item, Capacity.Bound bound) {
+    private static Optional<Way> lighter(Judged judged, Item item, Capacity.Bound bound) {
         boolean inLoadOnly = item.exercise().equipment().stream()
                 .noneMatch(kit -> bound.kit().filter(kit::equals).isPresent());
         if (inLoadOnly) {
-            return Optional.of(new Mend(item.name() + " without " + bound.what(),
+            return Optional.of(Way.of(item.name() + " without " + bound.what(),
                     judged.plan().with(item.withLoad(Load.NONE))));
         }
         return judged.library().find(item.exercise().setting().without())
-                .map(other -> new Mend("%s for %s".formatted(other.name(), item.name()), judged.plan()
+                .map(other -> Way.of("%s for %s".formatted(other.name(), item.name()), judged.plan()
                         .with(Item.of(item.id(), other).withNote(item.note()))));
     }
 }

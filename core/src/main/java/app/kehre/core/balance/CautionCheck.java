@@ -10,6 +10,7 @@ import app.kehre.core.choosing.GroupFit;
 import app.kehre.core.choosing.Unanswered;
 import app.kehre.core.exercise.Impact;
 import app.kehre.core.exercise.Library;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.Timeline;
 
 /** A caution that concerns somebody in the group and to which the plan has no answer. */
@@ -36,17 +37,17 @@ final class CautionCheck implements Check {
                 SourceKind.TEACHING_RANGE, () -> mends(judged.timeline(), judged.library(), open));
     }
 
-    private static List<Mend> mends(Timeline timeline, Library library, Unanswered open) {
-        List<Mend> mends = new ArrayList<>();
+    private static List<Way> mends(Timeline timeline, Library library, Unanswered open) {
+        List<Way> mends = new ArrayList<>();
         GroupFit.forThem(timeline.plan(), library, open).ifPresent(
-                proposal -> mends.add(new Mend(proposal.words(), proposal.apply(timeline.plan()))));
+                proposal -> mends.add(Way.of(proposal.words(), proposal.apply(timeline.plan()))));
         forAll(timeline, library, open).ifPresent(mends::add);
         return mends;
     }
 
-    private static Optional<Mend> forAll(Timeline timeline, Library library, Unanswered open) {
+    private static Optional<Way> forAll(Timeline timeline, Library library, Unanswered open) {
         return GroupFit.forAll(timeline, library, open.item())
-                .map(all -> new Mend(all.swap().exercise().name() + " for all",
+                .map(all -> Way.of(all.swap().exercise().name() + " for all",
                         all.apply(timeline.plan())));
     }
 

@@ -5,6 +5,7 @@ import java.util.function.Supplier;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
+import app.kehre.core.proposal.Way;
 
 /** Something that is asked of every class. */
 interface Check {
@@ -17,13 +18,13 @@ interface Check {
 
     /** Returns a finding of this check. */
     default Finding found(Severity severity, Place place, String what, String why, SourceKind source,
-            Supplier<List<Mend>> remedy) {
+            Supplier<List<Way>> remedy) {
         return new Finding(key(), "", severity, place, what, why, source, remedy);
     }
 
     /** Returns a finding of this check that may find several things at one place, told apart by a word. */
     default Finding foundOf(String detail, Severity severity, Place place, String what, String why,
-            SourceKind source, Supplier<List<Mend>> remedy) {
+            SourceKind source, Supplier<List<Way>> remedy) {
         return new Finding(key(), detail, severity, place, what, why, source, remedy);
     }
 }

@@ -11,6 +11,7 @@ import app.kehre.core.advice.Threshold;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.Phase;
 import app.kehre.core.timeline.Span;
 import app.kehre.core.value.Lengths;
@@ -51,9 +52,9 @@ final class ColdPauseCheck implements Check {
                 "Up to %d s standing keeps people warm. In longer ones they march on the spot."
                         .formatted(most.toSeconds()),
                 SourceKind.TEACHING_RANGE, () -> List.of(
-                        new Mend("Keep moving in " + pause.name(),
+                        Way.of("Keep moving in " + pause.name(),
                                 judged.plan().with(pause.withMoving(true))),
-                        new Mend("%s: %d s".formatted(pause.name(), most.toSeconds()),
+                        Way.of("%s: %d s".formatted(pause.name(), most.toSeconds()),
                                 judged.plan().with(pause.withLength(most)))));
     }
 }

@@ -11,6 +11,7 @@ import app.kehre.core.exercise.Exercise;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.proposal.Way;
 
 /** What the checks of the combinations find, gathered. */
 final class CombinationCheck implements Check {
@@ -59,8 +60,8 @@ final class CombinationCheck implements Check {
         }
     }
 
-    private static List<Mend> mends(Judged judged, BuildUp build, int which, Misstep misstep) {
-        return Mends.first(misstep.repairs().stream().map(repair -> new Mend(
+    private static List<Way> mends(Judged judged, BuildUp build, int which, Misstep misstep) {
+        return Mends.first(misstep.repairs().stream().map(repair -> Way.of(
                 "%s, %s".formatted(repair.words(), repair.effect()),
                 judged.plan().with(build.with(build.build().with(which, repair.mended()))))));
     }

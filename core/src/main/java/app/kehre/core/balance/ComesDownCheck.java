@@ -11,6 +11,7 @@ import app.kehre.core.effort.Scale;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.value.Lengths;
 
 /** The cool-down does not bring the line down. */
@@ -41,8 +42,8 @@ final class ComesDownCheck implements Check {
                 SourceKind.ESTIMATE, () -> mends(judged, last)));
     }
 
-    private static List<Mend> mends(Judged judged, Segment last) {
-        List<Mend> mends = new ArrayList<>(Mends.add(judged, last, Still::is));
+    private static List<Way> mends(Judged judged, Segment last) {
+        List<Way> mends = new ArrayList<>(Mends.add(judged, last, Still::is));
         judged.items(last).stream()
                 .max(Comparator.comparingDouble((Item item) -> item.exercise().work().mets().value()))
                 .ifPresent(item -> mends.add(Mends.remove(judged.plan(), item)));

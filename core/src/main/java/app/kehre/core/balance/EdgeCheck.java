@@ -14,6 +14,7 @@ import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
 
@@ -66,14 +67,14 @@ final class EdgeCheck implements Check {
                 SourceKind.PUBLISHED, () -> mends(judged, needed)));
     }
 
-    private List<Mend> mends(Judged judged, Duration needed) {
+    private List<Way> mends(Judged judged, Duration needed) {
         List<Segment> segments = judged.segments(roles());
         if (segments.isEmpty()) {
             return List.of(Mends.segment(judged, before ? first(judged) : last(judged),
                     before ? Role.WARM_UP : Role.COOL_DOWN));
         }
         Predicate<ClassPlan> enough = plan -> length(plan).compareTo(needed) >= 0;
-        List<Mend> mends = new ArrayList<>(Mends.longer(judged.plan(), Mends.longest(judged, segments.stream()
+        List<Way> mends = new ArrayList<>(Mends.longer(judged.plan(), Mends.longest(judged, segments.stream()
                 .flatMap(segment -> judged.items(segment).stream())), enough));
         mends.addAll(Mends.add(judged, segments.getLast(), _ -> true));
         return mends;

@@ -5,22 +5,26 @@ import java.util.ArrayList;
 import java.util.List;
 
 import app.kehre.core.exercise.Library;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.timeline.SlotFit;
 import app.kehre.core.value.Lengths;
 
 /**
- * What a mend would do.
+ * What a proposal, or a mend, would do.
  *
+ * @param after the class as it would be judged
  * @param longer by how much the class would be longer; below zero shorter
  * @param effortMinutes by how many minutes there would be more of moderate effort or harder
- * @param gone what would be mended
+ * @param gone what would be found no longer
  * @param fresh what would be found anew
  */
-public record Effect(Duration longer, double effortMinutes, List<Finding> gone, List<Finding> fresh) {
+public record Effect(Assessment after, Duration longer, double effortMinutes, List<Finding> gone,
+        List<Finding> fresh) {
 
-    /** Returns the effect of a mend on a class as it is. */
-    public static Effect of(Assessment before, Mend mend, Library library) {
-        Assessment after = Assessment.of(mend.mended(), library);
-        return new Effect(
+    /** Returns the effect of making another plan of a class that is judged. */
+    public static Effect of(Assessment before, ClassPlan plan, Library library) {
+        Assessment after = Assessment.of(plan, library);
+        return new Effect(after,
                 Lengths.between(Duration.ZERO, after.timeline().total())
                         .minus(Lengths.between(Duration.ZERO, before.timeline().total())),
                 after.effort().effortMinutes() - before.effort().effortMinutes(),
@@ -51,5 +55,16 @@ public record Effect(Duration longer, double effortMinutes, List<Finding> gone, 
             words.add("new: %d".formatted(fresh.size()));
         }
         return String.join(", ", words);
+    }
+
+    /** Returns what comes of it, one line each: where the class ends, what is found no longer, what is found anew. */
+    public List<String> lines() {
+        SlotFit fit = after.timeline().fit();
+        List<String> lines = new ArrayList<>();
+        lines.add("Ends at %s of %s: %s".formatted(Lengths.clock(fit.length()), Lengths.clock(fit.slot()),
+                words()));
+        gone.forEach(each -> lines.add("mends: " + each.what()));
+        fresh.forEach(each -> lines.add("new: " + each.what()));
+        return lines;
     }
 }

@@ -13,6 +13,7 @@ import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassTimes;
 import app.kehre.core.plan.Explaining;
 import app.kehre.core.plan.Item;
+import app.kehre.core.proposal.Way;
 
 /** Something new in the main part for whose explaining there is no time. */
 final class ExplainingCheck implements Check {
@@ -49,10 +50,10 @@ final class ExplainingCheck implements Check {
                 "No time to explain %s, which is new.".formatted(item.name()),
                 "A new exercise takes 10 to 30 s to show with its options. Planners forget it, and the class runs over.",
                 SourceKind.TEACHING_RANGE, () -> List.of(
-                        new Mend("Explain " + item.name(), judged.plan().with(item.withManner(item.manner()
+                        Way.of("Explain " + item.name(), judged.plan().with(item.withManner(item.manner()
                                 .withExplaining(new Explaining(Explaining.Mode.STOPS,
                                         Optional.of(ClassTimes.USUAL.explainNew())))))),
-                        new Mend("They know " + item.name(),
+                        Way.of("They know " + item.name(),
                                 judged.plan().with(item.withManner(item.manner().withKnown(true))))));
     }
 }

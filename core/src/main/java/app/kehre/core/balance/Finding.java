@@ -8,6 +8,7 @@ import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.SetAside;
+import app.kehre.core.proposal.Way;
 
 /**
  * Something in a class that should be looked at.
@@ -23,7 +24,7 @@ import app.kehre.core.plan.SetAside;
  */
 public record Finding(CheckKey key, String detail, Severity severity, Place place, String what, String why,
         SourceKind source,
-        Supplier<List<Mend>> remedy) {
+        Supplier<List<Way>> remedy) {
 
     /** Returns what is stored of the check and the detail: "not-prepared/wrist". */
     public String check() {
@@ -41,7 +42,7 @@ public record Finding(CheckKey key, String detail, Severity severity, Place plac
     }
 
     /** Returns ways to mend it, the one that changes least first; none where a class would get larger than one may be. */
-    public List<Mend> mends() {
+    public List<Way> mends() {
         try {
             return remedy.get();
         } catch (IllegalArgumentException tooLarge) {

@@ -10,6 +10,7 @@ import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.exercise.Position;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.Mark;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
@@ -38,12 +39,12 @@ final class FloorChangesCheck implements Check {
                 SourceKind.ESTIMATE, () -> mends(judged, down)));
     }
 
-    private static List<Mend> mends(Judged judged, long down) {
+    private static List<Way> mends(Judged judged, long down) {
         Predicate<ClassPlan> fewer = plan -> downs(Timeline.of(plan)) < down;
-        List<Mend> mends = new ArrayList<>(Mends.regrouped(judged, fewer));
+        List<Way> mends = new ArrayList<>(Mends.regrouped(judged, fewer));
         mends.addAll(Mends.nudged(judged, judged.plan().items(), fewer));
         judged.items().stream().filter(item -> item.exercise().position().level() == Position.Level.FLOOR)
-                .map(item -> Mends.remove(judged.plan(), item)).filter(mend -> fewer.test(mend.mended()))
+                .map(item -> Mends.remove(judged.plan(), item)).filter(mend -> fewer.test(mend.after()))
                 .limit(1)
                 .forEach(mends::add);
         return mends;

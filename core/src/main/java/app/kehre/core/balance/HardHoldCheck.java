@@ -9,6 +9,7 @@ import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.people.Limit;
 import app.kehre.core.plan.Item;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.Phase;
 
 /** With high blood pressure: a long hard hold. */
@@ -46,7 +47,7 @@ final class HardHoldCheck implements Check {
                 SourceKind.TEACHING_RANGE, () -> mends(judged, use, most));
     }
 
-    private static List<Mend> mends(Judged judged, Use use, int most) {
+    private static List<Way> mends(Judged judged, Use use, int most) {
         return judged.find(use.entry()).flatMap(entry -> entry instanceof Item item
                 ? Mends.scaled(judged.plan(), item, most / use.seconds() * 0.99)
                 : Optional.empty()).map(List::of).orElse(List.of());

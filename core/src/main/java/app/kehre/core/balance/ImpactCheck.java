@@ -10,6 +10,7 @@ import app.kehre.core.advice.Threshold;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Impact;
 import app.kehre.core.plan.Item;
+import app.kehre.core.proposal.Way;
 
 /** A long stretch of high impact. */
 final class ImpactCheck implements Check {
@@ -53,15 +54,15 @@ final class ImpactCheck implements Check {
                 SourceKind.ESTIMATE, () -> mends(judged, last));
     }
 
-    private static List<Mend> mends(Judged judged, Use last) {
+    private static List<Way> mends(Judged judged, Use last) {
         if (!(judged.find(last.entry()).orElse(null) instanceof Item item)) {
             return List.of();
         }
-        List<Mend> mends = new ArrayList<>(
+        List<Way> mends = new ArrayList<>(
                 Mends.replace(judged, item, other -> other.impact() != Impact.HIGH));
         Optional<Exercise> easier = judged.library().find(item.exercise().easier().exercise())
                 .filter(other -> other.impact() != Impact.HIGH);
-        easier.ifPresent(other -> mends.addFirst(new Mend("%s for %s".formatted(other.name(), item.name()),
+        easier.ifPresent(other -> mends.addFirst(Way.of("%s for %s".formatted(other.name(), item.name()),
                 judged.plan().with(item.withExercise(other)))));
         return mends;
     }

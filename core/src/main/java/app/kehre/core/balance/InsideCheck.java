@@ -15,7 +15,8 @@ import app.kehre.core.music.Bpm;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
-import app.kehre.core.plan.Way;
+import app.kehre.core.plan.Variant;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.value.Lengths;
 
 /** The aerobic parts miss their target: too few minutes inside, too easy or too hard. */
@@ -61,20 +62,20 @@ final class InsideCheck implements Check {
         return above;
     }
 
-    private static List<Mend> mends(Judged judged, boolean hard) {
+    private static List<Way> mends(Judged judged, boolean hard) {
         ClassPlan plan = judged.plan();
-        List<Mend> mends = new ArrayList<>();
+        List<Way> mends = new ArrayList<>();
         for (Segment segment : judged.segments(Role.AEROBIC)) {
             int bpm = segment.bpm().value() + (hard ? -6 : 6);
             if (TempoRange.of(segment.role(), judged.brief().group().older()).has(bpm)) {
-                mends.add(new Mend("%s at %d BPM".formatted(segment.name(), bpm),
+                mends.add(Way.of("%s at %d BPM".formatted(segment.name(), bpm),
                         plan.with(segment.withBpm(new Bpm(bpm)))));
             }
         }
         List<Item> items = judged.segments(Role.AEROBIC).stream().flatMap(each -> judged.items(each).stream())
                 .limit(TRIED).toList();
-        items.stream().filter(item -> item.manner().way() != (hard ? Way.EASIER : Way.HARDER))
-                .forEach(item -> mends.add(hard ? Ways.easier(plan, item) : Ways.harder(plan, item)));
+        items.stream().filter(item -> item.manner().variant() != (hard ? Variant.EASIER : Variant.HARDER))
+                .forEach(item -> mends.add(hard ? Variants.easier(plan, item) : Variants.harder(plan, item)));
         for (Item item : items) {
             double mets = item.exercise().work().mets().value();
             mends.addAll(Mends.replace(judged, item, other -> hard

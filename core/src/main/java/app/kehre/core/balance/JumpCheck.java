@@ -14,7 +14,8 @@ import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
-import app.kehre.core.plan.Way;
+import app.kehre.core.plan.Variant;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.value.Lengths;
 
 /** The effort jumps at the start of the main part. */
@@ -53,15 +54,15 @@ final class JumpCheck implements Check {
                 SourceKind.ESTIMATE, () -> mends(judged, main.get())));
     }
 
-    private static List<Mend> mends(Judged judged, Segment main) {
-        List<Mend> mends = new ArrayList<>();
+    private static List<Way> mends(Judged judged, Segment main) {
+        List<Way> mends = new ArrayList<>();
         judged.library().find("march").ifPresent(march -> {
             ClassPlan plan = judged.plan();
             Item easy = Item.of(plan.nextEntryId(), march).withDose(Counts.ofEights(MARCH_EIGHTS));
-            mends.add(new Mend("March 8 eights first", plan.add(main.id(), 0, easy)));
+            mends.add(Way.of("March 8 eights first", plan.add(main.id(), 0, easy)));
         });
-        judged.items(main).stream().findFirst().filter(item -> item.manner().way() != Way.EASIER)
-                .ifPresent(item -> mends.add(Ways.easier(judged.plan(), item)));
+        judged.items(main).stream().findFirst().filter(item -> item.manner().variant() != Variant.EASIER)
+                .ifPresent(item -> mends.add(Variants.easier(judged.plan(), item)));
         return mends;
     }
 }

@@ -14,6 +14,7 @@ import app.kehre.core.advice.Threshold;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
+import app.kehre.core.proposal.Way;
 
 /** Kit is fetched, put away and fetched again. */
 final class KitChangesCheck implements Check {
@@ -59,9 +60,9 @@ final class KitChangesCheck implements Check {
                 SourceKind.ESTIMATE, () -> mends(judged, kit, times));
     }
 
-    private static List<Mend> mends(Judged judged, Equipment kit, int times) {
+    private static List<Way> mends(Judged judged, Equipment kit, int times) {
         Predicate<ClassPlan> fewer = plan -> runs(plan.items().toList()).getOrDefault(kit, 0) < times;
-        List<Mend> mends = new ArrayList<>(Mends.regrouped(judged, fewer));
+        List<Way> mends = new ArrayList<>(Mends.regrouped(judged, fewer));
         mends.addAll(Mends.nudged(judged, judged.plan().items(), fewer));
         return mends;
     }

@@ -10,6 +10,7 @@ import app.kehre.core.advice.SourceKind;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
 import app.kehre.core.plan.Item;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.Phase;
 
 /** Kit that is fetched in the middle of the class could lie ready from the start. */
@@ -53,7 +54,7 @@ final class LaidOutCheck implements Check {
                         .formatted(judged.plan().times().fetch().toSeconds(),
                                 judged.plan().times().weightsAtHand().toSeconds()),
                 SourceKind.ESTIMATE,
-                () -> List.of(new Mend("Lay out the " + kit.noun(2) + " before the class",
+                () -> List.of(Way.of("Lay out the " + kit.noun(2) + " before the class",
                         judged.plan()
                                 .with(judged.brief().with(judged.brief().room().withPlace(kit, place))))));
     }

@@ -11,6 +11,7 @@ import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Position;
 import app.kehre.core.people.Limit;
 import app.kehre.core.plan.Item;
+import app.kehre.core.proposal.Way;
 
 /** In pregnancy: on the back for too long. */
 final class LyingCheck implements Check {
@@ -51,14 +52,14 @@ final class LyingCheck implements Check {
                 SourceKind.PUBLISHED, () -> mends(judged, use));
     }
 
-    private static List<Mend> mends(Judged judged, Use use) {
+    private static List<Way> mends(Judged judged, Use use) {
         if (!(judged.find(use.entry()).orElse(null) instanceof Item item)) {
             return List.of();
         }
-        List<Mend> mends = new ArrayList<>();
+        List<Way> mends = new ArrayList<>();
         item.exercise().cautionFor(Limit.PREGNANCY)
                 .flatMap(caution -> judged.library().find(caution.instead()))
-                .or(() -> other(judged, item)).ifPresent(other -> mends.add(new Mend(
+                .or(() -> other(judged, item)).ifPresent(other -> mends.add(Way.of(
                         "%s for who is pregnant".formatted(other.name()),
                         judged.plan().with(item.withInstead(Limit.PREGNANCY, other)))));
         mends.addAll(Mends.replace(judged, item, other -> other.position() != Position.SUPINE));

@@ -22,6 +22,7 @@ import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Moves;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.regrouping.Regrouping;
 
 /** Local edits that mend what is found. Each is tried: what changes nothing is not offered. */
@@ -34,37 +35,37 @@ final class Mends {
     private Mends() {}
 
     /** No way is known that is one edit. */
-    static Supplier<List<Mend>> none() {
+    static Supplier<List<Way>> none() {
         return List::of;
     }
 
     /** An item with its dose scaled. */
-    static Optional<Mend> scaled(ClassPlan plan, Item item, double factor) {
-        return DoseScale.of(item.dose(), factor).map(dose -> new Mend(
+    static Optional<Way> scaled(ClassPlan plan, Item item, double factor) {
+        return DoseScale.of(item.dose(), factor).map(dose -> Way.of(
                 "%s: %s".formatted(item.name(), DoseNotation.print(dose)), plan.with(item.withDose(dose))));
     }
 
     /** The smallest shortening of each of some items that is enough, else the greatest. */
-    static List<Mend> shorter(ClassPlan plan, List<Item> items, Predicate<ClassPlan> enough) {
+    static List<Way> shorter(ClassPlan plan, List<Item> items, Predicate<ClassPlan> enough) {
         return scaled(plan, items, SHORTER, enough);
     }
 
     /** The smallest lengthening of each of some items that is enough, else the greatest. */
-    static List<Mend> longer(ClassPlan plan, List<Item> items, Predicate<ClassPlan> enough) {
+    static List<Way> longer(ClassPlan plan, List<Item> items, Predicate<ClassPlan> enough) {
         return scaled(plan, items, LONGER, enough);
     }
 
-    private static List<Mend> scaled(ClassPlan plan, List<Item> items, double[] factors,
+    private static List<Way> scaled(ClassPlan plan, List<Item> items, double[] factors,
             Predicate<ClassPlan> enough) {
-        List<Mend> whole = new ArrayList<>();
-        List<Mend> part = new ArrayList<>();
+        List<Way> whole = new ArrayList<>();
+        List<Way> part = new ArrayList<>();
         for (Item item : items) {
-            Optional<Mend> last = Optional.empty();
+            Optional<Way> last = Optional.empty();
             boolean found = false;
             for (double factor : factors) {
-                Optional<Mend> next = scaled(plan, item, factor);
+                Optional<Way> next = scaled(plan, item, factor);
                 last = next.isPresent() ? next : last;
-                if (next.isPresent() && enough.test(next.get().mended())) {
+                if (next.isPresent() && enough.test(next.get().after())) {
                     whole.add(next.get());
                     found = true;
                     break;
@@ -78,27 +79,27 @@ final class Mends {
     }
 
     /** The first few. */
-    static List<Mend> first(Stream<Mend> mends) {
+    static List<Way> first(Stream<Way> mends) {
         return mends.limit(SHOWN).toList();
     }
 
     /** Exercises that suit the place and hold something, added at its end. */
-    static List<Mend> add(Judged judged, Segment segment, Predicate<Exercise> wanted) {
+    static List<Way> add(Judged judged, Segment segment, Predicate<Exercise> wanted) {
         ClassPlan plan = judged.plan();
         return first(Suggestions.of(plan, judged.library(), segment.id(), Optional.empty(), "").stream()
                 .map(Suggestion::exercise).filter(wanted)
-                .map(exercise -> new Mend("Add %s to %s".formatted(exercise.name(), segment.name()),
+                .map(exercise -> Way.of("Add %s to %s".formatted(exercise.name(), segment.name()),
                         inserted(plan, segment, exercise))));
     }
 
     /** A new segment after another, or at the end, with the exercise that suits it best in it. */
-    static Mend segment(Judged judged, Optional<SegmentId> after, Role role) {
+    static Way segment(Judged judged, Optional<SegmentId> after, Role role) {
         ClassPlan with = Edits.addSegment(judged.plan(), after, role);
         Segment segment = with.segment(judged.plan().nextSegmentId());
         ClassPlan filled = Suggestions.of(with, judged.library(), segment.id(), Optional.empty(), "").stream()
                 .findFirst()
                 .map(best -> inserted(with, segment, best.exercise())).orElse(with);
-        return new Mend("Add a " + role.words(), filled);
+        return Way.of("Add a " + role.words(), filled);
     }
 
     private static ClassPlan inserted(ClassPlan plan, Segment segment, Exercise exercise) {
@@ -106,34 +107,34 @@ final class Mends {
     }
 
     /** An item replaced by another exercise that holds something, its usual dose with it. */
-    static List<Mend> replace(Judged judged, Item item, Predicate<Exercise> wanted) {
+    static List<Way> replace(Judged judged, Item item, Predicate<Exercise> wanted) {
         ClassPlan plan = judged.plan();
         return first(Swaps.of(plan, judged.library(), item.id()).stream()
                 .filter(swap -> wanted.test(swap.exercise()))
-                .map(swap -> new Mend("%s for %s".formatted(swap.exercise().name(), item.name()),
+                .map(swap -> Way.of("%s for %s".formatted(swap.exercise().name(), item.name()),
                         swap.apply(plan))));
     }
 
     /** A line moved by one place, where that is allowed and better. */
-    static List<Mend> nudged(Judged judged, Stream<? extends Entry> lines, Predicate<ClassPlan> better) {
+    static List<Way> nudged(Judged judged, Stream<? extends Entry> lines, Predicate<ClassPlan> better) {
         ClassPlan plan = judged.plan();
         return first(lines.flatMap(line -> Stream.of(-1, 1).map(by -> {
             ClassPlan moved = Moves.nudge(plan, line.id(), by);
-            return new Mend("%s one place %s".formatted(line.name(), by < 0 ? "up" : "down"), moved);
-        })).filter(mend -> !mend.mended().equals(plan) && better.test(mend.mended())));
+            return Way.of("%s one place %s".formatted(line.name(), by < 0 ? "up" : "down"), moved);
+        })).filter(mend -> !mend.after().equals(plan) && better.test(mend.after())));
     }
 
     /** Parts put into the order that takes the least changing over, where that is better. */
-    static List<Mend> regrouped(Judged judged, Predicate<ClassPlan> better) {
+    static List<Way> regrouped(Judged judged, Predicate<ClassPlan> better) {
         return first(judged.plan().segments().stream()
                 .flatMap(segment -> Regrouping.of(judged.plan(), segment.id()).stream())
                 .filter(regrouped -> better.test(regrouped.plan()))
-                .map(regrouped -> new Mend("Regroup " + regrouped.segment().name(), regrouped.plan())));
+                .map(regrouped -> Way.of("Regroup " + regrouped.segment().name(), regrouped.plan())));
     }
 
     /** A line left out. */
-    static Mend remove(ClassPlan plan, Entry line) {
-        return new Mend("Leave out " + line.name(), plan.remove(line.id()));
+    static Way remove(ClassPlan plan, Entry line) {
+        return Way.of("Leave out " + line.name(), plan.remove(line.id()));
     }
 
     /** Items of a segment, the longest first. */

@@ -14,6 +14,7 @@ import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
 
@@ -76,11 +77,11 @@ final class OnEndCheck implements Check {
                 SourceKind.ESTIMATE, () -> mends(judged, all, muscle)));
     }
 
-    private static List<Mend> mends(Judged judged, List<Use> run, Muscle muscle) {
+    private static List<Way> mends(Judged judged, List<Use> run, Muscle muscle) {
         List<Entry> lines = run.stream().map(Use::entry).distinct()
                 .flatMap(id -> judged.find(id).stream()).toList();
         double before = longest(Use.of(judged.timeline()), muscle);
-        List<Mend> mends = new ArrayList<>(Mends.nudged(judged, lines.stream(),
+        List<Way> mends = new ArrayList<>(Mends.nudged(judged, lines.stream(),
                 plan -> longest(Use.of(Timeline.of(plan)), muscle) < before));
         if (lines.getLast() instanceof Item item) {
             mends.addAll(Mends.replace(judged, item, other -> !other.main().contains(muscle)));

@@ -6,7 +6,8 @@ import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.people.Group;
 import app.kehre.core.plan.Item;
-import app.kehre.core.plan.Way;
+import app.kehre.core.plan.Variant;
+import app.kehre.core.proposal.Way;
 
 /** A line asks everybody for an option that is wrong for many. */
 final class OptionCheck implements Check {
@@ -23,13 +24,13 @@ final class OptionCheck implements Check {
         Group.Mix mix = judged.brief().group().mix();
         boolean gentle = mix.newcomers() >= MANY || judged.brief().group().older();
         boolean fit = mix.athletic() >= MANY && !judged.brief().group().older();
-        return judged.items().stream().filter(item -> item.manner().way() == Way.HARDER && gentle
-                || item.manner().way() == Way.EASIER && fit && mix.newcomers() == 0)
+        return judged.items().stream().filter(item -> item.manner().variant() == Variant.HARDER && gentle
+                || item.manner().variant() == Variant.EASIER && fit && mix.newcomers() == 0)
                 .map(item -> finding(judged, item)).toList();
     }
 
     private Finding finding(Judged judged, Item item) {
-        boolean harder = item.manner().way() == Way.HARDER;
+        boolean harder = item.manner().variant() == Variant.HARDER;
         return found(harder ? Severity.MEND : Severity.CONSIDER, judged.at(item),
                 harder
                         ? "%s is asked for in its harder option, with nothing easier for newcomers."
@@ -40,7 +41,7 @@ final class OptionCheck implements Check {
                                         item.name()),
                 "The standard is shown with an easier and a harder option. From a share of %d %% on somebody will miss one."
                         .formatted(MANY),
-                SourceKind.TEACHING_RANGE, () -> List.of(new Mend("Standard option of " + item.name(),
-                        judged.plan().with(item.withManner(item.manner().withWay(Way.STANDARD))))));
+                SourceKind.TEACHING_RANGE, () -> List.of(Way.of("Standard option of " + item.name(),
+                        judged.plan().with(item.withManner(item.manner().withVariant(Variant.STANDARD))))));
     }
 }

@@ -9,6 +9,7 @@ import app.kehre.core.advice.SourceKind;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.SlotFit;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
@@ -36,15 +37,15 @@ final class OverSlotCheck implements Check {
                 SourceKind.TEACHING_RANGE, () -> mends(judged)));
     }
 
-    private static List<Mend> mends(Judged judged) {
+    private static List<Way> mends(Judged judged) {
         Predicate<ClassPlan> enough = plan -> !Timeline.of(plan).fit().over();
         List<Item> main = Mends.longest(judged, judged.segments().stream()
                 .filter(segment -> Judged.main(segment.role()))
                 .flatMap(segment -> judged.items(segment).stream()));
-        List<Mend> mends = new ArrayList<>(
+        List<Way> mends = new ArrayList<>(
                 Mends.shorter(judged.plan(), main.stream().limit(TRIED).toList(), enough));
         judged.plan().entries().filter(Circuit.class::isInstance).map(Circuit.class::cast)
-                .filter(circuit -> circuit.rounds() > 1).findFirst().ifPresent(circuit -> mends.add(new Mend(
+                .filter(circuit -> circuit.rounds() > 1).findFirst().ifPresent(circuit -> mends.add(Way.of(
                         "%s: one round less".formatted(circuit.name()), judged.plan().with(circuit
                                 .withRounds(circuit.rounds() - 1, circuit.rest(), circuit.soloFrom())))));
         main.stream().findFirst().ifPresent(longest -> mends.add(Mends.remove(judged.plan(), longest)));

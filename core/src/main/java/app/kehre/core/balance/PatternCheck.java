@@ -16,6 +16,7 @@ import app.kehre.core.dose.CountPattern;
 import app.kehre.core.dose.Sides;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.value.Side;
 
 /** What the checker of footwork says of moves in count patterns. */
@@ -73,15 +74,15 @@ final class PatternCheck implements Check {
                 SourceKind.ESTIMATE, () -> eachSide(judged, item)));
     }
 
-    private static List<Mend> eachSide(Judged judged, Item item) {
+    private static List<Way> eachSide(Judged judged, Item item) {
         return item.dose().sides() == Sides.TOGETHER
-                ? List.of(new Mend(item.name() + ": each side",
+                ? List.of(Way.of(item.name() + ": each side",
                         judged.plan().with(item.withDose(item.dose().withSides(Sides.EACH_SIDE)))))
                 : List.of();
     }
 
     /** The part with counts that go with it, or as singles; what still does not go is not offered. */
-    private static List<Mend> mends(Judged judged, Item item, CountPattern pattern, Patterned.Unfit unfit) {
+    private static List<Way> mends(Judged judged, Item item, CountPattern pattern, Patterned.Unfit unfit) {
         CountPattern.Part old = pattern.parts().get(unfit.part());
         return Stream.of(new CountPattern.Part(old.words(), unfit.nearest()),
                 new CountPattern.Part("singles", old.counts())).filter(part -> !part.equals(old))
@@ -89,7 +90,7 @@ final class PatternCheck implements Check {
                 .filter(changed -> Patterned.of(item.exercise(), changed.pattern, Side.RIGHT).orElseThrow()
                         .unfit()
                         .stream().noneMatch(still -> still.part() == unfit.part()))
-                .map(changed -> new Mend("%s: %s %d".formatted(item.name(), changed.part.words(),
+                .map(changed -> Way.of("%s: %s %d".formatted(item.name(), changed.part.words(),
                         changed.part.counts()), judged.plan().with(item.withDose(changed.pattern))))
                 .toList();
     }

@@ -15,7 +15,8 @@ import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
-import app.kehre.core.plan.Way;
+import app.kehre.core.plan.Variant;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.Stretch;
 import app.kehre.core.value.Lengths;
 
@@ -69,14 +70,14 @@ final class PeakCheck implements Check {
         return highest;
     }
 
-    private static List<Mend> mends(Judged judged, EntryId entry) {
+    private static List<Way> mends(Judged judged, EntryId entry) {
         ClassPlan plan = judged.plan();
         if (!(plan.find(entry).orElse(null) instanceof Item item)) {
             return List.of();
         }
-        List<Mend> mends = new ArrayList<>();
-        if (item.manner().way() != Way.EASIER) {
-            mends.add(Ways.easier(plan, item));
+        List<Way> mends = new ArrayList<>();
+        if (item.manner().variant() != Variant.EASIER) {
+            mends.add(Variants.easier(plan, item));
         }
         double most = item.exercise().work().mets().value();
         mends.addAll(Mends.replace(judged, item, other -> other.work().mets().value() < most - 1));

@@ -10,6 +10,7 @@ import app.kehre.core.advice.Threshold;
 import app.kehre.core.exercise.Joint;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.proposal.Way;
 
 /** A joint carries load before anything has made it ready: wrists before planks. */
 final class PreparedCheck implements Check {
@@ -56,7 +57,7 @@ final class PreparedCheck implements Check {
                 SourceKind.TEACHING_RANGE, () -> mends(judged, joint));
     }
 
-    private static List<Mend> mends(Judged judged, Joint joint) {
+    private static List<Way> mends(Judged judged, Joint joint) {
         Optional<Segment> warmUp = judged.segments(Role.WARM_UP).stream().findFirst();
         return warmUp.map(segment -> Mends.add(judged, segment,
                 exercise -> exercise.work().prepares().contains(joint))).orElse(List.of());

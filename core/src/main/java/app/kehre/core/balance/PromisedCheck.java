@@ -10,6 +10,7 @@ import app.kehre.core.advice.Threshold;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.value.Lengths;
 
 /** An area that was promised and is missing, or thin. */
@@ -44,9 +45,9 @@ final class PromisedCheck implements Check {
                 .orElse(Place.CLASS);
     }
 
-    private static List<Mend> mends(Judged judged, Muscle area) {
+    private static List<Way> mends(Judged judged, Muscle area) {
         List<Segment> segments = judged.segments(Role.TONING, Role.CORE);
-        List<Mend> mends = new ArrayList<>();
+        List<Way> mends = new ArrayList<>();
         for (Segment segment : segments) {
             mends.addAll(Mends.add(judged, segment, exercise -> exercise.main().contains(area)));
         }

@@ -15,6 +15,7 @@ import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
 
@@ -54,11 +55,11 @@ final class RatioCheck implements Check {
         return seconds == 0 ? "nothing" : Lengths.clock(Duration.ofSeconds(Math.round(seconds)));
     }
 
-    private static List<Mend> mends(Judged judged, Ledger.Ratio ratio) {
+    private static List<Way> mends(Judged judged, Ledger.Ratio ratio) {
         Predicate<ClassPlan> even = plan -> Ledger.of(Use.of(Timeline.of(plan))).ratios().stream()
                 .filter(each -> each.one() == ratio.one())
                 .allMatch(each -> each.evenness() >= judged.figures().share(Threshold.RATIO));
-        List<Mend> mends = new ArrayList<>(
+        List<Way> mends = new ArrayList<>(
                 Mends.longer(judged.plan(), serving(judged, ratio.lesser()), even).stream().limit(2)
                         .toList());
         for (Segment segment : judged.segments(Role.TONING, Role.CORE)) {

@@ -11,6 +11,7 @@ import app.kehre.core.advice.Threshold;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.value.Lengths;
 
 /** A muscle group that worked and is not stretched. */
@@ -51,7 +52,7 @@ final class ReleaseCheck implements Check {
         return segments.isEmpty() ? Optional.empty() : Optional.of(segments.getLast());
     }
 
-    private static List<Mend> mends(Judged judged, Muscle muscle) {
+    private static List<Way> mends(Judged judged, Muscle muscle) {
         return last(judged).map(segment -> Mends.add(judged, segment,
                 exercise -> Still.is(exercise) && exercise.work().share(muscle) >= 0.5))
                 .orElseGet(() -> List.of(Mends.segment(judged, Optional.empty(), Role.STRETCH)));

@@ -7,6 +7,7 @@ import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Pause;
+import app.kehre.core.proposal.Way;
 
 /** Newcomers come, and nothing is planned to ask them first. */
 final class ReminderCheck implements Check {
@@ -34,7 +35,7 @@ final class ReminderCheck implements Check {
                     ClassPlan plan = judged.plan();
                     Pause welcome = Pause.of(plan.nextEntryId(), Pause.Kind.TALK)
                             .withNote("Who is new? Knees, back, heart, pregnancy: come and see me.");
-                    return List.of(new Mend("Begin with a welcome",
+                    return List.of(Way.of("Begin with a welcome",
                             plan.add(judged.segments().getFirst().id(), 0, welcome)));
                 }));
     }

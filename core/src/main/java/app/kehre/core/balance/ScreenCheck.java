@@ -12,6 +12,7 @@ import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.proposal.Way;
 
 /** Lunges with newcomers, and nobody has looked at their balance. */
 final class ScreenCheck implements Check {
@@ -54,7 +55,7 @@ final class ScreenCheck implements Check {
                     Segment segment = plan.segmentOf(item.id()).orElseThrow();
                     int at = segment.entries().stream().map(Entry::id).toList()
                             .indexOf(plan.circuitOf(item.id()).map(Circuit::id).orElse(item.id()));
-                    return List.of(new Mend("Balance screen before " + item.name(), plan.add(segment.id(),
+                    return List.of(Way.of("Balance screen before " + item.name(), plan.add(segment.id(),
                             Math.max(0, at), new Edits.Addable.OfScreen().entry(plan.nextEntryId()))));
                 });
     }

@@ -10,6 +10,7 @@ import app.kehre.core.dose.Sides;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.SideTotals;
 
 /** One side gets more than the other: time, reps, holds. */
@@ -58,29 +59,29 @@ final class SidesCheck implements Check {
                 SourceKind.ESTIMATE, () -> mends(judged, item, totals));
     }
 
-    private static List<Mend> mends(Judged judged, Item item, SideTotals totals) {
+    private static List<Way> mends(Judged judged, Item item, SideTotals totals) {
         ClassPlan plan = judged.plan();
         if (totals.entries().size() == 1) {
             return item.dose().sides() == Sides.EACH_SIDE || !item.dose().goesWith(Sides.EACH_SIDE)
                     ? List.of()
-                    : List.of(new Mend(item.name() + ": each side",
+                    : List.of(Way.of(item.name() + ": each side",
                             plan.with(item.withDose(item.dose().withSides(Sides.EACH_SIDE)))));
         }
-        List<Mend> mends = new ArrayList<>();
+        List<Way> mends = new ArrayList<>();
         for (EntryId id : totals.entries()) {
             if (plan.entry(id) instanceof Item one && !one.dose().sides().servesBoth()) {
-                mends.add(new Mend(one.name() + ": each side",
+                mends.add(Way.of(one.name() + ": each side",
                         plan.with(one.withDose(one.dose().withSides(Sides.EACH_SIDE)))));
             }
             for (EntryId like : totals.entries()) {
                 if (!id.equals(like) && plan.entry(id) instanceof Item one
                         && plan.entry(like) instanceof Item other
                         && other.dose().goesWith(one.dose().sides())) {
-                    mends.add(new Mend("%s: as much as the other side".formatted(one.name()),
+                    mends.add(Way.of("%s: as much as the other side".formatted(one.name()),
                             plan.with(one.withDose(other.dose().withSides(one.dose().sides())))));
                 }
             }
         }
-        return Mends.first(mends.stream().filter(mend -> !mend.mended().equals(plan)));
+        return Mends.first(mends.stream().filter(mend -> !mend.after().equals(plan)));
     }
 }

@@ -12,6 +12,7 @@ import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Moves;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.regrouping.SmallFirst;
 
 /** A small muscle works before a large movement that needs it. */
@@ -46,7 +47,7 @@ final class SmallFirstCheck implements Check {
                 "%s tires the %s before %s needs it.".formatted(first.name(), muscle.words(), next.name()),
                 "Large muscles and compound exercises come before small ones. The small one gives way first, and the large one is not served.",
                 SourceKind.TEACHING_RANGE,
-                () -> List.of(new Mend("%s after %s".formatted(first.name(), next.name()),
+                () -> List.of(Way.of("%s after %s".formatted(first.name(), next.name()),
                         Moves.nudge(judged.plan(), first.id(), 1))));
     }
 }

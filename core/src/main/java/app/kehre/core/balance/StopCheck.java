@@ -18,6 +18,7 @@ import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.Phase;
 import app.kehre.core.timeline.Span;
 import app.kehre.core.value.Lengths;
@@ -91,11 +92,11 @@ final class StopCheck implements Check {
                 SourceKind.TEACHING_RANGE, () -> mends(judged, span));
     }
 
-    private static List<Mend> mends(Judged judged, Span span) {
+    private static List<Way> mends(Judged judged, Span span) {
         ClassPlan plan = judged.plan();
-        List<Mend> mends = new ArrayList<>();
+        List<Way> mends = new ArrayList<>();
         if (plan.find(span.entry()).orElse(null) instanceof Pause pause) {
-            mends.add(new Mend("Keep moving in " + pause.name(), plan.with(pause.withMoving(true))));
+            mends.add(Way.of("Keep moving in " + pause.name(), plan.with(pause.withMoving(true))));
         }
         judged.library().find("march").ifPresent(march -> {
             Segment segment = plan.segment(span.segment());
@@ -105,7 +106,7 @@ final class StopCheck implements Check {
             int eights = Math.max(1,
                     (int) Math.ceil(judged.figures().of(Threshold.AFTER_PEAK) * bpm / 60.0 / 8));
             Item easy = Item.of(plan.nextEntryId(), march).withDose(Counts.ofEights(Math.min(eights, 32)));
-            mends.add(new Mend("March before it", plan.add(segment.id(), Math.max(0, at), easy)));
+            mends.add(Way.of("March before it", plan.add(segment.id(), Math.max(0, at), easy)));
         });
         return mends;
     }

@@ -13,6 +13,7 @@ import app.kehre.core.dose.Hold;
 import app.kehre.core.dose.Stage;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.Item;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.Phase;
 
 /** A held stretch is shorter than the class's setting. */
@@ -49,10 +50,10 @@ final class StretchHoldCheck implements Check {
                 SourceKind.PUBLISHED, () -> mends(judged, use, least));
     }
 
-    private static List<Mend> mends(Judged judged, Use use, int least) {
+    private static List<Way> mends(Judged judged, Use use, int least) {
         return judged.find(use.entry()).flatMap(entry -> entry instanceof Item item
                 && item.dose() instanceof Hold hold
-                        ? Optional.of(List.of(new Mend("%s: %d s".formatted(item.name(), least),
+                        ? Optional.of(List.of(Way.of("%s: %d s".formatted(item.name(), least),
                                 judged.plan().with(item.withDose(longer(hold, least))))))
                         : Optional.empty())
                 .orElse(List.of());

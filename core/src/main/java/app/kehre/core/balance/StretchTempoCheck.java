@@ -6,6 +6,7 @@ import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.music.Bpm;
+import app.kehre.core.proposal.Way;
 
 /** Workout music under the stretch. */
 final class StretchTempoCheck implements Check {
@@ -25,7 +26,7 @@ final class StretchTempoCheck implements Check {
                                 segment.bpm().value()),
                         "A stretch goes with music under 100 BPM. To a workout beat nobody lets go.",
                         SourceKind.TEACHING_RANGE,
-                        () -> List.of(new Mend("%s at %d BPM".formatted(segment.name(), CALM),
+                        () -> List.of(Way.of("%s at %d BPM".formatted(segment.name(), CALM),
                                 judged.plan().with(segment.withBpm(new Bpm(CALM)))))))
                 .toList();
     }

@@ -11,6 +11,7 @@ import app.kehre.core.exercise.Role;
 import app.kehre.core.music.Bpm;
 import app.kehre.core.people.Level;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.proposal.Way;
 
 /** The music of a segment does not go with what is done. */
 final class TempoCheck implements Check {
@@ -53,7 +54,7 @@ final class TempoCheck implements Check {
                         .formatted(
                                 range.words()),
                 SourceKind.TEACHING_RANGE,
-                () -> List.of(new Mend("%s at %d BPM".formatted(segment.name(), nearest),
+                () -> List.of(Way.of("%s at %d BPM".formatted(segment.name(), nearest),
                         judged.plan().with(segment.withBpm(new Bpm(nearest))))));
     }
 }

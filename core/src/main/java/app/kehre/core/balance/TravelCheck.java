@@ -8,6 +8,7 @@ import app.kehre.core.advice.SourceKind;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.footwork.RowFacts;
 import app.kehre.core.plan.Item;
+import app.kehre.core.proposal.Way;
 
 /** Moves travel, and there is no room for it. */
 final class TravelCheck implements Check {
@@ -43,13 +44,13 @@ final class TravelCheck implements Check {
                 .map(floor -> floor.wide() >= STEPS || floor.deep() >= STEPS).orElse(false);
     }
 
-    private static List<Mend> mends(Judged judged, Use use) {
+    private static List<Way> mends(Judged judged, Use use) {
         if (!(judged.find(use.entry()).orElse(null) instanceof Item item)) {
             return List.of();
         }
-        List<Mend> mends = new ArrayList<>(
+        List<Way> mends = new ArrayList<>(
                 Mends.replace(judged, item, other -> !travels(other)));
-        judged.library().find("march").ifPresent(march -> mends.add(new Mend("March for " + item.name(),
+        judged.library().find("march").ifPresent(march -> mends.add(Way.of("March for " + item.name(),
                 judged.plan().with(item.withExercise(march)))));
         return mends;
     }

@@ -6,6 +6,7 @@ import java.util.function.Predicate;
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.SlotFit;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
@@ -33,7 +34,7 @@ final class UnderSlotCheck implements Check {
                 SourceKind.ESTIMATE, () -> mends(judged)));
     }
 
-    private static List<Mend> mends(Judged judged) {
+    private static List<Way> mends(Judged judged) {
         Predicate<ClassPlan> enough = plan -> !Timeline.of(plan).fit().wellOff();
         return Mends.longer(judged.plan(), Mends.longest(judged, judged.items().stream()
                 .filter(item -> judged.roleOf(item).filter(Judged::main)

@@ -15,6 +15,7 @@ import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.Mark;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
@@ -98,7 +99,7 @@ final class WaterCheck implements Check {
     }
 
     /** Water as often as it takes. */
-    private static Mend water(Judged judged, Gap gap) {
+    private static Way water(Judged judged, Gap gap) {
         List<String> names = new ArrayList<>();
         Judged now = judged;
         Optional<Gap> left = Optional.of(gap);
@@ -113,7 +114,7 @@ final class WaterCheck implements Check {
             left = gaps(now).filter(each -> each.from().compareTo(gap.from()) >= 0
                     && each.from().compareTo(end) < 0).findFirst();
         }
-        return new Mend("Water before " + String.join(", before ", names), now.plan());
+        return Way.of("Water before " + String.join(", before ", names), now.plan());
     }
 
     private static ClassPlan watered(ClassPlan plan, Entry line) {

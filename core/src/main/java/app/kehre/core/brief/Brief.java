@@ -94,6 +94,16 @@ public record Brief(String title, LocalDate date, LocalTime start, Duration slot
         return new Brief(title, date, start, other, group, room, goal, format, schools);
     }
 
+    /**
+     * Returns the brief as it holds for a class that starts late and ends when it must: with what is left of the slot.
+     *
+     * @param late how late; what is left is rounded up to whole minutes, and is 5 at the least
+     */
+    public Brief startedBy(Duration late) {
+        long left = Math.ceilDiv(slot.minus(late).toSeconds(), 60);
+        return withSlot(Duration.ofMinutes(Math.max(SLOT_MINUTES.least(), left)));
+    }
+
     /** Returns the brief for another group. */
     public Brief with(Group other) {
         return new Brief(title, date, start, slot, other, room, goal, format, schools);

@@ -35,6 +35,7 @@ import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.DoseLength;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
+import app.kehre.core.value.Reading;
 
 /** Derives the stretch of a class. */
 final class StretchDeriver {
@@ -101,10 +102,10 @@ final class StretchDeriver {
         return Edits.addSegment(plan, after, Role.STRETCH);
     }
 
-    StretchFromClass derived() {
+    Reading<StretchFromClass> derived() {
         List<Exercise> suitable = suitable();
         if (loaded.isEmpty()) {
-            return none("Nothing in the class is loaded enough to be stretched.");
+            return Reading.refused("Nothing in the class is loaded enough to be stretched.");
         }
         Duration there = Timeline.of(bare).ofSegment(segment.id()).length();
         for (Duration time = minutes.minus(there); time.isPositive(); time = time.minusSeconds(5)) {
@@ -113,14 +114,11 @@ final class StretchDeriver {
                 return found(with, suitable);
             }
         }
-        return none("In %s there is no time for a single stretch.".formatted(Lengths.notation(minutes)));
+        return Reading
+                .refused("In %s there is no time for a single stretch.".formatted(Lengths.notation(minutes)));
     }
 
-    private StretchFromClass none(String reason) {
-        return new StretchFromClass(bare, List.of(), List.of(), 0, reason);
-    }
-
-    private StretchFromClass found(ClassPlan with, List<Exercise> suitable) {
+    private Reading<StretchFromClass> found(ClassPlan with, List<Exercise> suitable) {
         List<Item> items = items(with.segment(segment.id()).entries());
         Set<Muscle> let = EnumSet.noneOf(Muscle.class);
         items.forEach(item -> let.addAll(item.exercise().main()));
@@ -136,9 +134,10 @@ final class StretchDeriver {
             }
         }
         return items.isEmpty()
-                ? none("In %s there is no time for a single stretch.".formatted(Lengths.notation(minutes)))
-                : new StretchFromClass(noted(told(with, items), items, home), items, List.copyOf(home),
-                        Math.min(1, got / sum), "");
+                ? Reading.refused(
+                        "In %s there is no time for a single stretch.".formatted(Lengths.notation(minutes)))
+                : Reading.of(new StretchFromClass(noted(told(with, items), items, home), items,
+                        List.copyOf(home), Math.min(1, got / sum)));
     }
 
     private ClassPlan told(ClassPlan plan, List<Item> items) {

@@ -1,15 +1,22 @@
 package app.kehre.core.deriving;
 
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
 
 import app.kehre.core.dose.Sides;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
+import app.kehre.core.plan.SegmentId;
+import app.kehre.core.proposal.Differences;
+import app.kehre.core.proposal.Proposal;
+import app.kehre.core.proposal.Way;
+import app.kehre.core.value.Reading;
 
 /**
  * A stretch that follows from what the class loads: as much of the load as fits into the minutes, each held as long as the
@@ -19,10 +26,8 @@ import app.kehre.core.plan.Item;
  * @param items the stretch, in order
  * @param takeHome what there was no time for, the most loaded first
  * @param covered the share of the loaded seconds whose muscle groups are released, 0 to 1
- * @param reason why there is none; empty when there is one
  */
-public record StretchFromClass(ClassPlan plan, List<Item> items, List<Exercise> takeHome, double covered,
-        String reason) {
+public record StretchFromClass(ClassPlan plan, List<Item> items, List<Exercise> takeHome, double covered) {
 
     public StretchFromClass {
         items = List.copyOf(items);
@@ -34,7 +39,7 @@ public record StretchFromClass(ClassPlan plan, List<Item> items, List<Exercise> 
      *
      * @param minutes how long the whole stretch may take
      */
-    public static StretchFromClass of(ClassPlan plan, Library library, Duration minutes) {
+    public static Reading<StretchFromClass> of(ClassPlan plan, Library library, Duration minutes) {
         return of(plan, library, minutes, _ -> false);
     }
 
@@ -43,9 +48,26 @@ public record StretchFromClass(ClassPlan plan, List<Item> items, List<Exercise> 
      *
      * @param stays which others stay
      */
-    public static StretchFromClass of(ClassPlan plan, Library library, Duration minutes,
+    public static Reading<StretchFromClass> of(ClassPlan plan, Library library, Duration minutes,
             Predicate<Entry> stays) {
         return new StretchDeriver(plan, library, minutes, Staying.ALWAYS.or(stays)).derived();
+    }
+
+    /** Proposes the stretch of a class: what it takes and why, how much of the load it releases, and what is left for home. */
+    public static Proposal propose(ClassPlan plan, Library library, Duration minutes) {
+        return Proposal.of(of(plan, library, minutes).map(derived -> derived.way(plan)));
+    }
+
+    private Way way(ClassPlan before) {
+        SegmentId segment = plan.segments().stream()
+                .filter(each -> each.role() == Role.STRETCH && !each.leftOut())
+                .reduce((_, last) -> last).orElseThrow().id();
+        long share = Math.round(100 * covered);
+        List<String> notes = new ArrayList<>(List.of("Released: muscle groups with %d %% of the load."
+                .formatted(share)));
+        takeHome.forEach(each -> notes.add("Take home: " + bothSides(each)));
+        return new Way("%d stretches, %d %% of the load".formatted(items.size(), share),
+                Differences.ofLines(before, plan, segment), notes, plan);
     }
 
     /** Returns "Calf stretch, both sides" for what is done one side at a time. */

@@ -41,9 +41,11 @@ import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.DoseLength;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
+import app.kehre.core.value.Reading;
 
 /** Derives the warm-up of a class. */
 final class WarmUpDeriver {
@@ -137,19 +139,19 @@ final class WarmUpDeriver {
         };
     }
 
-    WarmUpFromClass derived() {
+    Reading<WarmUpFromClass> derived() {
         List<Exercise> chosen = needed();
         if (school != School.RAMP) {
             fill(chosen);
         }
         if (chosen.isEmpty()) {
-            return new WarmUpFromClass(bare, List.of(), List.of(),
+            return Reading.refused(
                     needs.joints().isEmpty()
                             ? "Nothing in the class is loaded enough to be prepared."
                             : "In %s nothing that suits this group can be prepared."
                                     .formatted(Lengths.notation(minutes)));
         }
-        return found(chosen);
+        return Reading.of(found(chosen));
     }
 
     /** The shortest set that meets all needs, or in too little time the one that meets most. */
@@ -216,7 +218,7 @@ final class WarmUpDeriver {
         for (Item item : made) {
             with = with.because(item, why(item.exercise()));
         }
-        return new WarmUpFromClass(with, made, needs.missing(met), "");
+        return new WarmUpFromClass(with, made, needs.missing(met));
     }
 
     private boolean isNew(EntryId line) {
@@ -242,7 +244,7 @@ final class WarmUpDeriver {
         return school == School.RAMP
                 ? plan
                 : Fitting.best(plan, new Fitting.Asked(whole, Optional.of(segment.id())), kept::contains)
-                        .map(way -> way.timeline().plan()).orElse(plan);
+                        .map(Way::after).orElse(plan);
     }
 
     private String why(Exercise exercise) {

@@ -6,6 +6,8 @@ import app.kehre.core.advice.Severity;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Finding;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.proposal.Differences;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.SlotFit;
 import app.kehre.core.value.Lengths;
 
@@ -14,12 +16,18 @@ import app.kehre.core.value.Lengths;
  *
  * @param plan the class, which says why each line is there
  * @param assessment the class as it is judged
- * @param reason why there is none; empty when there is one
  */
-public record Draft(ClassPlan plan, Assessment assessment, String reason) {
+public record Draft(ClassPlan plan, Assessment assessment) {
 
     /** A class that ends so many seconds before its slot ends in time. */
     private static final double IN_TIME = 15;
+
+    /** Returns how this draft comes out of a class, segment by segment, with why each line is there. */
+    public Way way(ClassPlan before) {
+        String words = open().isEmpty() ? "nothing serious found" : "%d to mend".formatted(open().size());
+        return new Way("%d lines, %s".formatted(plan.lines().count(), words),
+                Differences.ofSegments(before, plan), List.of(), plan);
+    }
 
     /** Returns what is still wrong with it: what can hurt, and what the class would suffer from. */
     public List<Finding> open() {

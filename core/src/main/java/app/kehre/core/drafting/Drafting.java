@@ -31,6 +31,7 @@ import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Reading;
 
 /**
  * Drafts a class from its brief alone, or the empty segments of a class that is begun: what is there stays. The same
@@ -71,45 +72,48 @@ public final class Drafting {
      * @param before what the group did lately, to be varied
      * @param seed which of many drafts
      */
-    public static Draft of(ClassPlan start, Library library, Collection<ClassPlan> before, long seed) {
+    public static Reading<Draft> of(ClassPlan start, Library library, Collection<ClassPlan> before,
+            long seed) {
         return best(start, Rest.of(start), library, before, seed);
     }
 
     /** Fills one segment of a class, and those that are empty: what is there stays. */
-    public static Draft filling(ClassPlan plan, SegmentId segment, Library library,
+    public static Reading<Draft> filling(ClassPlan plan, SegmentId segment, Library library,
             Collection<ClassPlan> before,
             long seed) {
         return best(plan, Rest.with(plan, segment), library, before, seed);
     }
 
     /** Draws one segment of a class anew, and fills those that are empty: what is locked there stays, and all the rest. */
-    public static Draft ofSegment(ClassPlan plan, SegmentId segment, Library library,
+    public static Reading<Draft> ofSegment(ClassPlan plan, SegmentId segment, Library library,
             Collection<ClassPlan> before,
             long seed) {
         return filling(Rest.cleared(plan, plan.segment(segment)), segment, library, before, seed);
     }
 
     /** Draws a whole class anew: what is locked stays, and what is said. */
-    public static Draft anew(ClassPlan plan, Library library, Collection<ClassPlan> before, long seed) {
+    public static Reading<Draft> anew(ClassPlan plan, Library library, Collection<ClassPlan> before,
+            long seed) {
         return of(Rest.cleared(plan), library, before, seed);
     }
 
-    private static Draft best(ClassPlan start, Set<SegmentId> open, Library library,
+    private static Reading<Draft> best(ClassPlan start, Set<SegmentId> open, Library library,
             Collection<ClassPlan> before, long seed) {
         SplittableRandom seeds = new SplittableRandom(seed);
-        Draft best = new Drafting(start, open, library, before, seeds.nextLong()).draft();
-        for (int more = 1; best.reason().isEmpty() && best.penalty() > GOOD && more < TRIES; more++) {
+        Drafting first = new Drafting(start, open, library, before, seeds.nextLong());
+        String reason = Refusals.of(start, first.pool, open);
+        if (!reason.isEmpty()) {
+            return Reading.refused(reason);
+        }
+        Draft best = first.draft();
+        for (int more = 1; best.penalty() > GOOD && more < TRIES; more++) {
             Draft next = new Drafting(start, open, library, before, seeds.nextLong()).draft();
             best = next.penalty() < best.penalty() ? next : best;
         }
-        return best;
+        return Reading.of(best);
     }
 
     private Draft draft() {
-        String reason = Refusals.of(start, pool, open);
-        if (!reason.isEmpty()) {
-            return new Draft(start, Assessment.of(start, library), reason);
-        }
         boolean whole = start.segments().isEmpty();
         ClassPlan plan = whole ? Shape.of(start) : start;
         Set<SegmentId> wanted = whole ? Rest.of(plan) : open;
@@ -120,8 +124,8 @@ public final class Drafting {
         plan = Interludes.screened(Interludes.watered(plan, wanted), library, kept);
         plan = means.ends().of(plan, segment -> wanted.contains(segment.id()), kept);
         Assessment done = new Settling(kept, means).settled(answered(plan));
-        ClassPlan told = told(done.timeline().plan());
-        return new Draft(told, Assessment.of(told, library), "");
+        ClassPlan told = told(done.plan());
+        return new Draft(told, Assessment.of(told, library));
     }
 
     /** Whom a caution of a drafted line concerns does something else. */

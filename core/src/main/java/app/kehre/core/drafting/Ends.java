@@ -10,6 +10,7 @@ import app.kehre.core.exercise.Role;
 import app.kehre.core.fitting.Fitting;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.proposal.Way;
 
 /** The warm-up and the stretch of a draft, which follow from the class. */
 final class Ends {
@@ -25,14 +26,14 @@ final class Ends {
         ClassPlan ended = plan;
         for (Segment segment : plan.segments()) {
             if (segment.role() == Role.STRETCH && wanted.test(segment)) {
-                ended = fitted(
-                        StretchFromClass.of(ended, library, segment.target(), kept::stays).plan(), segment,
-                        kept);
+                ended = StretchFromClass.of(ended, library, segment.target(), kept::stays).value()
+                        .map(derived -> fitted(derived.plan(), segment, kept)).orElse(ended);
             }
         }
         for (Segment segment : plan.segments()) {
             if (segment.role() == Role.WARM_UP && wanted.test(segment)) {
-                ended = WarmUpFromClass.of(ended, library, segment.target(), kept::stays).plan();
+                ended = WarmUpFromClass.of(ended, library, segment.target(), kept::stays).value()
+                        .map(WarmUpFromClass::plan).orElse(ended);
             }
         }
         return ended;
@@ -41,6 +42,6 @@ final class Ends {
     /** A segment at its target, as near as its doses come. */
     private static ClassPlan fitted(ClassPlan plan, Segment segment, Kept kept) {
         return Fitting.best(plan, new Fitting.Asked(segment.target(), Optional.of(segment.id())), kept::stays)
-                .map(way -> way.timeline().plan()).orElse(plan);
+                .map(Way::after).orElse(plan);
     }
 }

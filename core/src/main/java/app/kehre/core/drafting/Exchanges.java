@@ -45,7 +45,7 @@ final class Exchanges {
 
     /** Returns the class with one exercise exchanged, in some ways, or with its warm-up or stretch derived anew. */
     Stream<ClassPlan> of(Assessment now, Finding finding) {
-        ClassPlan plan = now.timeline().plan();
+        ClassPlan plan = now.plan();
         if (finding.key() == CheckKey.RATIO) {
             return balanced(now);
         }
@@ -66,7 +66,7 @@ final class Exchanges {
 
     /** Where one area outweighs what works against it, an exercise of the one is exchanged for one of the other. */
     private Stream<ClassPlan> balanced(Assessment now) {
-        ClassPlan plan = now.timeline().plan();
+        ClassPlan plan = now.plan();
         return IntStream.range(0, Balance.PAIRS).filter(pair -> uneven(now, pair)).boxed().flatMap(pair -> {
             Ledger.Ratio ratio = now.ledger().ratios().get(pair);
             int greater = ratio.first() > ratio.second() ? 1 : -1;
@@ -78,7 +78,7 @@ final class Exchanges {
     }
 
     private static boolean uneven(Assessment now, int pair) {
-        return now.ledger().ratios().get(pair).evenness() < now.timeline().plan().thresholds()
+        return now.ledger().ratios().get(pair).evenness() < now.plan().thresholds()
                 .share(Threshold.RATIO);
     }
 

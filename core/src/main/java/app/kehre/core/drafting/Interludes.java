@@ -6,12 +6,12 @@ import java.util.Set;
 
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.CheckKey;
-import app.kehre.core.balance.Mend;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
+import app.kehre.core.proposal.Way;
 
 /** What comes between the exercises of a drafted class: water, and a test of the balance before lunges. */
 final class Interludes {
@@ -61,7 +61,7 @@ final class Interludes {
     static ClassPlan screened(ClassPlan plan, Library library, Kept kept) {
         return Assessment.of(plan, library).findings().stream()
                 .filter(finding -> finding.key() == CheckKey.NO_BALANCE_SCREEN)
-                .flatMap(finding -> finding.mends().stream()).map(Mend::mended).filter(kept::isIn).findFirst()
+                .flatMap(finding -> finding.mends().stream()).map(Way::after).filter(kept::isIn).findFirst()
                 .orElse(plan);
     }
 }

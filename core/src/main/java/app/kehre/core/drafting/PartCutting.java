@@ -21,6 +21,7 @@ import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
 
@@ -70,7 +71,7 @@ final class PartCutting {
     static Optional<ClassPlan> fitted(ClassPlan plan, SegmentId id) {
         Segment segment = plan.segment(id);
         return Fitting.best(plan, new Fitting.Asked(segment.target(), Optional.of(id)), _ -> false)
-                .map(way -> way.timeline().plan());
+                .map(Way::after);
     }
 
     /** A part that is too long without the line that is missed least. */

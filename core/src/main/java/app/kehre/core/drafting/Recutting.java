@@ -1,6 +1,7 @@
 package app.kehre.core.drafting;
 
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
@@ -13,6 +14,7 @@ import java.util.stream.Stream;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.CheckKey;
 import app.kehre.core.balance.Finding;
+import app.kehre.core.brief.Brief;
 import app.kehre.core.deriving.StretchFromClass;
 import app.kehre.core.deriving.WarmUpFromClass;
 import app.kehre.core.exercise.Library;
@@ -24,9 +26,14 @@ import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
+import app.kehre.core.proposal.Change;
+import app.kehre.core.proposal.Differences;
+import app.kehre.core.proposal.Proposal;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.SlotFit;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
+import app.kehre.core.value.Reading;
 
 /**
  * A class for another slot: what is in it, cut to the shorter time or stretched out to the longer one. Warm-up and stretch
@@ -71,14 +78,42 @@ public final class Recutting {
      *
      * @param slot the new slot, whole minutes from 5 to 180
      */
-    public static Draft of(ClassPlan plan, Library library, Duration slot) {
+    public static Reading<Draft> of(ClassPlan plan, Library library, Duration slot) {
         return new Recutting(plan, library, slot).recut();
     }
 
-    private Draft recut() {
-        String reason = nothing().or(() -> Refusals.ofSlot(start)).or(this::tooMuchLocked).orElse("");
-        if (!reason.isEmpty()) {
-            return new Draft(before, Assessment.of(before, library), reason);
+    /**
+     * Proposes the class for another slot.
+     *
+     * @param slot the new slot; refused if it is not whole minutes, or none that a class may have
+     */
+    public static Proposal propose(ClassPlan plan, Library library, Duration slot) {
+        Duration whole = Duration.ofMinutes(slot.toMinutes());
+        Optional<String> wrong = Brief.SLOT_MINUTES.problem(whole.toMinutes());
+        if (wrong.isPresent() || !whole.equals(slot)) {
+            return new Proposal.Refused(
+                    wrong.orElseGet(() -> "A slot is whole minutes, such as %d min, not %s."
+                            .formatted(whole.toMinutes(), Lengths.clock(slot))));
+        }
+        return Proposal.of(of(plan, library, whole).map(draft -> way(plan, draft.plan())));
+    }
+
+    private static Way way(ClassPlan before, ClassPlan after) {
+        Duration slot = after.brief().slot();
+        List<Change> changes = new ArrayList<>();
+        changes.add(new Change(Optional.empty(),
+                "The slot: %d min instead of %d min".formatted(slot.toMinutes(),
+                        before.brief().slot().toMinutes()),
+                List.of(), Change.Kind.WHOLE,
+                plan -> plan.with(plan.brief().withSlot(slot))));
+        changes.addAll(Differences.ofSegments(before, after));
+        return new Way("recut to %d min".formatted(slot.toMinutes()), changes, List.of(), after);
+    }
+
+    private Reading<Draft> recut() {
+        Optional<String> reason = nothing().or(() -> Refusals.ofSlot(start)).or(this::tooMuchLocked);
+        if (reason.isPresent()) {
+            return Reading.refused(reason.get());
         }
         ClassPlan plan = proportions.scaled(withoutSmallParts(start));
         for (Segment segment : plan.segments()) {
@@ -87,7 +122,7 @@ public final class Recutting {
         plan = ended(plan, Role.STRETCH);
         plan = ended(plan, Role.WARM_UP);
         ClassPlan done = drafting.told(restored(settled(plan)));
-        return new Draft(done, Assessment.of(done, library), "");
+        return Reading.of(new Draft(done, Assessment.of(done, library)));
     }
 
     /** What the cut brought is mended, and the class fitted, in turn; a class that stays wrong so is filled up or loses lines. */
@@ -162,7 +197,7 @@ public final class Recutting {
 
     private static Optional<ClassPlan> fitted(ClassPlan plan, Predicate<Entry> fixed) {
         return Fitting.best(plan, new Fitting.Asked(plan.brief().slot(), Optional.empty()), fixed)
-                .map(way -> way.timeline().plan());
+                .map(Way::after);
     }
 
     /** What was put in to mend something would be the first to be shortened again. */
@@ -242,9 +277,11 @@ public final class Recutting {
             return plan;
         }
         ClassPlan own = PartCutting.fitted(plan, segment.get().id()).orElse(plan);
-        ClassPlan derived = role == Role.STRETCH
-                ? StretchFromClass.of(plan, library, segment.get().target()).plan()
-                : WarmUpFromClass.of(plan, library, segment.get().target()).plan();
-        return missed(own) <= missed(derived) + OWN ? own : derived;
+        Optional<ClassPlan> derived = role == Role.STRETCH
+                ? StretchFromClass.of(plan, library, segment.get().target()).value()
+                        .map(StretchFromClass::plan)
+                : WarmUpFromClass.of(plan, library, segment.get().target()).value()
+                        .map(WarmUpFromClass::plan);
+        return derived.filter(other -> missed(own) > missed(other) + OWN).orElse(own);
     }
 }

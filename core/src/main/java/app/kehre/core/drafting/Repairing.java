@@ -11,11 +11,11 @@ import app.kehre.core.advice.Thresholds;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.CheckKey;
 import app.kehre.core.balance.Finding;
-import app.kehre.core.balance.Mend;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Pause;
-import app.kehre.core.plan.Way;
+import app.kehre.core.plan.Variant;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.SlotFit;
 import app.kehre.core.value.Lengths;
 
@@ -93,7 +93,7 @@ final class Repairing {
 
     /** Returns how far the class is from the two figures that take several edits to reach, so that each edit is worth something. */
     static double near(Assessment assessment) {
-        Thresholds figures = assessment.timeline().plan().thresholds();
+        Thresholds figures = assessment.plan().thresholds();
         double inside = assessment.effort().insideAerobic()
                 .map(share -> Math.max(0, figures.share(Threshold.INSIDE) - share))
                 .orElse(0.0);
@@ -133,9 +133,9 @@ final class Repairing {
                 continue;
             }
             Optional<Assessment> best = Stream
-                    .concat(finding.mends().stream().map(Mend::mended).limit(TRIED),
+                    .concat(finding.mends().stream().map(Way::after).limit(TRIED),
                             exchanges.of(now, finding))
-                    .filter(mended -> keeps(now.timeline().plan(), mended))
+                    .filter(mended -> keeps(now.plan(), mended))
                     .map(mended -> Assessment.of(mended, library))
                     .min(Comparator.comparingDouble(Repairing::penalty));
             if (best.isPresent() && penalty(best.get()) < before) {
@@ -157,7 +157,7 @@ final class Repairing {
     private boolean keeps(ClassPlan before, ClassPlan mended) {
         return mended.brief().equals(before.brief()) && mended.thresholds().equals(before.thresholds())
                 && (before.brief().group().mix().newcomers() == 0
-                        || mended.items().noneMatch(item -> item.manner().way() == Way.HARDER))
+                        || mended.items().noneMatch(item -> item.manner().variant() == Variant.HARDER))
                 && waters(mended) <= Math.max(waters(before), before.brief().slot().toMinutes() / EACH_WATER)
                 && kept.isIn(mended);
     }

@@ -16,6 +16,7 @@ import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.Timeline;
 
 /** Brings a draft to its slot and mends it, in turn, until both hold. */
@@ -52,7 +53,7 @@ final class Settling {
         Assessment now = repairing.mended(fitted(plan));
         Assessment best = now;
         for (int cycle = 0; cycle < CYCLES; cycle++) {
-            ClassPlan fitted = fitted(now.timeline().plan());
+            ClassPlan fitted = fitted(now.plan());
             now = Assessment.of(fitted, library);
             if (Repairing.penalty(now) <= Repairing.penalty(best) || best.timeline().fit().over()) {
                 best = now;
@@ -73,7 +74,7 @@ final class Settling {
             if (polished == now) {
                 break;
             }
-            now = Assessment.of(refitted(polished.timeline().plan(), now.timeline().plan()), library);
+            now = Assessment.of(refitted(polished.plan(), now.plan()), library);
             best = Draft.penalty(now) < Draft.penalty(best) ? now : best;
         }
         return best;
@@ -117,7 +118,7 @@ final class Settling {
 
     private static Optional<ClassPlan> fit(ClassPlan plan, Predicate<Entry> fixed) {
         return Fitting.best(plan, new Fitting.Asked(plan.brief().slot(), Optional.empty()), fixed)
-                .map(way -> way.timeline().plan());
+                .map(Way::after);
     }
 
     /** The warm-up and the stretch follow from the class. */

@@ -29,7 +29,7 @@ import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.Load;
 import app.kehre.core.music.Bpm;
 import app.kehre.core.plan.Item;
-import app.kehre.core.plan.Way;
+import app.kehre.core.plan.Variant;
 import app.kehre.core.value.Side;
 
 /**
@@ -64,7 +64,7 @@ final class Cardio {
         }
         boolean hops = part.hop() || levers.remove(Lever.HOP);
         double mets = moved(part.move(), part.pace(), load, bpm, levers);
-        return new Demand(Demand.Kind.RHYTHMIC, mets, 0, Way.STANDARD, hops);
+        return new Demand(Demand.Kind.RHYTHMIC, mets, 0, Variant.STANDARD, hops);
     }
 
     Demand of(Item item, Bpm bpm) {
@@ -77,7 +77,7 @@ final class Cardio {
                 ? counted(item, bpm, levers)
                 : Lever.on(item.exercise().work().mets().value(), Math.min(Lever.MOST,
                         inClass(item.exercise(), BY_THE_CLOCK) * Lever.all(levers)));
-        return new Demand(Demand.Kind.RHYTHMIC, mets, 0, item.manner().way(), hops);
+        return new Demand(Demand.Kind.RHYTHMIC, mets, 0, item.manner().variant(), hops);
     }
 
     /** A count pattern takes what the rows that it asks for take, each for its counts. */

@@ -50,7 +50,7 @@ public final class Crowd {
         double rest = like.rest() + REST_SPREAD * normal(chance);
         double most = Math.max(rest + 40, Participant.maximalHeartRate(age) + MOST_SPREAD * normal(chance));
         return new Participant("somebody of " + age, age, rest, most, metMax,
-                like.kilos() * (1 + MASS_SPREAD * normal(chance)), like.way());
+                like.kilos() * (1 + MASS_SPREAD * normal(chance)), like.variant());
     }
 
     /** Returns the stand-in that a member is like; members are numbered from 0, so that their number meets the shares of the mix. */

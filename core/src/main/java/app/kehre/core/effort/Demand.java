@@ -1,6 +1,6 @@
 package app.kehre.core.effort;
 
-import app.kehre.core.plan.Way;
+import app.kehre.core.plan.Variant;
 
 /**
  * What a piece of the class asks for.
@@ -11,7 +11,7 @@ import app.kehre.core.plan.Way;
  * @param asked the option that the instructor asks for
  * @param hops whether the harder option hops
  */
-public record Demand(Kind kind, double mets, double effort, Way asked, boolean hops) {
+public record Demand(Kind kind, double mets, double effort, Variant asked, boolean hops) {
 
     /** What kind of work it is. */
     public enum Kind {
@@ -34,7 +34,7 @@ public record Demand(Kind kind, double mets, double effort, Way asked, boolean h
 
     /** Returns rest at a level of METs. */
     static Demand rest(double mets) {
-        return new Demand(Kind.REST, mets, 0, Way.STANDARD, false);
+        return new Demand(Kind.REST, mets, 0, Variant.STANDARD, false);
     }
 
     /** Returns the share of the heart-rate reserve that somebody comes to in the long run, or its like in toning. */
@@ -61,7 +61,7 @@ public record Demand(Kind kind, double mets, double effort, Way asked, boolean h
 
     /** The option of somebody, shifted by what is asked for: -1 easier, 0, 1 harder. */
     private int step(Participant who) {
-        return Math.clamp(who.way().ordinal() + asked.ordinal() - 2L * Way.STANDARD.ordinal(), -1, 1);
+        return Math.clamp(who.variant().ordinal() + asked.ordinal() - 2L * Variant.STANDARD.ordinal(), -1, 1);
     }
 
     /** Returns whether a share of the heart-rate reserve is claimed for it. */

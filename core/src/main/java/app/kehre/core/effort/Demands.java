@@ -90,7 +90,7 @@ final class Demands {
                     : cardio.of(item, segment.bpm());
             case LEGS, PUSH, PULL, ARMS, TRUNK, BACK, BALANCE -> Toning.of(item, span);
             case STRETCH, BREATHING -> new Demand(Demand.Kind.STILL, item.exercise().work().mets().value(), 0,
-                    item.manner().way(), false);
+                    item.manner().variant(), false);
         };
     }
 

@@ -1,6 +1,6 @@
 package app.kehre.core.effort;
 
-import app.kehre.core.plan.Way;
+import app.kehre.core.plan.Variant;
 
 /**
  * Somebody for whom a class is predicted. Stand-ins, never a person.
@@ -11,19 +11,19 @@ import app.kehre.core.plan.Way;
  * @param most maximal heart rate, beats per minute
  * @param metMax the most that they can do, in METs, over 1
  * @param kilos body mass
- * @param way the option that they do
+ * @param variant the option that they do
  */
 public record Participant(String name, int age, double rest, double most, double metMax, double kilos,
-        Way way) {
+        Variant variant) {
 
     /** Coming back after a while. Kehre's estimate, as all stand-ins (figures.md). */
-    public static final Participant RETURNING = of("returning", 45, 75, 8, 75, Way.EASIER);
+    public static final Participant RETURNING = of("returning", 45, 75, 8, 75, Variant.EASIER);
     /** Here most weeks. */
-    public static final Participant REGULAR = of("regular", 40, 66, 10.5, 70, Way.STANDARD);
+    public static final Participant REGULAR = of("regular", 40, 66, 10.5, 70, Variant.STANDARD);
     /** Used to much more. */
-    public static final Participant ATHLETIC = of("athletic", 30, 55, 13, 70, Way.HARDER);
+    public static final Participant ATHLETIC = of("athletic", 30, 55, 13, 70, Variant.HARDER);
     /** Older. */
-    public static final Participant OLDER = of("older", 70, 70, 6.5, 70, Way.EASIER);
+    public static final Participant OLDER = of("older", 70, 70, 6.5, 70, Variant.EASIER);
 
     /** The most METs of the fittest and of the least fit, between which the response becomes slower. */
     private static final double FITTEST = 13;
@@ -37,8 +37,9 @@ public record Participant(String name, int age, double rest, double most, double
         }
     }
 
-    private static Participant of(String name, int age, double rest, double metMax, double kilos, Way way) {
-        return new Participant(name, age, rest, maximalHeartRate(age), metMax, kilos, way);
+    private static Participant of(String name, int age, double rest, double metMax, double kilos,
+            Variant variant) {
+        return new Participant(name, age, rest, maximalHeartRate(age), metMax, kilos, variant);
     }
 
     /** Returns 208 - 0.7 x age, in beats per minute (Tanaka et al. 2001, as quoted; standard deviation about 10). */

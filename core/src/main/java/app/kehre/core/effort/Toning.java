@@ -3,7 +3,7 @@ package app.kehre.core.effort;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.Load;
 import app.kehre.core.plan.Item;
-import app.kehre.core.plan.Way;
+import app.kehre.core.plan.Variant;
 import app.kehre.core.timeline.Span;
 import app.kehre.core.value.Lengths;
 
@@ -11,7 +11,7 @@ import app.kehre.core.value.Lengths;
 final class Toning {
 
     /** A balance screen. */
-    static final Demand SCREEN = new Demand(Demand.Kind.STRENGTH, 2.5, 3, Way.STANDARD, false);
+    static final Demand SCREEN = new Demand(Demand.Kind.STRENGTH, 2.5, 3, Variant.STANDARD, false);
 
     /** The effort of an exercise done once, over its METs: 3 METs feel like 4, 6 like 6, 8 like 7.3. */
     private static final double LEAST = 2.1;
@@ -38,7 +38,7 @@ final class Toning {
         double seconds = Lengths.seconds(span.stretch().length());
         double set = Math.clamp((seconds - SHORT_SET) * PER_SECOND, 0, LONG_SET);
         double effort = LEAST + PER_MET * mets + set + load(item.load()) + tempo(span, seconds);
-        return new Demand(Demand.Kind.STRENGTH, mets, Math.clamp(effort, 0, MOST), item.manner().way(),
+        return new Demand(Demand.Kind.STRENGTH, mets, Math.clamp(effort, 0, MOST), item.manner().variant(),
                 false);
     }
 

@@ -1,7 +1,8 @@
 package app.kehre.core.fitting;
-
 import java.time.Duration;
 import java.util.List;
+
+import app.kehre.core.proposal.Change;
 
 /**
  * Something in a class that can be made shorter or longer.

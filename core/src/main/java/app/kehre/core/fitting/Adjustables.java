@@ -6,7 +6,6 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
@@ -34,6 +33,7 @@ import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.proposal.Change;
 import app.kehre.core.timeline.DoseLength;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
@@ -133,7 +133,7 @@ final class Adjustables {
             Duration adds = length(segment, level.dose()).minus(length(segment, first.dose()))
                     .multipliedBy(times);
             options.add(new Adjustable.Option(
-                    new Change(Optional.of(first.id()), "%s: %s instead of %s".formatted(first.name(),
+                    Change.of(first.id(), "%s: %s instead of %s".formatted(first.name(),
                             DoseNotation.print(level.dose()), DoseNotation.print(first.dose())),
                             Change.Kind.DOSE,
                             plan -> withDose(plan, items, level.dose())),
@@ -185,7 +185,7 @@ final class Adjustables {
         Duration adds = Timeline.of(made.apply(plan)).total().minus(timeline.total());
         Item first = items.getFirst();
         return new Adjustable.Option(
-                new Change(Optional.of(first.id()), "without " + first.name(), Change.Kind.OUT, made),
+                Change.of(first.id(), "without " + first.name(), Change.Kind.OUT, made),
                 adds,
                 segment.role() == Role.STRETCH ? 1 : Weights.MAIN, weight(segment, first, adds));
     }
@@ -245,7 +245,7 @@ final class Adjustables {
                 ? plan.with(merged(plan, changed))
                 : plan;
         Duration adds = Timeline.of(made.apply(plan)).total().minus(timeline.total());
-        return new Adjustable.Option(new Change(Optional.of(old.id()), words, kind, made), adds, size,
+        return new Adjustable.Option(Change.of(old.id(), words, kind, made), adds, size,
                 weight(segment, null, adds));
     }
 

@@ -1,10 +1,11 @@
 package app.kehre.core.fitting;
-
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
+
+import app.kehre.core.proposal.Change;
 
 /**
  * Which lines are left out. Changing over depends on all of them together, so where they are few every combination is

@@ -16,6 +16,9 @@ import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.SegmentId;
+import app.kehre.core.proposal.Change;
+import app.kehre.core.proposal.Proposal;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
 
@@ -46,31 +49,6 @@ public final class Fitting {
      */
     public record Asked(Duration length, Optional<SegmentId> segment) {}
 
-    /**
-     * A way to make it fit.
-     *
-     * @param words what is special about it
-     * @param changes what it does
-     * @param timeline the class as it would be
-     */
-    public record Way(String words, List<Change> changes, Timeline timeline) {
-        public Way {
-            changes = List.copyOf(changes);
-        }
-    }
-
-    /**
-     * What came of it.
-     *
-     * @param ways at most three, the least weighted change first
-     * @param reason why there is none; empty when there are ways
-     */
-    public record Found(List<Way> ways, String reason) {
-        public Found {
-            ways = List.copyOf(ways);
-        }
-    }
-
     private Fitting(Timeline before, Asked asked, Predicate<Entry> fixed) {
         this.before = before;
         this.asked = asked;
@@ -80,7 +58,7 @@ public final class Fitting {
     }
 
     /** Fits a class. */
-    public static Found of(ClassPlan plan, Asked asked) {
+    public static Proposal of(ClassPlan plan, Asked asked) {
         return new Fitting(Timeline.of(plan), asked, _ -> false).found();
     }
 
@@ -93,7 +71,7 @@ public final class Fitting {
         return new Fitting(Timeline.of(plan), asked, fixed).way(Weights.USUAL);
     }
 
-    private Found found() {
+    private Proposal found() {
         List<Way> ways = new ArrayList<>();
         WEIGHTINGS.parallelStream().flatMap(weights -> way(weights).stream()).toList().forEach(way -> {
             if (ways.stream().noneMatch(other -> gist(other).equals(gist(way)))) {
@@ -101,8 +79,8 @@ public final class Fitting {
             }
         });
         return ways.isEmpty()
-                ? new Found(List.of(), reason())
-                : new Found(ways.stream().limit(WAYS).toList(), "");
+                ? new Proposal.Refused(reason())
+                : new Proposal.Proposed(ways.stream().limit(WAYS).toList());
     }
 
     /** Two ways that differ in doses alone are one to choose from. */
@@ -192,7 +170,7 @@ public final class Fitting {
 
     private Way made(int[] options) {
         List<Change> changes = changes(options);
-        return new Way(words(changes), changes, Timeline.of(Change.all(before.plan(), changes)));
+        return new Way(words(changes), changes, List.of(), Change.all(before.plan(), changes));
     }
 
     private List<Change> changes(int[] options) {

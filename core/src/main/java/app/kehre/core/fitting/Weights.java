@@ -36,7 +36,7 @@ record Weights(int dose, int rounds, int rests, int phrases, int out) {
             case ROUNDS -> rounds * size;
             case RESTS -> TOUCHED + rests * size;
             case PHRASES -> phrases * size;
-            case OUT, IN -> out * size;
+            case OUT, IN, WHOLE -> out * size;
         };
         return Math.max(1, (int) Math.round(cost * option.weight()));
     }

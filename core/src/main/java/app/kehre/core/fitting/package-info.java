@@ -3,8 +3,8 @@
  * lines out, so that a class ends in a length with the least weighted change, proven by an exact program ({@link
  * app.kehre.core.fitting.Exact}).
  *
- * <p>{@code Fitting.of(plan, new Fitting.Asked(Duration.ofMinutes(55), Optional.empty()))} gives up to three ways, each a list
- * of {@link app.kehre.core.fitting.Change}s that can be taken one by one, or the reason why there is none. Lengths are laid
+ * <p>{@code Fitting.of(plan, new Fitting.Asked(Duration.ofMinutes(55), Optional.empty()))} is a {@link
+ * app.kehre.core.proposal.Proposal}: up to three ways, or the reason why there is none. Lengths are laid
  * out by the real compiler, in ticks of a tenth of a second inside the program. What is locked stays. Nothing is null.
  */
 @NullMarked

@@ -12,13 +12,13 @@ import app.kehre.core.kit.Load;
  *
  * @param dose another dose: other reps, tempo or starting side
  * @param load another load
- * @param way another option
+ * @param variant another option
  * @param layer another layer; empty for the same
  * @param style another style
  * @param out whether the item is left out
  * @param explaining another way to explain it
  */
-public record RoundChange(Optional<Dose> dose, Optional<Load> load, Optional<Way> way, String layer,
+public record RoundChange(Optional<Dose> dose, Optional<Load> load, Optional<Variant> variant, String layer,
         Optional<Set<Style>> style, boolean out, Optional<Explaining> explaining) {
     public RoundChange {
         Manner.checkLayer(layer);
@@ -36,42 +36,42 @@ public record RoundChange(Optional<Dose> dose, Optional<Load> load, Optional<Way
 
     /** Returns the change with another dose. */
     public RoundChange withDose(Optional<Dose> other) {
-        return new RoundChange(other, load, way, layer, style, out, explaining);
+        return new RoundChange(other, load, variant, layer, style, out, explaining);
     }
 
     /** Returns the change with another load. */
     public RoundChange withLoad(Optional<Load> other) {
-        return new RoundChange(dose, other, way, layer, style, out, explaining);
+        return new RoundChange(dose, other, variant, layer, style, out, explaining);
     }
 
     /** Returns the change with the item left out or not. */
     public RoundChange withOut(boolean other) {
-        return new RoundChange(dose, load, way, layer, style, other, explaining);
+        return new RoundChange(dose, load, variant, layer, style, other, explaining);
     }
 
     /** Returns the change with another option. */
-    public RoundChange withWay(Optional<Way> other) {
+    public RoundChange withVariant(Optional<Variant> other) {
         return new RoundChange(dose, load, other, layer, style, out, explaining);
     }
 
     /** Returns the change with another layer. */
     public RoundChange withLayer(String other) {
-        return new RoundChange(dose, load, way, other, style, out, explaining);
+        return new RoundChange(dose, load, variant, other, style, out, explaining);
     }
 
     /** Returns the change with another style. */
     public RoundChange withStyle(Optional<Set<Style>> other) {
-        return new RoundChange(dose, load, way, layer, other, out, explaining);
+        return new RoundChange(dose, load, variant, layer, other, out, explaining);
     }
 
     /** Returns the change with another way to explain. */
     public RoundChange withExplaining(Optional<Explaining> other) {
-        return new RoundChange(dose, load, way, layer, style, out, other);
+        return new RoundChange(dose, load, variant, layer, style, out, other);
     }
 
     /** Returns the item as it is in the round. */
     Item in(Item item) {
-        Manner manner = item.manner().withWay(way.orElse(item.manner().way()))
+        Manner manner = item.manner().withVariant(variant.orElse(item.manner().variant()))
                 .withLayer(layer.isEmpty() ? item.manner().layer() : layer)
                 .withStyle(style.orElse(item.manner().style()))
                 .withExplaining(explaining.orElse(item.manner().explaining()));

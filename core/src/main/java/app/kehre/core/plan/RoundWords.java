@@ -32,11 +32,11 @@ public final class RoundWords {
 
     /** Returns the three options, with a mark at the one that is asked for. */
     public static String options(Item item) {
-        return Stream.of(Way.values()).map(way -> switch (way) {
+        return Stream.of(Variant.values()).map(variant -> switch (variant) {
             case EASIER -> "easier: " + item.exercise().easier().name();
             case STANDARD -> "standard";
             case HARDER -> "harder: " + item.exercise().harder().name();
-        } + (way == item.manner().way() ? " (base)" : "")).collect(Collectors.joining(" \u00b7 "));
+        } + (variant == item.manner().variant() ? " (base)" : "")).collect(Collectors.joining(" \u00b7 "));
     }
 
     /** Returns "9 reps, 2 heavy weights, harder"; empty when nothing changes. */
@@ -47,7 +47,7 @@ public final class RoundWords {
         List<String> words = new ArrayList<>();
         change.dose().map(DoseNotation::print).ifPresent(words::add);
         change.load().map(load -> load.isNone() ? "no load" : LoadNotation.print(load)).ifPresent(words::add);
-        change.way().map(Way::words).ifPresent(words::add);
+        change.variant().map(Variant::words).ifPresent(words::add);
         String style = change.style().map(each -> each.isEmpty() ? "plain" : Style.words(each)).orElse("");
         if (!change.layer().isEmpty() || !style.isEmpty()) {
             words.add(change.layer().isEmpty() ? style : change.layer());
@@ -62,8 +62,8 @@ public final class RoundWords {
         if (manner.known()) {
             words.add("known");
         }
-        if (manner.way() != Way.STANDARD) {
-            words.add(manner.way().words());
+        if (manner.variant() != Variant.STANDARD) {
+            words.add(manner.variant().words());
         }
         if (!manner.layer().isEmpty() || !manner.style().isEmpty()) {
             words.add(manner.layer().isEmpty() ? Style.words(manner.style()) : manner.layer());

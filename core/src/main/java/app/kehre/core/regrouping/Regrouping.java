@@ -13,6 +13,9 @@ import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
+import app.kehre.core.proposal.Differences;
+import app.kehre.core.proposal.Proposal;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
 
@@ -27,11 +30,25 @@ import app.kehre.core.value.Lengths;
 public record Regrouping(ClassPlan plan, Segment segment, Duration saved) {
 
     /** What is said when there is nothing to gain. */
-    public static final String NONE = "No other order of the toning and core parts saves time while their order school holds.";
+    private static final String NONE = "No other order of the toning and core parts saves time while their order school holds.";
 
     private static final int MOST_LINES = 60;
     /** How far the window of lines moves on where there are too many. */
     private static final int STEP = 5;
+
+    /** Proposes the best order of each part that gains by one. */
+    public static Proposal propose(ClassPlan plan) {
+        List<Regrouping> all = of(plan);
+        if (all.isEmpty()) {
+            return new Proposal.Refused(NONE);
+        }
+        ClassPlan after = all.getLast().plan();
+        String words = all.stream()
+                .map(each -> "%s saves %s".formatted(each.segment.name(), Lengths.clock(each.saved)))
+                .collect(Collectors.joining(", "));
+        return new Proposal.Proposed(
+                List.of(new Way(words, Differences.ofSegments(plan, after), List.of(), after)));
+    }
 
     /** Returns the parts that would gain by another order, each regrouped after those before it. */
     public static List<Regrouping> of(ClassPlan plan) {
@@ -87,18 +104,5 @@ public record Regrouping(ClassPlan plan, Segment segment, Duration saved) {
         ClassPlan changed = plan
                 .with(segment.withEntries(order.stream().map(segment.entries()::get).toList()));
         return Timeline.of(changed).total().compareTo(Timeline.of(plan).total()) < 0 ? changed : plan;
-    }
-
-    /** Returns "Toning 1 regrouped: Squat, Row, Plank". */
-    public String words() {
-        return "%s regrouped: %s".formatted(segment.name(),
-                segment.entries().stream().map(Regrouping::words).collect(Collectors.joining(", ")));
-    }
-
-    private static String words(Entry line) {
-        return line instanceof Circuit circuit
-                ? "%s (%s)".formatted(circuit.name(),
-                        circuit.items().stream().map(Entry::name).collect(Collectors.joining(", ")))
-                : line.name();
     }
 }

@@ -14,6 +14,7 @@ import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.testing.Draws;
 import app.kehre.core.testing.Exercises;
 import app.kehre.core.timeline.Timeline;
@@ -61,11 +62,11 @@ class AnyClassTest {
     @Property(tries = 60, seed = "20261127")
     void everyMendIsAnotherClassThatCanBeLaidOut(@ForAll("plans") ClassPlan plan) {
         for (Finding finding : judged(plan).findings()) {
-            for (Mend mend : finding.mends()) {
+            for (Way mend : finding.mends()) {
                 assertThat(mend.words()).isNotBlank();
-                assertThat(mend.mended()).as(finding.check()).isNotEqualTo(plan);
-                assertThat(Timeline.of(mend.mended()).total()).isGreaterThanOrEqualTo(Duration.ZERO);
-                assertThat(mend.mended().lines().map(Entry::id)).doesNotHaveDuplicates();
+                assertThat(mend.after()).as(finding.check()).isNotEqualTo(plan);
+                assertThat(Timeline.of(mend.after()).total()).isGreaterThanOrEqualTo(Duration.ZERO);
+                assertThat(mend.after().lines().map(Entry::id)).doesNotHaveDuplicates();
             }
         }
     }

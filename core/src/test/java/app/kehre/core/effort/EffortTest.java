@@ -10,7 +10,7 @@ import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 
 import app.kehre.core.people.Group;
-import app.kehre.core.plan.Way;
+import app.kehre.core.plan.Variant;
 import app.kehre.core.timeline.Stretch;
 
 import static app.kehre.core.testing.Ids.line;
@@ -23,7 +23,7 @@ class EffortTest {
 
     private static Piece piece(int from, int to, double mets) {
         return new Piece(new Stretch(Duration.ofSeconds(from), Duration.ofSeconds(to)), part(1), line(1),
-                new Demand(Demand.Kind.RHYTHMIC, mets, 0, Way.STANDARD, false));
+                new Demand(Demand.Kind.RHYTHMIC, mets, 0, Variant.STANDARD, false));
     }
 
     @Test
@@ -115,14 +115,14 @@ class EffortTest {
         assertThat(Crowd.of(group, 7)).isEqualTo(crowd).hasSize(Crowd.SIZE);
         assertThat(Crowd.of(group, 8)).isNotEqualTo(crowd);
         assertThat(crowd).allSatisfy(each -> assertThat(each.age()).isBetween(30, 50));
-        assertThat(crowd.stream().filter(each -> each.way() == Way.EASIER)).hasSize(9);
-        assertThat(crowd.stream().filter(each -> each.way() == Way.HARDER)).hasSize(6);
+        assertThat(crowd.stream().filter(each -> each.variant() == Variant.EASIER)).hasSize(9);
+        assertThat(crowd.stream().filter(each -> each.variant() == Variant.HARDER)).hasSize(6);
     }
 
     @Test
     void everybodyDoesTheirOwnOptionShiftedByWhatIsAskedFor() {
-        Demand standard = new Demand(Demand.Kind.RHYTHMIC, 6, 0, Way.STANDARD, false);
-        Demand easier = new Demand(Demand.Kind.RHYTHMIC, 6, 0, Way.EASIER, false);
+        Demand standard = new Demand(Demand.Kind.RHYTHMIC, 6, 0, Variant.STANDARD, false);
+        Demand easier = new Demand(Demand.Kind.RHYTHMIC, 6, 0, Variant.EASIER, false);
 
         assertThat(standard.mets(Participant.REGULAR)).isEqualTo(6);
         assertThat(standard.mets(Participant.RETURNING)).isEqualTo(5);

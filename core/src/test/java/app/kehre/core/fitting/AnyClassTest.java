@@ -15,6 +15,9 @@ import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.proposal.Change;
+import app.kehre.core.proposal.Proposal;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.testing.Draws;
 import app.kehre.core.timeline.SideTotals;
 import app.kehre.core.timeline.Timeline;
@@ -31,7 +34,7 @@ class AnyClassTest {
         return Draws.plans();
     }
 
-    private static Fitting.Found fitted(ClassPlan plan, int percent) {
+    private static Proposal fitted(ClassPlan plan, int percent) {
         Duration asked = Timeline.of(plan).total().multipliedBy(percent).dividedBy(100);
         return Fitting.of(plan, new Fitting.Asked(asked, Optional.empty()));
     }
@@ -40,12 +43,12 @@ class AnyClassTest {
     void aWayEndsInTimeAndIsWhatItsChangesMakeOrTheReasonIsSaid(@ForAll("plans") ClassPlan plan,
             @ForAll @IntRange(min = 60, max = 130) int percent) {
         Duration asked = Timeline.of(plan).total().multipliedBy(percent).dividedBy(100);
-        Fitting.Found found = fitted(plan, percent);
+        Proposal found = fitted(plan, percent);
 
         assertThat(found.ways().isEmpty()).isEqualTo(!found.reason().isEmpty());
         assertThat(found.ways()).hasSizeLessThanOrEqualTo(3).allSatisfy(way -> {
-            assertThat(asked.minus(way.timeline().total())).isBetween(Duration.ZERO, JUST_UNDER);
-            assertThat(way.timeline()).isEqualTo(Timeline.of(Change.all(plan, way.changes())));
+            assertThat(asked.minus(Timeline.of(way.after()).total())).isBetween(Duration.ZERO, JUST_UNDER);
+            assertThat(way.after()).isEqualTo(Change.all(plan, way.changes()));
             assertThat(way.words()).isNotBlank();
         });
     }
@@ -53,8 +56,8 @@ class AnyClassTest {
     @Property(tries = 80, seed = "20261127")
     void whatIsLockedLeftOutOrSaidStaysAsItIs(@ForAll("plans") ClassPlan plan,
             @ForAll @IntRange(min = 60, max = 130) int percent) {
-        for (Fitting.Way way : fitted(plan, percent).ways()) {
-            ClassPlan after = way.timeline().plan();
+        for (Way way : fitted(plan, percent).ways()) {
+            ClassPlan after = way.after();
             assertThat(plan.items().filter(item -> item.manner().locked()))
                     .allSatisfy(item -> assertThat(after.find(item.id())).contains(item));
             assertThat(plan.segments()).filteredOn(Segment::leftOut)
@@ -70,8 +73,9 @@ class AnyClassTest {
             @ForAll @IntRange(min = 60, max = 130) int percent) {
         Set<String> even = even(Timeline.of(plan));
 
-        for (Fitting.Way way : fitted(plan, percent).ways()) {
-            assertThat(SideTotals.of(way.timeline())).filteredOn(total -> even.contains(total.exercise()))
+        for (Way way : fitted(plan, percent).ways()) {
+            assertThat(SideTotals.of(Timeline.of(way.after())))
+                    .filteredOn(total -> even.contains(total.exercise()))
                     .allMatch(SideTotals::even);
         }
     }

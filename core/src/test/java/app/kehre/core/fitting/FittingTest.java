@@ -26,6 +26,8 @@ import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.proposal.Change;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.testing.Exercises;
 import app.kehre.core.testing.Plans;
 import app.kehre.core.timeline.Timeline;
@@ -82,7 +84,7 @@ class FittingTest {
         }
     }
 
-    private static int cost(List<Adjustable> choices, Fitting.Way way) {
+    private static int cost(List<Adjustable> choices, Way way) {
         List<String> words = way.changes().stream().map(Change::words).toList();
         return choices.stream().flatMap(each -> each.options().stream())
                 .filter(option -> words.contains(option.change().words())
@@ -98,10 +100,10 @@ class FittingTest {
         Timeline before = Timeline.of(plan);
         Duration asked = before.total().minusSeconds(seconds);
         List<Adjustable> choices = new Adjustables(before, _ -> true, _ -> false).all();
-        Optional<Fitting.Way> way = Fitting.best(plan, new Fitting.Asked(asked, Optional.empty()),
+        Optional<Way> way = Fitting.best(plan, new Fitting.Asked(asked, Optional.empty()),
                 _ -> false);
 
-        long left = way.map(each -> asked.minus(each.timeline().total()).toNanos() / TICK)
+        long left = way.map(each -> asked.minus(Timeline.of(each.after()).total()).toNanos() / TICK)
                 .orElse((long) WIDEST - 1);
         List<ClassPlan> better = new ArrayList<>();
         cheaper(plan, choices, 0, way.map(each -> cost(choices, each)).orElse(Integer.MAX_VALUE), other -> {

@@ -130,11 +130,11 @@ class TeachingTextsTest {
     @Test
     void anItemIsInEachRoundWhatTheRoundSays() {
         Item changed = item.withChange(2, RoundChange.NONE.withDose(Optional.of(SQUAT.usualDose()
-                .withSides(app.kehre.core.dose.Sides.EACH_SIDE))).withWay(Optional.of(Way.HARDER)))
+                .withSides(app.kehre.core.dose.Sides.EACH_SIDE))).withVariant(Optional.of(Variant.HARDER)))
                 .withChange(3, RoundChange.NONE.withOut(true));
 
         assertThat(changed.inRound(1)).isEqualTo(changed);
-        assertThat(changed.inRound(2).manner().way()).isEqualTo(Way.HARDER);
+        assertThat(changed.inRound(2).manner().variant()).isEqualTo(Variant.HARDER);
         assertThat(EntryText.dose(changed.inRound(2))).isEqualTo("12 reps, each side");
         assertThat(changed.outIn(3)).isTrue();
         assertThat(changed.outIn(2)).isFalse();
@@ -142,7 +142,7 @@ class TeachingTextsTest {
 
     @Test
     void theWayOfTeachingIsSaidInWords() {
-        Manner manner = Manner.USUAL.withKnown(true).withWay(Way.HARDER).withLayer("with arms")
+        Manner manner = Manner.USUAL.withKnown(true).withVariant(Variant.HARDER).withLayer("with arms")
                 .withExplaining(new Explaining(Explaining.Mode.OVER, Optional.of(Duration.ofSeconds(15))))
                 .withChangeover(Optional.of(Duration.ofSeconds(12))).withHoldingEights(1);
 

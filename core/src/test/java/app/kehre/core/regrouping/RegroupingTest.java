@@ -33,6 +33,7 @@ import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Manner;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.proposal.Change;
 import app.kehre.core.testing.Draws;
 import app.kehre.core.testing.Exercises;
 import app.kehre.core.testing.Plans;
@@ -157,6 +158,11 @@ class RegroupingTest {
         Regrouping found = Regrouping.of(plan, part(1)).orElseThrow();
 
         assertThat(found.saved()).isPositive();
-        assertThat(found.words()).contains("Forearm plank, Side plank");
+        assertThat(((Circuit) found.segment().entries().getFirst()).items()).extracting(Entry::name)
+                .containsSubsequence("Forearm plank", "Side plank");
+        assertThat(Regrouping.propose(plan).ways()).singleElement().satisfies(way -> {
+            assertThat(way.words()).isEqualTo("Toning saves " + Lengths.clock(found.saved()));
+            assertThat(Change.all(plan, way.changes())).isEqualTo(way.after());
+        });
     }
 }

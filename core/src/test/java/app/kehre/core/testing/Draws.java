@@ -57,7 +57,7 @@ import app.kehre.core.plan.RoundChange;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SetAside;
-import app.kehre.core.plan.Way;
+import app.kehre.core.plan.Variant;
 import app.kehre.core.timeline.Timeline;
 
 import static app.kehre.core.testing.Ids.line;
@@ -197,10 +197,10 @@ public final class Draws {
                 seconds(0, 90).optional()).as(Explaining::new);
         Arbitrary<Set<Style>> styles = Arbitraries.of(Style.class).set().ofMaxSize(2);
         Arbitrary<Manner> manners = Combinators.combine(Arbitraries.of(true, false), explaining,
-                seconds(0, 60).optional(0.2), Arbitraries.of(Way.class), Arbitraries.of("", "with arms"),
+                seconds(0, 60).optional(0.2), Arbitraries.of(Variant.class), Arbitraries.of("", "with arms"),
                 styles, Arbitraries.integers().between(0, 4), Arbitraries.of(false, true)).as(Manner::new);
         Arbitrary<RoundChange> changes = Combinators.combine(doses().optional(), loads().optional(0.3),
-                Arbitraries.of(Way.class).optional(0.2), Arbitraries.of("", "with a hop"),
+                Arbitraries.of(Variant.class).optional(0.2), Arbitraries.of("", "with a hop"),
                 styles.optional(0.2), Arbitraries.of(false, false, true), explaining.optional(0.2))
                 .as(RoundChange::new);
         Arbitrary<Map<Integer, RoundChange>> rounds = Arbitraries

@@ -26,7 +26,7 @@ import app.kehre.core.kit.KitPlace;
 import app.kehre.core.people.Limit;
 import app.kehre.core.plan.Explaining;
 import app.kehre.core.plan.Pause;
-import app.kehre.core.plan.Way;
+import app.kehre.core.plan.Variant;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -36,7 +36,7 @@ class NamedTest {
     @ValueSource(classes = {Explaining.Mode.class, Facing.class, Family.class, Format.class, Impact.class,
             Joint.class, KitPlace.class, Limit.class, Method.class, Muscle.class, Pattern.class,
             Pause.Kind.class, Position.class, Quality.class, Question.class, Role.class, School.class,
-            Severity.class, SourceKind.class, Threshold.class, Way.class})
+            Severity.class, SourceKind.class, Threshold.class, Variant.class})
     void whatIsStoredOfATermIsAKeyOfItsOwn(Class<? extends Named> list) {
         List<String> keys = Arrays.stream(list.getEnumConstants()).map(Named::key).toList();
 

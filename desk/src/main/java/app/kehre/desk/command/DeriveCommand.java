@@ -10,6 +10,7 @@ import picocli.CommandLine.Spec;
 
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.proposal.Proposal;
 import app.kehre.core.value.Range;
 
 /** What the commands share that derive a part of a class from the rest of it. */
@@ -24,10 +25,10 @@ abstract class DeriveCommand extends ProposeCommand {
     private int minutes;
 
     /** Derives the part. */
-    abstract Proposed derive(ClassPlan plan, Library library, Duration minutes);
+    abstract Proposal derive(ClassPlan plan, Library library, Duration minutes);
 
     @Override
-    final Proposed propose(ClassPlan plan, Library library) {
+    final Proposal propose(ClassPlan plan, Library library) {
         return derive(plan, library,
                 Duration.ofMinutes(Numbers.within(Objects.requireNonNull(spec), minutes, MINUTES)));
     }

@@ -1,6 +1,7 @@
 package app.kehre.desk.command;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Objects;
 import java.util.concurrent.Callable;
 
@@ -8,8 +9,15 @@ import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Parameters;
 
+import app.kehre.core.balance.Assessment;
+import app.kehre.core.balance.Effect;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.proposal.Proposal;
+import app.kehre.core.proposal.Way;
+import app.kehre.formats.disk.DiskTrouble;
+import app.kehre.formats.json.UnreadableFile;
+import app.kehre.formats.plan.PlanDocument;
 
 /** What the commands share that propose another class and say what is different. */
 abstract class ProposeCommand implements Callable<Integer> {
@@ -21,28 +29,56 @@ abstract class ProposeCommand implements Callable<Integer> {
     private final Output output = new Output();
 
     /**
-     * What came of it.
+     * Makes the proposal.
      *
-     * @param plan the class as it is proposed
-     * @param text what is different and why
-     * @param reason why there is nothing to propose; empty when there is
+     * @throws DiskTrouble when another file that it needs cannot be read
+     * @throws UnreadableFile when what such a file holds cannot be understood
      */
-    record Proposed(ClassPlan plan, String text, String reason) {}
+    abstract Proposal propose(ClassPlan plan, Library library) throws DiskTrouble, UnreadableFile;
 
-    /** Makes the proposal. */
-    abstract Proposed propose(ClassPlan plan, Library library);
+    /** Returns which of the ways is taken, from 0. */
+    int taken() {
+        return 0;
+    }
+
+    /** Returns a class as it is judged for this question; as it stands where nothing else is said. */
+    ClassPlan judged(ClassPlan plan) {
+        return plan;
+    }
 
     @Override
     public Integer call() {
-        return PlanCommand.run(plan, (document, library) -> {
-            Proposed proposed = propose(document.plan(), library);
-            if (!proposed.reason().isEmpty()) {
-                System.err.println(proposed.reason());
-                return 1;
-            }
-            output.tell(proposed.text());
-            output.write(Objects.requireNonNull(plan), document.with(proposed.plan()));
-            return 0;
-        });
+        return PlanCommand.run(plan, this::run);
+    }
+
+    private int run(PlanDocument document, Library library) throws DiskTrouble, UnreadableFile {
+        Proposal proposal = propose(document.plan(), library);
+        List<Way> ways = proposal.ways();
+        if (ways.size() <= taken()) {
+            System.err.println(ways.isEmpty()
+                    ? proposal.reason()
+                    : "There %s, so there is no way %d.".formatted(
+                            ways.size() == 1 ? "is one way" : "are %d ways".formatted(ways.size()),
+                            taken() + 1));
+            return 1;
+        }
+        output.tell(text(document.plan(), ways, library));
+        output.write(Objects.requireNonNull(plan), document.with(ways.get(taken()).after()));
+        return 0;
+    }
+
+    private String text(ClassPlan before, List<Way> ways, Library library) {
+        Assessment judged = Assessment.of(judged(before), library);
+        StringBuilder text = new StringBuilder();
+        for (int i = 0; i < ways.size(); i++) {
+            Way way = ways.get(i);
+            Effect effect = Effect.of(judged, judged(way.after()), library);
+            String mark = ways.size() == 1 ? "" : "%s way %d: ".formatted(i == taken() ? "*" : " ", i + 1);
+            text.append("%s%s%n".formatted(mark, way.words()));
+            way.lines().forEach(line -> text.append("  %s%n".formatted(line)));
+            effect.lines().forEach(line -> text.append("  %s%n".formatted(line)));
+            text.append("  %s%n".formatted(effect.after().verdict()));
+        }
+        return text.toString();
     }
 }

@@ -13,7 +13,6 @@ import javafx.beans.property.SimpleObjectProperty;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Effect;
 import app.kehre.core.balance.Finding;
-import app.kehre.core.balance.Mend;
 import app.kehre.core.balance.Place;
 import app.kehre.core.choosing.GroupFit;
 import app.kehre.core.choosing.Suggestion;
@@ -25,6 +24,7 @@ import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Edits;
 import app.kehre.core.plan.EntryId;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.Stretch;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.control.Latest;
@@ -139,32 +139,33 @@ public final class ChoosingViewModel {
     /**
      * A way to mend a finding and what comes of it.
      *
-     * @param mend what is done
+     * @param way what is done
      * @param effect what it would bring
      */
-    record Way(Mend mend, Effect effect) {}
+    record Previewed(Way way, Effect effect) {}
 
     /**
      * Asks for the ways to mend findings, with their effects; told one finding after the other. While somebody types,
      * only once the keys rest for a moment.
      */
-    void askMends(List<Finding> findings, BiConsumer<Integer, List<Way>> show) {
+    void askMends(List<Finding> findings, BiConsumer<Integer, List<Previewed>> show) {
         Assessment now = judging.assessment().get();
         Library all = library.get();
         boolean typing = plan.open().shown().get() != plan.open().settled().get();
         mends.askEach(findings, typing ? KEYS_REST : Duration.ZERO, finding -> finding.mends().stream()
-                .map(mend -> new Way(mend, Effect.of(now, mend, all))).toList(), show, failure -> {
+                .map(mend -> new Previewed(mend, Effect.of(now, mend.after(), all))).toList(), show,
+                failure -> {
                     throw failure;
                 });
     }
 
     /** Mends a finding; one of a class that is no longer shown would take back what was done since, so it waits. */
-    void mend(Finding finding, Mend mend) {
+    void mend(Finding finding, Way mend) {
         if (!judged()) {
             return;
         }
         Optional<EntryId> entry = plan.entry().get();
-        plan.changePlan(mend.words(), _ -> mend.mended());
+        plan.changePlan(mend.words(), _ -> mend.after());
         entry.filter(id -> plan.plan().find(id).isPresent()).or(finding::entry).ifPresent(plan::select);
     }
 

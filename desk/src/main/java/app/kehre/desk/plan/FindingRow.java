@@ -42,7 +42,7 @@ final class FindingRow extends HBox {
     private final Hyperlink fit;
     private final Hyperlink others;
     private final Hyperlink moreWays = link("", this::showAllWays);
-    private List<ChoosingViewModel.Way> ways = List.of();
+    private List<ChoosingViewModel.Previewed> ways = List.of();
     private boolean allWays;
     private @Nullable Finding finding;
 
@@ -143,7 +143,7 @@ final class FindingRow extends HBox {
     }
 
     /** Shows the ways, of many only the first; the effects of all are known. */
-    void showWays(List<ChoosingViewModel.Way> now) {
+    void showWays(List<ChoosingViewModel.Previewed> now) {
         ways = now;
         int few = allWays || now.size() <= FEW + 1 ? now.size() : FEW;
         List<Node> buttons = mends.getChildren();
@@ -178,18 +178,11 @@ final class FindingRow extends HBox {
             maxWidthProperty().bind(mends.widthProperty());
         }
 
-        void show(ChoosingViewModel.Way way) {
-            setText(way.mend().words() + "   " + way.effect().brief());
-            Tips.say(this, tip(way));
-            setOnAction(_ -> withFinding(each -> model.mend(each, way.mend())));
+        void show(ChoosingViewModel.Previewed previewed) {
+            setText(previewed.way().words() + "   " + previewed.effect().brief());
+            Tips.say(this, previewed.way().words() + "\n" + String.join("\n", previewed.effect().lines()));
+            setOnAction(_ -> withFinding(each -> model.mend(each, previewed.way())));
             setVisible(true);
         }
-    }
-
-    private static String tip(ChoosingViewModel.Way way) {
-        StringBuilder tip = new StringBuilder(way.mend().words()).append(": ").append(way.effect().words());
-        way.effect().gone().forEach(gone -> tip.append("\nmends: ").append(gone.what()));
-        way.effect().fresh().forEach(fresh -> tip.append("\nnew: ").append(fresh.what()));
-        return tip.toString();
     }
 }

@@ -25,7 +25,7 @@ import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Screen;
-import app.kehre.core.plan.Way;
+import app.kehre.core.plan.Variant;
 import app.kehre.core.value.Named;
 import app.kehre.desk.control.Words;
 import app.kehre.desk.look.Palette;
@@ -92,9 +92,9 @@ final class LineCard extends ScrollPane {
         rows.add(Words.wrapped(summary(exercise), "soft"));
         rows.add(Words.wrapped(String.join(" ", exercise.coaching().lines()), "how"));
         rows.add(row("breathe", exercise.coaching().breathing()));
-        rows.add(option(item, Way.EASIER, words(exercise.easier())));
-        rows.add(option(item, Way.STANDARD, "as described"));
-        rows.add(option(item, Way.HARDER, words(exercise.harder())));
+        rows.add(option(item, Variant.EASIER, words(exercise.easier())));
+        rows.add(option(item, Variant.STANDARD, "as described"));
+        rows.add(option(item, Variant.HARDER, words(exercise.harder())));
         for (Caution caution : exercise.cautions()) {
             rows.add(caution(item, caution));
         }
@@ -104,15 +104,15 @@ final class LineCard extends ScrollPane {
     }
 
     /** An option; pressing its word makes it the base. */
-    private Node option(Item item, Way way, String words) {
-        ToggleButton word = new ToggleButton(way.words());
-        word.setId("option-" + way.words());
+    private Node option(Item item, Variant variant, String words) {
+        ToggleButton word = new ToggleButton(variant.words());
+        word.setId("option-" + variant.words());
         word.getStyleClass().setAll("use", "option-word");
-        word.setSelected(item.manner().way() == way);
+        word.setSelected(item.manner().variant() == variant);
         Tips.say(word, "Make this the base");
         word.setOnAction(_ -> {
             word.setSelected(true);
-            model.change("Base of " + item.name(), item.withManner(item.manner().withWay(way)));
+            model.change("Base of " + item.name(), item.withManner(item.manner().withVariant(variant)));
         });
         word.setMinWidth(WORD);
         word.setMaxWidth(WORD);

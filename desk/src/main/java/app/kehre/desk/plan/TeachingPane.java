@@ -26,7 +26,7 @@ import app.kehre.core.plan.MannerText;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.RoundChange;
 import app.kehre.core.plan.Screen;
-import app.kehre.core.plan.Way;
+import app.kehre.core.plan.Variant;
 import app.kehre.core.timeline.SideTotals;
 import app.kehre.desk.control.StyleMenu;
 import app.kehre.desk.control.Words;
@@ -128,10 +128,10 @@ final class TeachingPane {
             rows.add(form.text("load", "round-" + round + "-load", item,
                     change.load().map(LoadNotation::print).orElse(""), LoadNotation.print(item.load()),
                     (entry, text) -> MannerText.withRoundLoad(entry, round, text)));
-            rows.add(form.choice("option", "round-" + round + "-option", Way.class,
-                    change.way().orElse(item.manner().way()),
-                    way -> model.change("Round %d of %s".formatted(round, item.name()),
-                            item.withChange(round, change.withWay(Optional.of(way))))));
+            rows.add(form.choice("option", "round-" + round + "-option", Variant.class,
+                    change.variant().orElse(item.manner().variant()),
+                    variant -> model.change("Round %d of %s".formatted(round, item.name()),
+                            item.withChange(round, change.withVariant(Optional.of(variant))))));
             rows.add(explainingAgain(item, round));
             rows.add(form.text("layer", "round-" + round + "-layer", item, change.layer(), "the same",
                     (entry, text) -> MannerText.withRoundLayer(entry, round, text)));

@@ -8,10 +8,10 @@ import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 
-import app.kehre.core.fitting.Change;
+import app.kehre.core.proposal.Change;
 import app.kehre.desk.control.Words;
 
-/** A change with its tick; one of several lines shows its first, and the others with their reasons when they are asked for. */
+/** A change with its tick; the lines that belong to it, with their reasons, are shown when they are asked for. */
 final class ChangeRow extends VBox {
 
     private final CheckBox box;
@@ -22,8 +22,7 @@ final class ChangeRow extends VBox {
      * @param ticked called when it is ticked, or no longer
      */
     ChangeRow(Change change, boolean isTicked, Consumer<Boolean> ticked) {
-        List<String> lines = change.words().lines().toList();
-        box = new CheckBox(lines.getFirst());
+        box = new CheckBox(change.words());
         box.setWrapText(true);
         box.setMinHeight(USE_PREF_SIZE);
         box.setSelected(isTicked);
@@ -31,8 +30,8 @@ final class ChangeRow extends VBox {
         setSpacing(2);
         setMinWidth(0);
         getChildren().add(box);
-        if (lines.size() > 1) {
-            addLines(lines.subList(1, lines.size()));
+        if (!change.details().isEmpty()) {
+            addLines(change.details());
         }
     }
 

@@ -1,6 +1,8 @@
 package app.kehre.desk.proposals;
 
 import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
@@ -20,11 +22,14 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
-import app.kehre.core.fitting.Change;
-import app.kehre.core.fitting.Fitting;
+import app.kehre.core.balance.Effect;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
+import app.kehre.core.proposal.Change;
+import app.kehre.core.proposal.Proposal;
+import app.kehre.core.proposal.Way;
+import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
 import app.kehre.desk.control.SmallRoad;
 import app.kehre.desk.control.Words;
@@ -43,7 +48,7 @@ public final class ProposalsPane extends ScrollPane {
     private final Button ask;
     private final Label progress = Words.plain("", "soft");
     private final HBox working = new HBox(8);
-    private Proposal proposal = Proposal.FIT;
+    private Wanted wanted = Wanted.FIT;
     private final CheckBox segmentOnly = new CheckBox();
     private final CheckBox keep = new CheckBox("keep what is there");
     private final FlowPane where = new FlowPane(14, 4, segmentOnly, keep);
@@ -79,7 +84,7 @@ public final class ProposalsPane extends ScrollPane {
         keep.setMinHeight(USE_PREF_SIZE);
         ask = Words.button("fit-ask", "Find ways", this::ask);
         ToggleGroup group = new ToggleGroup();
-        for (Proposal each : Proposal.values()) {
+        for (Wanted each : Wanted.values()) {
             kinds.getChildren().add(kind(each, group));
         }
         progress.textProperty().bind(model.progress());
@@ -110,10 +115,10 @@ public final class ProposalsPane extends ScrollPane {
         segmentOnly.setText("only " + selected.get().map(Segment::name).orElse("a segment"));
         segmentOnly.setDisable(selected.get().isEmpty());
         if (model.found().get().isEmpty()) {
-            if (model.isBare() && proposal == Proposal.FIT) {
-                proposal = Proposal.DRAFT;
+            if (model.isBare() && wanted == Wanted.FIT) {
+                wanted = Wanted.DRAFT;
             }
-            ((ToggleButton) kinds.getChildren().get(proposal.ordinal())).setSelected(true);
+            ((ToggleButton) kinds.getChildren().get(wanted.ordinal())).setSelected(true);
             suggestLength();
             showFound(Optional.empty());
         }
@@ -127,16 +132,16 @@ public final class ProposalsPane extends ScrollPane {
         length.selectAll();
     }
 
-    private ToggleButton kind(Proposal each, ToggleGroup group) {
+    private ToggleButton kind(Wanted each, ToggleGroup group) {
         ToggleButton button = new ToggleButton(each.words());
         button.setId("propose-" + each.words().toLowerCase(Locale.ROOT).replace(' ', '-'));
         button.getStyleClass().setAll("use");
         button.setMinWidth(USE_PREF_SIZE);
         button.setToggleGroup(group);
-        button.setSelected(each == proposal);
+        button.setSelected(each == wanted);
         button.setOnAction(_ -> {
             model.drop();
-            proposal = each;
+            wanted = each;
             suggestLength();
             showFound(Optional.empty());
             button.setSelected(true);
@@ -145,17 +150,17 @@ public final class ProposalsPane extends ScrollPane {
     }
 
     private void showProposal() {
-        before.setText(proposal.before());
-        ask.setText(proposal.asks());
+        before.setText(wanted.before());
+        ask.setText(wanted.asks());
         ask.setMinWidth(USE_PREF_SIZE);
-        there(length, proposal.takesLength());
-        there(before, proposal.takesLength());
+        there(length, wanted.takesLength());
+        there(before, wanted.takesLength());
     }
 
     private void suggestLength() {
         showProposal();
-        length.setText(switch (proposal) {
-            case WARM_UP, STRETCH -> model.usualLength(proposal);
+        length.setText(switch (wanted) {
+            case WARM_UP, STRETCH -> model.usualLength(wanted);
             case LATE -> "5:00";
             case FIT -> segmentOnly.isSelected()
                     ? selected.get().map(Segment::target).filter(Duration::isPositive).map(Lengths::clock)
@@ -166,15 +171,15 @@ public final class ProposalsPane extends ScrollPane {
     }
 
     private void ask() {
-        Optional<SegmentId> segment = proposal.takesSegment() && segmentOnly.isSelected()
+        Optional<SegmentId> segment = wanted.takesSegment() && segmentOnly.isSelected()
                 ? selected.get().map(Segment::id)
                 : Optional.empty();
-        if (proposal == Proposal.DRAFT) {
+        if (wanted == Wanted.DRAFT) {
             model.drop();
-            model.draft(new Derived.Drafted(segment, keep.isSelected()));
+            model.draft(segment, keep.isSelected());
             tell("");
         } else {
-            tell(model.ask(proposal, length.getText(), segment));
+            tell(model.ask(wanted, length.getText(), segment));
         }
     }
 
@@ -188,18 +193,18 @@ public final class ProposalsPane extends ScrollPane {
         node.setManaged(so);
     }
 
-    private void showFound(Optional<Fitting.Found> found) {
+    private void showFound(Optional<Proposal> found) {
         ways.getChildren().clear();
         boolean there = found.filter(now -> !now.ways().isEmpty()).isPresent();
-        ask.setText(there && proposal == Proposal.DRAFT ? "Draft three others" : proposal.asks());
+        ask.setText(there && wanted == Wanted.DRAFT ? "Draft three others" : wanted.asks());
         there(buttons, there);
-        there(segmentOnly, !there && proposal.takesSegment() && !model.isBare());
-        there(keep, !there && proposal == Proposal.DRAFT && !model.isBare());
+        there(segmentOnly, !there && wanted.takesSegment() && !model.isBare());
+        there(keep, !there && wanted == Wanted.DRAFT && !model.isBare());
         there(where, segmentOnly.isVisible() || keep.isVisible());
-        tell(found.map(Fitting.Found::reason).orElse(""));
+        tell(found.map(Proposal::reason).orElse(""));
         if (found.isEmpty()) {
             ways.getChildren()
-                    .add(Words.wrapped(proposal.hint(), "soft"));
+                    .add(Words.wrapped(wanted.hint(), "soft"));
             return;
         }
         ToggleGroup group = new ToggleGroup();
@@ -211,10 +216,10 @@ public final class ProposalsPane extends ScrollPane {
         }
     }
 
-    private ToggleButton way(Fitting.Way way, int at, ToggleGroup group) {
+    private ToggleButton way(Way way, int at, ToggleGroup group) {
         ToggleButton button = new ToggleButton(
-                "%s  %s".formatted(Lengths.clock(way.timeline().fit().length()),
-                        way.words()));
+                "%s  %s".formatted(
+                        Lengths.clock(Timeline.of(way.after()).fit().length()), way.words()));
         button.setId("fit-way-" + (at + 1));
         button.getStyleClass().setAll("way");
         button.setMaxWidth(Double.MAX_VALUE);
@@ -250,18 +255,16 @@ public final class ProposalsPane extends ScrollPane {
         take.setDisable(model.tickedCount() == 0);
     }
 
-    private void showOutcome(ProposalsViewModel.Outcome now) {
+    private void showOutcome(Effect now) {
         Set<EntryId> different = model.changes().stream().filter(model::isTicked)
                 .flatMap(each -> each.entry().stream())
                 .collect(Collectors.toSet());
         after.getChildren().setAll(Words.plain("before", "soft", "small"),
                 new SmallRoad(model.before(), palette.get(), different),
                 Words.plain("after", "soft", "small"),
-                new SmallRoad(now.timeline(), palette.get(), different));
-        StringBuilder words = new StringBuilder("Ends at %s of %s: %s".formatted(
-                Lengths.clock(now.timeline().fit().length()), model.slotWords(), now.effect().words()));
-        now.effect().gone().forEach(gone -> words.append("\nmends: ").append(gone.what()));
-        now.effect().fresh().forEach(fresh -> words.append("\nnew: ").append(fresh.what()));
-        outcome.setText(words.toString());
+                new SmallRoad(now.after().timeline(), palette.get(), different));
+        List<String> lines = new ArrayList<>(now.lines());
+        lines.addAll(model.notes());
+        outcome.setText(String.join("\n", lines));
     }
 }

@@ -15,15 +15,22 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Effect;
-import app.kehre.core.balance.Mend;
+import app.kehre.core.deriving.StretchFromClass;
+import app.kehre.core.deriving.WarmUpFromClass;
+import app.kehre.core.drafting.Draft;
+import app.kehre.core.drafting.Drafting;
+import app.kehre.core.drafting.Recutting;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
-import app.kehre.core.fitting.Change;
 import app.kehre.core.fitting.Fitting;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
+import app.kehre.core.proposal.Change;
+import app.kehre.core.proposal.Proposal;
+import app.kehre.core.proposal.Way;
+import app.kehre.core.regrouping.Regrouping;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
 import app.kehre.core.value.Reading;
@@ -37,27 +44,21 @@ import app.kehre.desk.session.OpenPlan;
  */
 public final class ProposalsViewModel {
 
-    /**
-     * What would come of the ticked changes.
-     *
-     * @param timeline the class as it would be
-     * @param effect length, effort, findings gone and new
-     */
-    record Outcome(Timeline timeline, Effect effect) {}
-
     private final OpenPlan open;
     private final Supplier<Library> library;
     private final ClassFolder folder;
     private final Latest proposals = new Latest("proposals");
     private final Latest effects = new Latest("effects of a proposal");
-    private final ReadOnlyObjectWrapper<Optional<Fitting.Found>> found = new ReadOnlyObjectWrapper<>(
+    private final ReadOnlyObjectWrapper<Optional<Proposal>> found = new ReadOnlyObjectWrapper<>(
             Optional.empty());
-    private final ReadOnlyObjectWrapper<Optional<Outcome>> outcome = new ReadOnlyObjectWrapper<>(
+    private final ReadOnlyObjectWrapper<Optional<Effect>> outcome = new ReadOnlyObjectWrapper<>(
             Optional.empty());
     private final Set<Change> ticked = new LinkedHashSet<>();
     private final ReadOnlyStringWrapper progress = new ReadOnlyStringWrapper("");
     private int way;
     private String step = "";
+    /** How much of the slot is gone when the class starts. */
+    private Duration missing = Duration.ZERO;
     private long seed;
 
     /** Makes a view model of the open plan. */
@@ -69,12 +70,12 @@ public final class ProposalsViewModel {
     }
 
     /** Returns what came of the last question; nothing before it, and after every edit. */
-    ReadOnlyObjectProperty<Optional<Fitting.Found>> found() {
+    ReadOnlyObjectProperty<Optional<Proposal>> found() {
         return found.getReadOnlyProperty();
     }
 
     /** Returns what would come of the ticked changes, a moment after they were ticked. */
-    ReadOnlyObjectProperty<Optional<Outcome>> outcome() {
+    ReadOnlyObjectProperty<Optional<Effect>> outcome() {
         return outcome.getReadOnlyProperty();
     }
 
@@ -84,8 +85,8 @@ public final class ProposalsViewModel {
     }
 
     /** Returns how long a part would usually be, in words. */
-    String usualLength(Proposal proposal) {
-        Role role = proposal == Proposal.WARM_UP ? Role.WARM_UP : Role.STRETCH;
+    String usualLength(Wanted part) {
+        Role role = part == Wanted.WARM_UP ? Role.WARM_UP : Role.STRETCH;
         return Lengths.clock(open.plan().segments().stream().filter(each -> each.role() == role)
                 .map(Segment::target).filter(Duration::isPositive).findFirst()
                 .orElse(open.plan().thresholds().edge(open.plan().brief().slot())));
@@ -106,8 +107,8 @@ public final class ProposalsViewModel {
     }
 
     /** Asks for something with a length, or none. Returns the sentence against it, if any. */
-    String ask(Proposal proposal, String length, Optional<SegmentId> segment) {
-        Reading<Duration> reading = proposal.takesLength()
+    String ask(Wanted wanted, String length, Optional<SegmentId> segment) {
+        Reading<Duration> reading = wanted.takesLength()
                 ? Lengths.parse(length.strip().matches("\\d+") ? length.strip() + " min" : length)
                 : Reading.of(open.plan().brief().slot());
         if (reading.value().isEmpty() || !reading.value().get().isPositive()) {
@@ -116,45 +117,47 @@ public final class ProposalsViewModel {
         Duration asked = reading.value().get();
         ClassPlan plan = open.plan();
         Library all = library.get();
-        step = step(proposal, asked);
+        step = step(wanted, asked);
+        missing = wanted == Wanted.LATE ? asked : Duration.ZERO;
         Duration late = plan.brief().slot().minus(asked);
-        if (proposal == Proposal.LATE && !late.isPositive()) {
+        if (wanted == Wanted.LATE && !late.isPositive()) {
             return "Nothing is left of the slot then.";
         }
-        proposals.ask(() -> switch (proposal) {
+        proposals.ask(() -> switch (wanted) {
             case FIT -> Fitting.of(plan, new Fitting.Asked(asked, segment));
             case LATE -> Fitting.of(plan, new Fitting.Asked(late, Optional.empty()));
-            case RECUT -> Derived.recut(plan, all, asked);
-            case WARM_UP -> Derived.warmUp(plan, all, asked);
-            case STRETCH -> Derived.stretch(plan, all, asked);
-            case REGROUP -> Derived.regroup(plan);
+            case RECUT -> Recutting.propose(plan, all, asked);
+            case WARM_UP -> WarmUpFromClass.propose(plan, all, asked);
+            case STRETCH -> StretchFromClass.propose(plan, all, asked);
+            case REGROUP -> Regrouping.propose(plan);
             case DRAFT -> throw new IllegalStateException("a draft has no length");
         }, this::show, this::fail);
         return "";
     }
 
-    private static String step(Proposal proposal, Duration asked) {
-        return switch (proposal) {
+    private static String step(Wanted wanted, Duration asked) {
+        return switch (wanted) {
             case FIT -> "Fit to " + Lengths.clock(asked);
             case LATE -> "Late start by " + Lengths.clock(asked);
             case RECUT -> "Recut to %d min".formatted(asked.toMinutes());
-            case WARM_UP, STRETCH -> proposal.words() + " from the class";
+            case WARM_UP, STRETCH -> wanted.words() + " from the class";
             case REGROUP -> "Regroup";
             case DRAFT -> "Draft";
         };
     }
 
     /** Drafts three classes, one after the other; each is shown as soon as it is there. */
-    void draft(Derived.Drafted wanted) {
+    void draft(Optional<SegmentId> segment, boolean keeps) {
         ClassPlan plan = open.plan();
         Library all = library.get();
         Path classes = folder.path();
-        step = step(Proposal.DRAFT, Duration.ZERO);
+        step = step(Wanted.DRAFT, Duration.ZERO);
+        missing = Duration.ZERO;
         List<Long> seeds = List.of(seed + 1, seed + 2, seed + 3);
         seed += seeds.size();
         progress.set("Drafting, 1 of %d\u2026".formatted(seeds.size()));
         proposals.askEach(seeds, Duration.ZERO,
-                each -> Derived.draft(plan, all, folder.lately(classes, plan, all), each, wanted),
+                each -> draft(plan, folder.lately(classes, plan, all), each, segment, keeps),
                 (at, drafted) -> {
                     progress.set(at + 1 < seeds.size() && drafted.reason().isEmpty()
                             ? "Drafting, %d of %d\u2026".formatted(at + 2, seeds.size())
@@ -163,10 +166,23 @@ public final class ProposalsViewModel {
                 }, this::fail);
     }
 
+    private Proposal draft(ClassPlan plan, List<ClassPlan> lately, long drawn, Optional<SegmentId> segment,
+            boolean keeps) {
+        Library all = library.get();
+        Reading<Draft> draft = segment
+                .map(id -> keeps
+                        ? Drafting.filling(plan, id, all, lately, drawn)
+                        : Drafting.ofSegment(plan, id, all, lately, drawn))
+                .orElseGet(() -> keeps
+                        ? Drafting.of(plan, all, lately, drawn)
+                        : Drafting.anew(plan, all, lately, drawn));
+        return Proposal.of(draft.map(found -> found.way(plan)));
+    }
+
     /** What cannot be worked out is said where it was asked for. */
     private void fail(RuntimeException failure) {
         progress.set("");
-        show(new Fitting.Found(List.of(), failure instanceof IllegalArgumentException
+        show(new Proposal.Refused(failure instanceof IllegalArgumentException
                 ? String.valueOf(failure.getMessage())
                 : "This could not be worked out, Kehre itself failed at it: %s.".formatted(failure)));
     }
@@ -178,24 +194,24 @@ public final class ProposalsViewModel {
     }
 
     /** A draft that came out as one before is no other to choose from. */
-    private void add(Fitting.Found drafted) {
-        List<Fitting.Way> ways = new ArrayList<>(found.get().map(Fitting.Found::ways).orElse(List.of()));
+    private void add(Proposal drafted) {
+        List<Way> ways = new ArrayList<>(found.get().map(Proposal::ways).orElse(List.of()));
         boolean first = ways.isEmpty();
         drafted.ways().stream()
                 .filter(way -> ways.stream().noneMatch(each -> segments(each).equals(segments(way))))
                 .forEach(ways::add);
         if (first) {
-            show(new Fitting.Found(ways, drafted.reason()));
-        } else if (ways.size() > found.get().map(Fitting.Found::ways).orElse(List.of()).size()) {
-            found.set(Optional.of(new Fitting.Found(ways, "")));
+            show(ways.isEmpty() ? drafted : new Proposal.Proposed(ways));
+        } else if (ways.size() > found.get().map(Proposal::ways).orElse(List.of()).size()) {
+            found.set(Optional.of(new Proposal.Proposed(ways)));
         }
     }
 
-    private static List<Segment> segments(Fitting.Way way) {
-        return way.timeline().plan().segments();
+    private static List<Segment> segments(Way way) {
+        return way.after().segments();
     }
 
-    private void show(Fitting.Found now) {
+    private void show(Proposal now) {
         way = 0;
         ticked.clear();
         now.ways().stream().limit(1).forEach(first -> ticked.addAll(first.changes()));
@@ -210,8 +226,16 @@ public final class ProposalsViewModel {
     }
 
     List<Change> changes() {
-        return found.get().filter(now -> way < now.ways().size()).map(now -> now.ways().get(way).changes())
-                .orElse(List.of());
+        return chosenWay().map(Way::changes).orElse(List.of());
+    }
+
+    /** Returns what else is to be known of the chosen way. */
+    List<String> notes() {
+        return chosenWay().map(Way::notes).orElse(List.of());
+    }
+
+    private Optional<Way> chosenWay() {
+        return found.get().filter(now -> way < now.ways().size()).map(now -> now.ways().get(way));
     }
 
     /** Chooses a way, all its changes ticked. */
@@ -246,9 +270,13 @@ public final class ProposalsViewModel {
         ClassPlan after = Change.all(before, inOrder());
         open.consider(after);
         Library all = library.get();
-        effects.ask(() -> new Outcome(Timeline.of(after),
-                Effect.of(Assessment.of(before, all), new Mend(step, after), all)),
+        Duration late = missing;
+        effects.ask(() -> Effect.of(Assessment.of(startedBy(before, late), all), startedBy(after, late), all),
                 now -> outcome.set(Optional.of(now)));
+    }
+
+    private static ClassPlan startedBy(ClassPlan plan, Duration late) {
+        return plan.with(plan.brief().startedBy(late));
     }
 
     /** Takes the ticked changes as one step. */

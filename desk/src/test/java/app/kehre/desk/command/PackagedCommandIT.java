@@ -82,6 +82,13 @@ class PackagedCommandIT {
     }
 
     @Test
+    void whatJavaItselfSaysNeverStandsInADocument() throws IOException {
+        assertThat(List.of("kehre", "kehre.cmd")).allSatisfy(launcher -> assertThat(
+                Files.readString(HOME.resolve(launcher), StandardCharsets.UTF_8))
+                .contains(" -Xlog:disable -Xlog:all=error:stderr "));
+    }
+
+    @Test
     void aFaultyPlanIsSaidInOneLineToo() throws IOException, InterruptedException {
         Path plan = Files.writeString(folder.resolve("bad.kehre.json"), "{}", StandardCharsets.UTF_8);
 

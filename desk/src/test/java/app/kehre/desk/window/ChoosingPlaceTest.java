@@ -24,7 +24,7 @@ import app.kehre.core.people.Limit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
-import app.kehre.core.plan.Way;
+import app.kehre.core.plan.Variant;
 import app.kehre.desk.Instructor;
 import app.kehre.formats.disk.LocalDisk;
 import app.kehre.formats.plan.DemoPlan;
@@ -172,7 +172,7 @@ class ChoosingPlaceTest {
         instructor.clicks("#segment-5").clicks("#side-line").clicks("#option-easier");
 
         Item squat = (Item) instructor.plan().segment(part(5)).entries().getFirst();
-        assertThat(squat.manner().way()).isEqualTo(Way.EASIER);
+        assertThat(squat.manner().variant()).isEqualTo(Variant.EASIER);
         assertThat(instructor.sees("#undo")).isEqualTo("Undo: base of Squat");
     }
 

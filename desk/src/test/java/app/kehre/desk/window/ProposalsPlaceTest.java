@@ -162,7 +162,9 @@ class ProposalsPlaceTest {
     void theyStartedLateAndTheClassStillEndsInItsSlot() {
         instructor.clicks("#fit-back").clicks("#propose-late-start").clicks("#fit-length").writes("7:00")
                 .presses(KeyCode.ENTER);
-        instructor.until("a way is found", () -> instructor.canSee("#fit-way-1"));
+        instructor.until("its effect is seen", () -> instructor.sees("#fit-outcome").startsWith("Ends at "));
+        assertThat(instructor.sees("#fit-outcome")).contains(" of 47:00")
+                .doesNotContain("of the slot are empty");
 
         instructor.clicks("#fit-take");
 

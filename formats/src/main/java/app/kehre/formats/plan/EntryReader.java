@@ -30,7 +30,7 @@ import app.kehre.core.plan.Notes;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.RoundChange;
 import app.kehre.core.plan.Screen;
-import app.kehre.core.plan.Way;
+import app.kehre.core.plan.Variant;
 import app.kehre.core.value.Lengths;
 import app.kehre.core.value.Range;
 import app.kehre.formats.json.Fields;
@@ -186,13 +186,13 @@ final class EntryReader {
         Optional<Duration> changeover = fields.has("changeover")
                 ? Optional.of(length(fields, "changeover", Manner.CHANGEOVER))
                 : Optional.empty();
-        Way way = way(fields).orElse(Way.STANDARD);
+        Variant variant = variant(fields).orElse(Variant.STANDARD);
         String layer = fields.text("layer", "");
         Set<Style> style = Set.copyOf(fields.terms("style", Style.class));
         int holding = fields.has("holdingEights") ? fields.whole("holdingEights", Manner.HOLDING) : 0;
         boolean locked = fields.flag("locked");
         return fields.built("layer",
-                () -> new Manner(known, explaining, changeover, way, layer, style, holding, locked))
+                () -> new Manner(known, explaining, changeover, variant, layer, style, holding, locked))
                 .orElse(Manner.USUAL);
     }
 
@@ -216,14 +216,15 @@ final class EntryReader {
                 ? Optional.of(fields.parsed("dose", DoseNotation::parse, STAND_IN))
                 : Optional.empty();
         Optional<Load> load = load(fields);
-        Optional<Way> way = way(fields);
+        Optional<Variant> variant = variant(fields);
         String layer = fields.text("layer", "");
         Optional<Set<Style>> style = fields.has("style")
                 ? Optional.of(Set.copyOf(fields.terms("style", Style.class)))
                 : Optional.empty();
         boolean out = fields.flag("out");
         Optional<Explaining> explaining = explaining(fields);
-        return fields.built("layer", () -> new RoundChange(dose, load, way, layer, style, out, explaining))
+        return fields
+                .built("layer", () -> new RoundChange(dose, load, variant, layer, style, out, explaining))
                 .orElse(RoundChange.NONE);
     }
 
@@ -233,8 +234,8 @@ final class EntryReader {
                 : Optional.empty();
     }
 
-    private static Optional<Way> way(Fields fields) {
-        return fields.has("option") ? Optional.of(fields.term("option", Way.class)) : Optional.empty();
+    private static Optional<Variant> variant(Fields fields) {
+        return fields.has("option") ? Optional.of(fields.term("option", Variant.class)) : Optional.empty();
     }
 
     private static Optional<Explaining> explaining(Fields fields) {

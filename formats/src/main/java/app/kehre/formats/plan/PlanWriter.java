@@ -26,7 +26,7 @@ import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.RoundChange;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
-import app.kehre.core.plan.Way;
+import app.kehre.core.plan.Variant;
 import app.kehre.core.value.Lengths;
 import app.kehre.formats.json.JsonText;
 import app.kehre.formats.library.ExerciseJson;
@@ -97,8 +97,8 @@ final class PlanWriter {
             write(manner.explaining(), node);
         }
         manner.changeover().ifPresent(length -> node.put("changeover", Lengths.notation(length)));
-        if (manner.way() != Way.STANDARD) {
-            node.put("option", manner.way().key());
+        if (manner.variant() != Variant.STANDARD) {
+            node.put("option", manner.variant().key());
         }
         if (!manner.layer().isEmpty()) {
             node.put("layer", manner.layer());
@@ -135,7 +135,7 @@ final class PlanWriter {
     private static void write(RoundChange change, ObjectNode node) {
         change.dose().ifPresent(dose -> node.put("dose", DoseNotation.print(dose)));
         change.load().ifPresent(load -> node.put("load", LoadNotation.print(load)));
-        change.way().ifPresent(way -> node.put("option", way.key()));
+        change.variant().ifPresent(variant -> node.put("option", variant.key()));
         if (!change.layer().isEmpty()) {
             node.put("layer", change.layer());
         }

@@ -13,7 +13,6 @@ import org.junit.jupiter.params.provider.MethodSource;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Effect;
 import app.kehre.core.balance.Finding;
-import app.kehre.core.balance.Mend;
 import app.kehre.core.brief.Goal;
 import app.kehre.core.brief.Room;
 import app.kehre.core.brief.School;
@@ -28,7 +27,8 @@ import app.kehre.core.people.Limit;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Edits;
 import app.kehre.core.plan.Explaining;
-import app.kehre.core.plan.Way;
+import app.kehre.core.plan.Variant;
+import app.kehre.core.proposal.Way;
 import app.kehre.formats.choreography.Moves;
 
 import static app.kehre.core.testing.Ids.line;
@@ -171,7 +171,7 @@ class ChecksOfClassesTest {
     static Stream<Arguments> people() {
         return Stream.of(
                 arguments("no-option", newcomers(30).toning("squat 12 reps").plans(plans -> plans
-                        .manner(manner -> manner.withWay(Way.HARDER))),
+                        .manner(manner -> manner.withVariant(Variant.HARDER))),
                         newcomers(30).toning("squat 12 reps")),
                 arguments("caution", with(Limit.KNEE).toning("squat 12 reps"),
                         hall().toning("squat 12 reps")),
@@ -240,7 +240,8 @@ class ChecksOfClassesTest {
     void whereThereAreMendsOneOfThemMendsIt(String check, Hall flagged, Hall twin) {
         Assessment before = flagged.judged();
         Finding finding = Hall.of(before, check).getFirst();
-        List<Effect> effects = finding.mends().stream().map(mend -> Effect.of(before, mend, Hall.LIBRARY))
+        List<Effect> effects = finding.mends().stream()
+                .map(mend -> Effect.of(before, mend.after(), Hall.LIBRARY))
                 .toList();
 
         if (!effects.isEmpty() && !ONE_EDIT_IS_TOO_LITTLE.contains(check)) {
@@ -256,9 +257,9 @@ class ChecksOfClassesTest {
                 + " hip-lift 8 reps; bent-row 8 reps; back-extension 8 reps").judged();
         Finding finding = Hall.of(before, "floor-changes").getFirst();
 
-        Mend first = finding.mends().getFirst();
+        Way first = finding.mends().getFirst();
 
-        Effect effect = Effect.of(before, first, Hall.LIBRARY);
+        Effect effect = Effect.of(before, first.after(), Hall.LIBRARY);
         assertThat(first.words()).startsWith("Regroup ");
         assertThat(effect.gone()).anyMatch(gone -> gone.same(finding));
         assertThat(effect.longer()).isNegative();

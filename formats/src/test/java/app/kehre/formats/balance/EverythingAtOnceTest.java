@@ -11,7 +11,6 @@ import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Finding;
-import app.kehre.core.balance.Mend;
 import app.kehre.core.dose.Reps;
 import app.kehre.core.effort.Effort;
 import app.kehre.core.effort.ReadOut;
@@ -20,6 +19,7 @@ import app.kehre.core.people.Limit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.sheet.CribSheet;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.formats.plan.DemoPlan;
@@ -58,12 +58,12 @@ class EverythingAtOnceTest {
     }
 
     /** The mend that leaves least to do, of the first finding that one helps or at least takes away. */
-    private static Optional<Mend> next(Assessment now) {
+    private static Optional<Way> next(Assessment now) {
         for (Finding finding : serious(now)) {
-            Optional<Mend> best = Optional.empty();
+            Optional<Way> best = Optional.empty();
             double least = Double.MAX_VALUE;
-            for (Mend mend : finding.mends()) {
-                Assessment after = judge(mend.mended());
+            for (Way mend : finding.mends()) {
+                Assessment after = judge(mend.after());
                 boolean gone = after.findings().stream().noneMatch(finding::same);
                 double allowed = left(now) + (gone ? REGRESS : -0.01);
                 double then = left(after);
@@ -86,11 +86,11 @@ class EverythingAtOnceTest {
                 .hasSizeGreaterThanOrEqualTo(20);
 
         for (int i = 0; i < MOST_MENDS; i++) {
-            Optional<Mend> mend = next(now);
+            Optional<Way> mend = next(now);
             if (mend.isEmpty()) {
                 break;
             }
-            now = judge(mend.get().mended());
+            now = judge(mend.get().after());
         }
 
         assertThat(serious(now)).extracting(Finding::what).isEmpty();
@@ -158,11 +158,11 @@ class EverythingAtOnceTest {
                 .aerobic(String.join("; ", Collections.nCopies(9, "march 64 eights"))).plan();
         Finding dry = Hall.of(judge(plan), "no-water").getFirst();
 
-        Mend mend = dry.mends().getFirst();
+        Way mend = dry.mends().getFirst();
 
         assertThat(dry.what()).isEqualTo("No water from 0:00 to 36:34.");
-        assertThat(Hall.of(judge(mend.mended()), "no-water")).isEmpty();
-        assertThat(mend.mended().lines().filter(Pause.class::isInstance)).hasSize(2);
+        assertThat(Hall.of(judge(mend.after()), "no-water")).isEmpty();
+        assertThat(mend.after().lines().filter(Pause.class::isInstance)).hasSize(2);
     }
 
     @Test

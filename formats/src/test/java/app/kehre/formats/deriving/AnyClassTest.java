@@ -20,6 +20,7 @@ import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Reading;
 import app.kehre.formats.library.BuiltInLibrary;
 import app.kehre.formats.plan.DemoPlan;
 
@@ -60,12 +61,14 @@ class AnyClassTest {
             @ForAll @IntRange(min = 3, max = 12) int minutes, @ForAll @IntRange(max = 31) int mask) {
         Predicate<Entry> stays = some(plan, Role.STRETCH, mask);
 
-        StretchFromClass derived = StretchFromClass.of(plan, LIBRARY, Duration.ofMinutes(minutes), stays);
+        Reading<StretchFromClass> found = StretchFromClass.of(plan, LIBRARY, Duration.ofMinutes(minutes),
+                stays);
 
-        if (!derived.reason().isEmpty()) {
-            assertThat(derived.items()).isEmpty();
+        if (found.value().isEmpty()) {
+            assertThat(found.problem()).isNotBlank();
             return;
         }
+        StretchFromClass derived = found.value().get();
         Segment stretch = part(derived.plan(), Role.STRETCH);
         assertThat(Timeline.of(derived.plan()).ofSegment(stretch.id()).length())
                 .isLessThanOrEqualTo(Duration.ofMinutes(minutes));
@@ -83,12 +86,14 @@ class AnyClassTest {
             @ForAll @IntRange(min = 3, max = 12) int minutes, @ForAll @IntRange(max = 31) int mask) {
         Predicate<Entry> stays = some(plan, Role.WARM_UP, mask);
 
-        WarmUpFromClass derived = WarmUpFromClass.of(plan, LIBRARY, Duration.ofMinutes(minutes), stays);
+        Reading<WarmUpFromClass> found = WarmUpFromClass.of(plan, LIBRARY, Duration.ofMinutes(minutes),
+                stays);
 
-        if (!derived.reason().isEmpty()) {
-            assertThat(derived.items()).isEmpty();
+        if (found.value().isEmpty()) {
+            assertThat(found.problem()).isNotBlank();
             return;
         }
+        WarmUpFromClass derived = found.value().get();
         Segment warmUp = part(derived.plan(), Role.WARM_UP);
         assertThat(Timeline.of(derived.plan()).ofSegment(warmUp.id()).length())
                 .isLessThanOrEqualTo(Duration.ofMinutes(minutes));

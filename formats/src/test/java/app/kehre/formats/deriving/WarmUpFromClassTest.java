@@ -59,9 +59,8 @@ class WarmUpFromClassTest {
         ClassPlan plan = demo(name);
         Duration minutes = plan.thresholds().edge(plan.brief().slot()).plusSeconds(15);
 
-        WarmUpFromClass derived = WarmUpFromClass.of(plan, LIBRARY, minutes);
+        WarmUpFromClass derived = WarmUpFromClass.of(plan, LIBRARY, minutes).value().orElseThrow();
 
-        assertThat(derived.reason()).isEmpty();
         assertThat(derived.missing()).isEmpty();
         assertThat(length(derived)).isBetween(minutes.minusSeconds(15), minutes);
         assertThat(derived.items()).extracting(item -> item.exercise().work().mets().value()).isSorted();
@@ -72,7 +71,7 @@ class WarmUpFromClassTest {
     @Test
     void inTooLittleTimeTheMostLoadedJointsAreReadyAndTheOthersAreNamed() {
         WarmUpFromClass derived = WarmUpFromClass.of(demo("friday-strong-and-steady"), LIBRARY,
-                Duration.ofSeconds(50));
+                Duration.ofSeconds(50)).value().orElseThrow();
 
         assertThat(derived.items()).isNotEmpty();
         assertThat(length(derived)).isLessThanOrEqualTo(Duration.ofSeconds(50));
@@ -83,8 +82,9 @@ class WarmUpFromClassTest {
     void theSchoolOfTheClassDecidesWhatFillsTheMinutes() {
         ClassPlan plan = demo("friday-strong-and-steady");
         WarmUpFromClass flow = WarmUpFromClass.of(with(plan, School.MOBILITY_FLOW), LIBRARY,
-                Duration.ofMinutes(8));
-        WarmUpFromClass ramp = WarmUpFromClass.of(with(plan, School.RAMP), LIBRARY, Duration.ofMinutes(8));
+                Duration.ofMinutes(8)).value().orElseThrow();
+        WarmUpFromClass ramp = WarmUpFromClass.of(with(plan, School.RAMP), LIBRARY, Duration.ofMinutes(8))
+                .value().orElseThrow();
 
         assertThat(flow.items()).filteredOn(item -> item.exercise().pattern() == Pattern.MOBILITY)
                 .hasSizeGreaterThan(flow.items().size() / 2);
@@ -97,7 +97,8 @@ class WarmUpFromClassTest {
         Segment old = plan.segments().stream().filter(each -> each.role() == Role.WARM_UP).findFirst()
                 .orElseThrow();
 
-        WarmUpFromClass derived = WarmUpFromClass.of(plan, LIBRARY, Duration.ofMinutes(6));
+        WarmUpFromClass derived = WarmUpFromClass.of(plan, LIBRARY, Duration.ofMinutes(6)).value()
+                .orElseThrow();
 
         assertThat(derived.plan().segment(old.id()).entries()).contains(old.entries().getLast());
         assertThat(derived.items()).extracting(Item::id).noneMatch(id -> plan.find(id).isPresent());

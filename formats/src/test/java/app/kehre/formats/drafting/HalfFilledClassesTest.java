@@ -39,7 +39,7 @@ class HalfFilledClassesTest {
         ClassPlan plan = Drafting.of(
                 new ClassPlan(feasible, List.of(), ClassTimes.usual(feasible.group().older())), LIBRARY,
                 List.of(),
-                seed).plan();
+                seed).value().orElseThrow().plan();
         SplittableRandom random = new SplittableRandom(seed);
         for (Entry line : plan.entries().toList()) {
             switch (random.nextInt(5)) {
@@ -72,7 +72,6 @@ class HalfFilledClassesTest {
 
     private static void endsInItsSlot(Draft draft) {
         SlotFit fit = draft.assessment().timeline().fit();
-        assertThat(draft.reason()).isEmpty();
         assertThat(fit.over()).isFalse();
         assertThat(draft.assessment()).extracting(Assessment::timeline).extracting(Timeline::plan)
                 .isEqualTo(draft.plan());
@@ -84,7 +83,7 @@ class HalfFilledClassesTest {
             @ForAll @LongRange(min = 1, max = 40) long seed) {
         ClassPlan half = halfFilled(brief, seed);
 
-        Draft draft = Drafting.of(half, LIBRARY, List.of(), seed);
+        Draft draft = Drafting.of(half, LIBRARY, List.of(), seed).value().orElseThrow();
 
         endsInItsSlot(draft);
         stays(half, draft.plan(), _ -> true);
@@ -97,7 +96,7 @@ class HalfFilledClassesTest {
             @ForAll @LongRange(min = 1, max = 40) long seed) {
         ClassPlan half = halfFilled(brief, seed);
 
-        Draft draft = Drafting.anew(half, LIBRARY, List.of(), seed + 1);
+        Draft draft = Drafting.anew(half, LIBRARY, List.of(), seed + 1).value().orElseThrow();
 
         endsInItsSlot(draft);
         stays(half, draft.plan(), HalfFilledClassesTest::locked);
@@ -112,9 +111,8 @@ class HalfFilledClassesTest {
         Segment toning = half.segments().stream().filter(each -> each.role() == Role.TONING).findFirst()
                 .orElseThrow();
 
-        Draft draft = Drafting.ofSegment(half, toning.id(), LIBRARY, List.of(), seed);
+        Draft draft = Drafting.ofSegment(half, toning.id(), LIBRARY, List.of(), seed).value().orElseThrow();
 
-        assertThat(draft.reason()).isEmpty();
         stays(half, draft.plan(), HalfFilledClassesTest::locked);
         assertThat(half.segments())
                 .filteredOn(each -> !each.id().equals(toning.id()) && !each.entries().isEmpty())

@@ -17,6 +17,7 @@ import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
 import app.kehre.core.timeline.SlotFit;
+import app.kehre.core.value.Reading;
 import app.kehre.formats.library.BuiltInLibrary;
 import app.kehre.formats.plan.DemoPlan;
 
@@ -32,7 +33,7 @@ class RecuttingTest {
         return DemoPlan.load(name, LIBRARY).plan();
     }
 
-    private static Draft recut(ClassPlan plan, int minutes) {
+    private static Reading<Draft> recut(ClassPlan plan, int minutes) {
         return Recutting.of(plan, LIBRARY, Duration.ofMinutes(minutes));
     }
 
@@ -43,10 +44,9 @@ class RecuttingTest {
     void itEndsInTheNewSlotWithNothingSeriousThatWasNotThereBefore(String name, int minutes) {
         ClassPlan before = demo(name);
 
-        Draft after = recut(before, minutes);
+        Draft after = recut(before, minutes).value().orElseThrow();
 
         SlotFit fit = after.assessment().timeline().fit();
-        assertThat(after.reason()).isEmpty();
         assertThat(after.plan().brief().slot()).isEqualTo(Duration.ofMinutes(minutes));
         assertThat(fit.over()).isFalse();
         assertThat(fit.spare().toSeconds()).isLessThanOrEqualTo(UNDER);
@@ -62,7 +62,7 @@ class RecuttingTest {
                 .findFirst().orElseThrow();
         ClassPlan locked = demo.with(squat.withManner(squat.manner().withLocked(true)));
 
-        ClassPlan after = recut(locked, 30).plan();
+        ClassPlan after = recut(locked, 30).value().orElseThrow().plan();
 
         assertThat(after.find(squat.id())).contains(locked.entry(squat.id()));
         assertThat(after.items()).allSatisfy(item -> assertThat(demo.find(item.id()).map(Entry::name))
@@ -73,15 +73,12 @@ class RecuttingTest {
     void aClassWithoutAMainPartIsRefused() {
         ClassPlan demo = demo("tuesday-evening-climb");
 
-        assertThat(recut(new ClassPlan(demo.brief(), List.of()), 30).reason())
+        assertThat(recut(new ClassPlan(demo.brief(), List.of()), 30).problem())
                 .isEqualTo("There is no main part to cut or to stretch out yet; it can be drafted.");
     }
 
     @Test
     void aSlotThatLeavesNoMainPartIsRefused() {
-        Draft after = recut(demo("tuesday-evening-climb"), 10);
-
-        assertThat(after.reason()).startsWith("A slot of 10 min leaves");
-        assertThat(after.plan()).isEqualTo(demo("tuesday-evening-climb"));
+        assertThat(recut(demo("tuesday-evening-climb"), 10).problem()).startsWith("A slot of 10 min leaves");
     }
 }

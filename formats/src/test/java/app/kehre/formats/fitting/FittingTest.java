@@ -10,11 +10,13 @@ import org.junit.jupiter.params.provider.CsvSource;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
-import app.kehre.core.fitting.Change;
 import app.kehre.core.fitting.Fitting;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.proposal.Change;
+import app.kehre.core.proposal.Proposal;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.SideTotals;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.formats.library.BuiltInLibrary;
@@ -27,7 +29,7 @@ class FittingTest {
 
     private static final Library LIBRARY = BuiltInLibrary.load();
 
-    private static Fitting.Found fitted(ClassPlan plan, int minutes) {
+    private static Proposal fitted(ClassPlan plan, int minutes) {
         return Fitting.of(plan, new Fitting.Asked(Duration.ofMinutes(minutes), Optional.empty()));
     }
 
@@ -41,13 +43,13 @@ class FittingTest {
             "thursday-express-circuit, 25", "friday-strong-and-steady, 60", "friday-strong-and-steady, 55",
             "saturday-core-and-stretch, 18"})
     void aClassEndsAtTheSlotOrJustUnderIt(String name, int minutes) {
-        Fitting.Found found = fitted(demo(name), minutes);
+        Proposal found = fitted(demo(name), minutes);
 
         assertThat(found.reason()).isEmpty();
         assertThat(found.ways()).isNotEmpty().allSatisfy(way -> {
-            Duration left = Duration.ofMinutes(minutes).minus(way.timeline().total());
+            Duration left = Duration.ofMinutes(minutes).minus(Timeline.of(way.after()).total());
             assertThat(left).isBetween(Duration.ZERO, Duration.ofSeconds(15));
-            assertThat(way.timeline()).isEqualTo(Timeline.of(Change.all(demo(name), way.changes())));
+            assertThat(way.after()).isEqualTo(Change.all(demo(name), way.changes()));
         });
     }
 
@@ -58,7 +60,7 @@ class FittingTest {
                 (now, item) -> now
                         .with(((Item) now.entry(item.id())).withManner(item.manner().withLocked(true))),
                 (one, _) -> one);
-        Fitting.Found found = fitted(locked, 15);
+        Proposal found = fitted(locked, 15);
 
         assertThat(found.ways()).isEmpty();
         assertThat(found.reason()).startsWith("Even at the least doses the class is ").contains("locked: ");
@@ -73,8 +75,8 @@ class FittingTest {
     @Test
     void bothSidesStayEqualAndRoundsAlike() {
         ClassPlan plan = demo("saturday-core-and-stretch");
-        for (Fitting.Way way : fitted(plan, 40).ways()) {
-            assertThat(SideTotals.of(way.timeline())).allMatch(SideTotals::even);
+        for (Way way : fitted(plan, 40).ways()) {
+            assertThat(SideTotals.of(Timeline.of(way.after()))).allMatch(SideTotals::even);
         }
     }
 
@@ -84,10 +86,11 @@ class FittingTest {
         Segment segment = plan.segments().stream().filter(each -> each.role() == Role.TONING).findFirst()
                 .orElseThrow();
         Duration shorter = Timeline.of(plan).ofSegment(segment.id()).length().minusSeconds(90);
-        Fitting.Found found = Fitting.of(plan, new Fitting.Asked(shorter, Optional.of(segment.id())));
+        Proposal found = Fitting.of(plan, new Fitting.Asked(shorter, Optional.of(segment.id())));
 
         assertThat(found.ways()).isNotEmpty().allSatisfy(way -> {
-            assertThat(way.timeline().ofSegment(segment.id()).length()).isLessThanOrEqualTo(shorter);
+            assertThat(Timeline.of(way.after()).ofSegment(segment.id()).length())
+                    .isLessThanOrEqualTo(shorter);
             assertThat(way.changes())
                     .allMatch(change -> plan.segmentOf(change.entry().orElseThrow()).orElseThrow()
                             .equals(segment));
@@ -97,7 +100,7 @@ class FittingTest {
     @Test
     void stretchesAreHeldAsLongAsTheClassAsksWhileAnythingElseCanGiveWay() {
         ClassPlan plan = demo("wednesday-morning-ease");
-        ClassPlan shorter = fitted(plan, 42).ways().getFirst().timeline().plan();
+        ClassPlan shorter = fitted(plan, 42).ways().getFirst().after();
 
         assertThat(shortHolds(shorter)).isEqualTo(shortHolds(plan));
     }

@@ -16,7 +16,6 @@ import app.kehre.core.advice.Severity;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Effect;
 import app.kehre.core.balance.Finding;
-import app.kehre.core.balance.Mend;
 import app.kehre.core.brief.Room;
 import app.kehre.core.choosing.GroupFit;
 import app.kehre.core.choosing.Suggestion;
@@ -34,6 +33,7 @@ import app.kehre.core.people.Limit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.testing.Plans;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.formats.plan.DemoPlan;
@@ -87,7 +87,7 @@ class ChoosingTest {
         assertThat(finding.why())
                 .isEqualTo("Curl-up carries the usual caution \"as tolerated, or brace standing\"."
                         + " It is a caution, no diagnosis: the local rules and licensed professionals come first.");
-        assertThat(finding.mends()).extracting(Mend::words).first()
+        assertThat(finding.mends()).extracting(Way::words).first()
                 .isEqualTo("Standing brace for pregnancy (1)");
         assertThat(findings).extracting(Finding::severity).isSorted();
     }
@@ -97,13 +97,13 @@ class ChoosingTest {
         ClassPlan plan = demoFor(soreKneesAndOnePregnant());
         for (Finding finding : cautions(plan)) {
             assertThat(finding.mends()).isNotEmpty();
-            for (Mend mend : finding.mends()) {
-                assertThat(cautions(mend.mended())).as(mend.words())
+            for (Way mend : finding.mends()) {
+                assertThat(cautions(mend.after())).as(mend.words())
                         .noneMatch(each -> each.entry().equals(finding.entry())
                                 && each.what().equals(finding.what()));
-                Effect effect = Effect.of(Assessment.of(plan, LIBRARY), mend, LIBRARY);
+                Effect effect = Effect.of(Assessment.of(plan, LIBRARY), mend.after(), LIBRARY);
                 assertThat(effect.gone()).extracting(Finding::what).contains(finding.what());
-                assertThat(Timeline.of(mend.mended()).fit().length())
+                assertThat(Timeline.of(mend.after()).fit().length())
                         .isEqualTo(Timeline.of(plan).fit().length().plus(effect.longer()));
             }
         }

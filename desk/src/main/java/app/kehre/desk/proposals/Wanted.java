@@ -1,7 +1,7 @@
 package app.kehre.desk.proposals;
 
 /** What can be asked for. */
-enum Proposal {
+enum Wanted {
     /** The class, or a segment, ends in time. */
     FIT("Fit", "end by", "Find ways",
             "Kehre looks for the least change of doses, rounds, rests and lines with which the class ends there or just before."),
@@ -29,7 +29,7 @@ enum Proposal {
     private final String asks;
     private final String hint;
 
-    Proposal(String words, String before, String asks, String hint) {
+    Wanted(String words, String before, String asks, String hint) {
         this.words = words;
         this.before = before;
         this.asks = asks;

@@ -1,4 +1,4 @@
-package app.kehre.core.fitting;
+package app.kehre.core.proposal;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -32,7 +32,7 @@ public final class Differences {
         List<Entry> old = before.findSegment(segmentId).map(Segment::entries).orElse(List.of()).stream()
                 .filter(line -> !lines.contains(line)).toList();
         if (!old.isEmpty()) {
-            changes.add(new Change(Optional.of(old.getFirst().id()),
+            changes.add(Change.of(old.getFirst().id(),
                     "Leave out " + old.stream().map(Entry::name).collect(Collectors.joining(", ")),
                     Change.Kind.OUT,
                     plan -> without(plan, old)));
@@ -42,7 +42,7 @@ public final class Differences {
             if (before.find(lines.get(i).id()).isPresent()) {
                 continue;
             }
-            changes.add(new Change(Optional.of(lines.get(i).id()), words(after, lines.get(i)), Change.Kind.IN,
+            changes.add(Change.of(lines.get(i).id(), words(after, lines.get(i)), Change.Kind.IN,
                     plan -> told(inserted(withSegment(plan, after, segmentId), segmentId, lines, at),
                             after, List.of(lines.get(at)))));
         }
@@ -59,9 +59,9 @@ public final class Differences {
             boolean none = old.isEmpty() && segment.entries().isEmpty();
             boolean out = segment.leftOut() && old.filter(each -> !each.leftOut()).isPresent();
             if (!none && !old.equals(Optional.of(segment))) {
-                changes.add(new Change(first(segment), "%s, %s\n%s".formatted(segment.name(),
-                        out ? "left out" : Lengths.clock(timeline.ofSegment(segment.id()).shown()),
-                        String.join("\n", lines(before, after, segment, lines))),
+                changes.add(new Change(first(segment), "%s, %s".formatted(segment.name(),
+                        out ? "left out" : Lengths.clock(timeline.ofSegment(segment.id()).shown())),
+                        lines(before, after, segment, lines),
                         out ? Change.Kind.OUT : Change.Kind.IN, plan -> changed(plan, after, segment)));
             }
         }

@@ -3,7 +3,7 @@ package app.kehre.core.plan;
 import app.kehre.core.value.Named;
 
 /** Which option of an exercise is asked for. */
-public enum Way implements Named {
+public enum Variant implements Named {
     /** The easier option. */
     EASIER("easier", "easier"),
     /** As the library says. */
@@ -14,7 +14,7 @@ public enum Way implements Named {
     private final String key;
     private final String words;
 
-    Way(String key, String words) {
+    Variant(String key, String words) {
         this.key = key;
         this.words = words;
     }
