@@ -77,7 +77,6 @@ abstract class ProposeCommand implements Callable<Integer> {
             text.append("%s%s%n".formatted(mark, way.words()));
             way.lines().forEach(line -> text.append("  %s%n".formatted(line)));
             effect.lines().forEach(line -> text.append("  %s%n".formatted(line)));
-            text.append("  %s%n".formatted(effect.after().verdict()));
         }
         return text.toString();
     }

@@ -41,7 +41,8 @@ class ProposalsPlaceTest {
         instructor.presses(KeyCode.DIGIT6, KeyCode.ALT).presses(KeyCode.ENTER);
         instructor.until("ways are found", () -> instructor.canSee("#fit-way-1"));
         instructor.until("the outcome is worked out",
-                () -> instructor.sees("#fit-outcome").startsWith("Ends at "));
+                () -> instructor.canSee("#fit-outcome")
+                        && instructor.sees("#fit-outcome").startsWith("Ends at "));
     }
 
     @AfterEach
@@ -162,7 +163,8 @@ class ProposalsPlaceTest {
     void theyStartedLateAndTheClassStillEndsInItsSlot() {
         instructor.clicks("#fit-back").clicks("#propose-late-start").clicks("#fit-length").writes("7:00")
                 .presses(KeyCode.ENTER);
-        instructor.until("its effect is seen", () -> instructor.sees("#fit-outcome").startsWith("Ends at "));
+        instructor.until("its effect is seen", () -> instructor.canSee("#fit-outcome")
+                && instructor.sees("#fit-outcome").startsWith("Ends at "));
         assertThat(instructor.sees("#fit-outcome")).contains(" of 47:00")
                 .doesNotContain("of the slot are empty");
 
