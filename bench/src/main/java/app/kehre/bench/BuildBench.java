@@ -20,7 +20,7 @@ import org.openjdk.jmh.annotations.Warmup;
 import org.openjdk.jmh.infra.Blackhole;
 
 import app.kehre.core.choreography.Build;
-import app.kehre.core.choreography.Checks;
+import app.kehre.core.stepping.Checks;
 import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Conditions;
 import app.kehre.core.choreography.Method;
@@ -80,7 +80,7 @@ public class BuildBench {
     /** Checks the combination and writes its build-up with all cues. */
     @Benchmark
     public void checkAndBuild(Blackhole sink) {
-        sink.consume(Checks.of(build.combinations().getFirst(), conditions, moves));
+        sink.consume(Checks.of(build.combinations().getFirst(), conditions));
         Script script = Script.of(build, conditions.bpm());
         sink.consume(script.cues(true));
     }

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 
+import app.kehre.core.finding.Finding;
+
 /** All that is asked of a class. */
 final class AllChecks {
 

@@ -1,12 +1,18 @@
 package app.kehre.core.balance;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.effort.Effort;
 import app.kehre.core.exercise.Library;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
+import app.kehre.core.finding.Place;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SetAside;
@@ -89,9 +95,10 @@ public record Assessment(Timeline timeline, Effort effort, List<SideTotals> side
         }
     }
 
-    /** Returns the keys of all checks, never changed. */
-    public static List<String> checks() {
-        return AllChecks.ALL.stream().map(check -> check.key().key()).toList();
+    /** Returns the keys of all that checks may find, never changed. */
+    public static Set<CheckKey> checks() {
+        return AllChecks.ALL.stream().flatMap(check -> check.keys().stream())
+                .collect(Collectors.toCollection(() -> EnumSet.noneOf(CheckKey.class)));
     }
 
     /** Returns how many open findings are of a severity. */

@@ -13,6 +13,8 @@ import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.exercise.Impact;
 import app.kehre.core.exercise.Muscle;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.proposal.Way;
@@ -20,7 +22,7 @@ import app.kehre.core.timeline.Phase;
 import app.kehre.core.value.Side;
 
 /** A long static hold of a muscle group just before it has to be quick. */
-final class BeforePowerCheck implements Check {
+final class BeforePowerCheck implements KeyedCheck {
 
     private static final int JUST_BEFORE = 120;
 

@@ -6,13 +6,16 @@ import java.util.Optional;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
+import app.kehre.core.finding.Place;
 import app.kehre.core.kit.Load;
 import app.kehre.core.plan.Capacity;
 import app.kehre.core.plan.Item;
 import app.kehre.core.proposal.Way;
 
 /** Kit or floor is too little for the number of people. */
-final class CapacityCheck implements Check {
+final class CapacityCheck implements KeyedCheck {
 
     @Override
     public CheckKey key() {

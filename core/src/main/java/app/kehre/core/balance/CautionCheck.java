@@ -10,11 +10,13 @@ import app.kehre.core.choosing.GroupFit;
 import app.kehre.core.choosing.Unanswered;
 import app.kehre.core.exercise.Impact;
 import app.kehre.core.exercise.Library;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.Timeline;
 
 /** A caution that concerns somebody in the group and to which the plan has no answer. */
-final class CautionCheck implements Check {
+final class CautionCheck implements KeyedCheck {
 
     @Override
     public CheckKey key() {

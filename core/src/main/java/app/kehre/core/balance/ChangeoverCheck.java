@@ -7,12 +7,15 @@ import java.util.Optional;
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
+import app.kehre.core.finding.Place;
 import app.kehre.core.timeline.Tally;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
 
 /** Changing over takes much of the class. */
-final class ChangeoverCheck implements Check {
+final class ChangeoverCheck implements KeyedCheck {
 
     @Override
     public CheckKey key() {

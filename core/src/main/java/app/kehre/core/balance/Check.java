@@ -1,30 +1,17 @@
 package app.kehre.core.balance;
 
 import java.util.List;
-import java.util.function.Supplier;
+import java.util.Set;
 
-import app.kehre.core.advice.Severity;
-import app.kehre.core.advice.SourceKind;
-import app.kehre.core.proposal.Way;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 
 /** Something that is asked of every class. */
 interface Check {
 
-    /** Returns what it asks. */
-    CheckKey key();
+    /** Returns the keys of what it may find. */
+    Set<CheckKey> keys();
 
     /** Returns what it finds. */
     List<Finding> of(Judged judged);
-
-    /** Returns a finding of this check. */
-    default Finding found(Severity severity, Place place, String what, String why, SourceKind source,
-            Supplier<List<Way>> remedy) {
-        return new Finding(key(), "", severity, place, what, why, source, remedy);
-    }
-
-    /** Returns a finding of this check that may find several things at one place, told apart by a word. */
-    default Finding foundOf(String detail, Severity severity, Place place, String what, String why,
-            SourceKind source, Supplier<List<Way>> remedy) {
-        return new Finding(key(), detail, severity, place, what, why, source, remedy);
-    }
 }

@@ -9,6 +9,8 @@ import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.proposal.Way;
@@ -17,7 +19,7 @@ import app.kehre.core.timeline.Span;
 import app.kehre.core.value.Lengths;
 
 /** A still pause between cardio parts in which people get cold. */
-final class ColdPauseCheck implements Check {
+final class ColdPauseCheck implements KeyedCheck {
 
     @Override
     public CheckKey key() {

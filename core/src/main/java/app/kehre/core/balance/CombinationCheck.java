@@ -2,16 +2,18 @@ package app.kehre.core.balance;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 
-import app.kehre.core.choreography.Checks;
 import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Conditions;
-import app.kehre.core.choreography.Misstep;
 import app.kehre.core.exercise.Exercise;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
+import app.kehre.core.finding.Place;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Segment;
-import app.kehre.core.proposal.Way;
+import app.kehre.core.stepping.Checks;
 
 /** What the checks of the combinations find, gathered. */
 final class CombinationCheck implements Check {
@@ -23,8 +25,8 @@ final class CombinationCheck implements Check {
     private static final int MENDED_COUNTS = 2000;
 
     @Override
-    public CheckKey key() {
-        return CheckKey.COMBINATION;
+    public Set<CheckKey> keys() {
+        return Checks.KEYS;
     }
 
     @Override
@@ -49,20 +51,20 @@ final class CombinationCheck implements Check {
             Combination combination = build.build().combinations().get(i);
             int sought = Math.max(1, MENDED_COUNTS / Math.max(1, combination.counts()));
             int found = 0;
-            for (Misstep misstep : Checks.of(combination, conditions, moves)) {
-                boolean mended = found++ < sought;
-                findings.add(foundOf("%d/%s/%d".formatted(i + 1, misstep.kind().key(), misstep.part() + 1),
-                        misstep.severity(), judged.at(build),
-                        "%s, count %d: %s".formatted(combination.name(), misstep.count(), misstep.what()),
-                        misstep.why(), misstep.source(),
-                        () -> mended ? mends(judged, build, which, misstep) : List.of()));
+            for (Finding misstep : Checks.of(combination, conditions, moves,
+                    mended -> judged.plan().with(build.with(build.build().with(which, mended))))) {
+                findings.add(at(judged, build, which, misstep, found++ < sought));
             }
         }
     }
 
-    private static List<Way> mends(Judged judged, BuildUp build, int which, Misstep misstep) {
-        return Mends.first(misstep.repairs().stream().map(repair -> Way.of(
-                "%s, %s".formatted(repair.words(), repair.effect()),
-                judged.plan().with(build.with(build.build().with(which, repair.mended()))))));
+    private static Finding at(Judged judged, BuildUp build, int which, Finding misstep, boolean mended) {
+        Place.Beat beat = misstep.place().beat().orElseThrow();
+        return new Finding(misstep.key(), "%d/%d".formatted(which + 1, beat.part() + 1), misstep.severity(),
+                judged.at(build).on(beat),
+                "%s, count %d: %s".formatted(build.build().combinations().get(which).name(), beat.count(),
+                        misstep.what()),
+                misstep.why(), misstep.source(),
+                () -> mended ? Mends.first(misstep.mends().stream()) : List.of());
     }
 }

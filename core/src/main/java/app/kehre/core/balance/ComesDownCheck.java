@@ -9,13 +9,15 @@ import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.effort.Scale;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.proposal.Way;
 import app.kehre.core.value.Lengths;
 
 /** The cool-down does not bring the line down. */
-final class ComesDownCheck implements Check {
+final class ComesDownCheck implements KeyedCheck {
 
     @Override
     public CheckKey key() {

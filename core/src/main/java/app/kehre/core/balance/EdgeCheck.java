@@ -11,6 +11,9 @@ import app.kehre.core.advice.SourceKind;
 import app.kehre.core.brief.Question;
 import app.kehre.core.brief.School;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
+import app.kehre.core.finding.Place;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
@@ -19,7 +22,7 @@ import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
 
 /** The warm-up, or the cool-down with the stretch, is too short for the slot. */
-final class EdgeCheck implements Check {
+final class EdgeCheck implements KeyedCheck {
 
     private final boolean before;
 

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 import app.kehre.core.exercise.Library;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.timeline.SlotFit;
 import app.kehre.core.value.Lengths;

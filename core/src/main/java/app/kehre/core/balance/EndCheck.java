@@ -8,10 +8,12 @@ import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.effort.Line;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.plan.Segment;
 
 /** The class ends before the line has come down. */
-final class EndCheck implements Check {
+final class EndCheck implements KeyedCheck {
 
     @Override
     public CheckKey key() {

@@ -10,13 +10,15 @@ import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.plan.ClassTimes;
 import app.kehre.core.plan.Explaining;
 import app.kehre.core.plan.Item;
 import app.kehre.core.proposal.Way;
 
 /** Something new in the main part for whose explaining there is no time. */
-final class ExplainingCheck implements Check {
+final class ExplainingCheck implements KeyedCheck {
 
     @Override
     public CheckKey key() {

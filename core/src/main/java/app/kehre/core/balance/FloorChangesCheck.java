@@ -9,6 +9,9 @@ import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.exercise.Position;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
+import app.kehre.core.finding.Place;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.Mark;
@@ -16,7 +19,7 @@ import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
 
 /** The group goes down and up more often than it has to. */
-final class FloorChangesCheck implements Check {
+final class FloorChangesCheck implements KeyedCheck {
 
     @Override
     public CheckKey key() {

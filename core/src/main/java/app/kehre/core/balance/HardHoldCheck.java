@@ -7,13 +7,15 @@ import java.util.Optional;
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.people.Limit;
 import app.kehre.core.plan.Item;
 import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.Phase;
 
 /** With high blood pressure: a long hard hold. */
-final class HardHoldCheck implements Check {
+final class HardHoldCheck implements KeyedCheck {
 
     @Override
     public CheckKey key() {

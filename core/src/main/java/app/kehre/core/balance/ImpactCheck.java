@@ -9,11 +9,13 @@ import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Impact;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.plan.Item;
 import app.kehre.core.proposal.Way;
 
 /** A long stretch of high impact. */
-final class ImpactCheck implements Check {
+final class ImpactCheck implements KeyedCheck {
 
     @Override
     public CheckKey key() {

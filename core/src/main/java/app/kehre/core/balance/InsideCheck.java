@@ -11,6 +11,9 @@ import app.kehre.core.choreography.TempoRange;
 import app.kehre.core.effort.Crowd;
 import app.kehre.core.effort.Line;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
+import app.kehre.core.finding.Place;
 import app.kehre.core.music.Bpm;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
@@ -20,7 +23,7 @@ import app.kehre.core.proposal.Way;
 import app.kehre.core.value.Lengths;
 
 /** The aerobic parts miss their target: too few minutes inside, too easy or too hard. */
-final class InsideCheck implements Check {
+final class InsideCheck implements KeyedCheck {
 
     private static final int TRIED = 6;
 

@@ -11,6 +11,7 @@ import app.kehre.core.brief.Brief;
 import app.kehre.core.effort.Effort;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.finding.Place;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
@@ -90,18 +91,17 @@ record Judged(Timeline timeline, Effort effort, Ledger ledger, List<Use> uses, L
     }
 
     Place at(Segment segment) {
-        return new Place(Optional.of(segment.id()), Optional.empty(),
-                timeline.ofSegment(segment.id()).start());
+        return Place.of(segment.id(), Optional.empty(), timeline.ofSegment(segment.id()).start());
     }
 
     Place at(Use use) {
-        return new Place(Optional.of(use.span().segment()), Optional.of(use.entry()), use.span().start());
+        return Place.of(use.span().segment(), Optional.of(use.entry()), use.span().start());
     }
 
     Place at(Entry entry) {
         return new Place(Optional.ofNullable(segmentOf.get(entry.id())).map(Segment::id),
                 Optional.of(entry.id()),
-                timeline.ofEntry(entry.id()).start());
+                timeline.ofEntry(entry.id()).start(), Optional.empty());
     }
 
     /** The length of all segments of some roles. */

@@ -11,6 +11,8 @@ import app.kehre.core.dose.Counts;
 import app.kehre.core.effort.Demand;
 import app.kehre.core.effort.Line;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
@@ -19,7 +21,7 @@ import app.kehre.core.proposal.Way;
 import app.kehre.core.value.Lengths;
 
 /** The effort jumps at the start of the main part. */
-final class JumpCheck implements Check {
+final class JumpCheck implements KeyedCheck {
 
     private static final int WINDOW = 60;
     private static final int MARCH_EIGHTS = 8;

@@ -11,13 +11,16 @@ import java.util.function.Predicate;
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
+import app.kehre.core.finding.Place;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
 import app.kehre.core.proposal.Way;
 
 /** Kit is fetched, put away and fetched again. */
-final class KitChangesCheck implements Check {
+final class KitChangesCheck implements KeyedCheck {
 
     @Override
     public CheckKey key() {

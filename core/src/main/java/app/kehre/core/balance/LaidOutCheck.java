@@ -7,6 +7,8 @@ import java.util.Set;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
 import app.kehre.core.plan.Item;
@@ -14,7 +16,7 @@ import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.Phase;
 
 /** Kit that is fetched in the middle of the class could lie ready from the start. */
-final class LaidOutCheck implements Check {
+final class LaidOutCheck implements KeyedCheck {
 
     private static final Set<Equipment> AT_HAND = EnumSet.of(Equipment.WEIGHT, Equipment.LONG_BAND,
             Equipment.LOOP_BAND, Equipment.TOWEL);

@@ -9,12 +9,14 @@ import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Position;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.people.Limit;
 import app.kehre.core.plan.Item;
 import app.kehre.core.proposal.Way;
 
 /** In pregnancy: on the back for too long. */
-final class LyingCheck implements Check {
+final class LyingCheck implements KeyedCheck {
 
     @Override
     public CheckKey key() {

@@ -12,6 +12,8 @@ import app.kehre.core.brief.Question;
 import app.kehre.core.brief.School;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
 import app.kehre.core.proposal.Way;
@@ -19,7 +21,7 @@ import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
 
 /** One muscle group works on end in different exercises, without intent. */
-final class OnEndCheck implements Check {
+final class OnEndCheck implements KeyedCheck {
 
     @Override
     public CheckKey key() {

@@ -4,13 +4,15 @@ import java.util.List;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.people.Group;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Variant;
 import app.kehre.core.proposal.Way;
 
 /** A line asks everybody for an option that is wrong for many. */
-final class OptionCheck implements Check {
+final class OptionCheck implements KeyedCheck {
 
     private static final int MANY = 20;
 

@@ -6,6 +6,9 @@ import java.util.function.Predicate;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
+import app.kehre.core.finding.Place;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
@@ -15,7 +18,7 @@ import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
 
 /** The class is longer than its slot. */
-final class OverSlotCheck implements Check {
+final class OverSlotCheck implements KeyedCheck {
 
     private static final int TRIED = 12;
 

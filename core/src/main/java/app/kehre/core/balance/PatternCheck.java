@@ -10,17 +10,19 @@ import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.choreography.Conditions;
 import app.kehre.core.choreography.Legs;
-import app.kehre.core.choreography.Misstep;
 import app.kehre.core.choreography.Patterned;
 import app.kehre.core.dose.CountPattern;
 import app.kehre.core.dose.Sides;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.proposal.Way;
+import app.kehre.core.stepping.Checks;
 import app.kehre.core.value.Side;
 
 /** What the checker of footwork says of moves in count patterns. */
-final class PatternCheck implements Check {
+final class PatternCheck implements KeyedCheck {
 
     @Override
     public CheckKey key() {
@@ -49,12 +51,13 @@ final class PatternCheck implements Check {
                     "A part that is cut off ends on the wrong foot. The next one then starts off the eight.",
                     SourceKind.TEACHING_RANGE, () -> mends(judged, item, pattern, unfit)));
         }
-        for (Misstep misstep : danced
-                .missteps(Conditions.of(segment.bpm(), item.load(), judged.brief().group()))) {
-            findings.add(foundOf("%s/%d".formatted(misstep.kind().key(), misstep.count()), misstep.severity(),
-                    judged.at(item),
-                    "%s, count %d: %s".formatted(item.name(), misstep.count(), misstep.what()),
-                    misstep.why(), misstep.source(), () -> eachSide(judged, item)));
+        for (Finding misstep : Checks.ofPattern(danced,
+                Conditions.of(segment.bpm(), item.load(), judged.brief().group()))) {
+            int count = misstep.place().beat().orElseThrow().count();
+            findings.add(
+                    new Finding(misstep.key(), String.valueOf(count), misstep.severity(), judged.at(item),
+                            "%s, count %d: %s".formatted(item.name(), count, misstep.what()), misstep.why(),
+                            misstep.source(), () -> eachSide(judged, item)));
         }
         uneven(judged, item, danced.legs()).ifPresent(findings::add);
     }

@@ -11,6 +11,9 @@ import app.kehre.core.effort.Band;
 import app.kehre.core.effort.Line;
 import app.kehre.core.effort.Piece;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
+import app.kehre.core.finding.Place;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
@@ -21,7 +24,7 @@ import app.kehre.core.timeline.Stretch;
 import app.kehre.core.value.Lengths;
 
 /** The hardest moment lies outside the main part. */
-final class PeakCheck implements Check {
+final class PeakCheck implements KeyedCheck {
 
     /** By how much a peak outside is worth a word. Kehre's estimate. */
     private static final double MARGIN = 0.05;
@@ -49,7 +52,7 @@ final class PeakCheck implements Check {
         }
         EntryId entry = piece.get().entry();
         return List.of(found(Severity.MEND,
-                new Place(Optional.of(segment.get().id()), Optional.of(entry), Duration.ofSeconds(peak)),
+                Place.of(segment.get().id(), Optional.of(entry), Duration.ofSeconds(peak)),
                 "The hardest moment is in %s, at %s.".formatted(segment.get().name(),
                         Lengths.clock(Duration.ofSeconds(peak))),
                 "Effort peaks in the main part. Before it people are not ready, after it they should come down.",

@@ -9,11 +9,13 @@ import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.exercise.Joint;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.proposal.Way;
 
 /** A joint carries load before anything has made it ready: wrists before planks. */
-final class PreparedCheck implements Check {
+final class PreparedCheck implements KeyedCheck {
 
     @Override
     public CheckKey key() {

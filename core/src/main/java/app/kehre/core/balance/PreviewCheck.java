@@ -11,9 +11,11 @@ import app.kehre.core.brief.Question;
 import app.kehre.core.brief.School;
 import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 
 /** A pattern of the main part that the warm-up does not show, small. */
-final class PreviewCheck implements Check {
+final class PreviewCheck implements KeyedCheck {
 
     private static final Set<Pattern> SHOWN = Set.of(Pattern.SQUAT, Pattern.LUNGE, Pattern.HINGE,
             Pattern.STEPPING);

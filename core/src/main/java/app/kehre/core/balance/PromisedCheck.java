@@ -9,12 +9,15 @@ import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
+import app.kehre.core.finding.Place;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.proposal.Way;
 import app.kehre.core.value.Lengths;
 
 /** An area that was promised and is missing, or thin. */
-final class PromisedCheck implements Check {
+final class PromisedCheck implements KeyedCheck {
 
     @Override
     public CheckKey key() {

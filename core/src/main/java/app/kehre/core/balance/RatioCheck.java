@@ -12,6 +12,9 @@ import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
+import app.kehre.core.finding.Place;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
@@ -20,7 +23,7 @@ import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
 
 /** Push against pull, front against back: one gets much more than the other. */
-final class RatioCheck implements Check {
+final class RatioCheck implements KeyedCheck {
 
     private static final int WORTH_IT = 90;
 

@@ -10,12 +10,15 @@ import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
+import app.kehre.core.finding.Place;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.proposal.Way;
 import app.kehre.core.value.Lengths;
 
 /** A muscle group that worked and is not stretched. */
-final class ReleaseCheck implements Check {
+final class ReleaseCheck implements KeyedCheck {
 
     private static final int MUCH = 2;
 

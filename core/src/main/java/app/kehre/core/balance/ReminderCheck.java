@@ -5,12 +5,14 @@ import java.util.List;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.proposal.Way;
 
 /** Newcomers come, and nothing is planned to ask them first. */
-final class ReminderCheck implements Check {
+final class ReminderCheck implements KeyedCheck {
 
     private static final Duration ENOUGH = Duration.ofSeconds(30);
 

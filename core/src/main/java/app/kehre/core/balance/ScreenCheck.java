@@ -5,6 +5,8 @@ import java.util.List;
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.exercise.Pattern;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Edits;
@@ -15,7 +17,7 @@ import app.kehre.core.plan.Segment;
 import app.kehre.core.proposal.Way;
 
 /** Lunges with newcomers, and nobody has looked at their balance. */
-final class ScreenCheck implements Check {
+final class ScreenCheck implements KeyedCheck {
 
     private static final int SOME = 20;
     private static final int MANY = 40;

@@ -7,6 +7,8 @@ import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.dose.Sides;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
@@ -14,7 +16,7 @@ import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.SideTotals;
 
 /** One side gets more than the other: time, reps, holds. */
-final class SidesCheck implements Check {
+final class SidesCheck implements KeyedCheck {
 
     private final boolean stretches;
 

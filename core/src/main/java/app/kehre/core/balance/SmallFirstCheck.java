@@ -9,6 +9,8 @@ import app.kehre.core.brief.Question;
 import app.kehre.core.brief.School;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Moves;
 import app.kehre.core.plan.Segment;
@@ -16,7 +18,7 @@ import app.kehre.core.proposal.Way;
 import app.kehre.core.regrouping.SmallFirst;
 
 /** A small muscle works before a large movement that needs it. */
-final class SmallFirstCheck implements Check {
+final class SmallFirstCheck implements KeyedCheck {
 
     @Override
     public CheckKey key() {

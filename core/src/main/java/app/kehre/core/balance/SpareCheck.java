@@ -7,13 +7,16 @@ import java.util.function.Predicate;
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
+import app.kehre.core.finding.Place;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.timeline.SlotFit;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
 
 /** Nothing is spare for a late start. */
-final class SpareCheck implements Check {
+final class SpareCheck implements KeyedCheck {
 
     @Override
     public CheckKey key() {

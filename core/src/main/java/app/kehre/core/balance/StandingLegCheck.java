@@ -6,10 +6,12 @@ import java.util.List;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.value.Lengths;
 
 /** A leg that has stood long has to work at once. */
-final class StandingLegCheck implements Check {
+final class StandingLegCheck implements KeyedCheck {
 
     private static final int MOST = 60;
 

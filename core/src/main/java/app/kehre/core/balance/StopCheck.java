@@ -11,6 +11,9 @@ import app.kehre.core.dose.Counts;
 import app.kehre.core.effort.Band;
 import app.kehre.core.effort.Line;
 import app.kehre.core.exercise.Position;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
+import app.kehre.core.finding.Place;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
@@ -24,7 +27,7 @@ import app.kehre.core.timeline.Span;
 import app.kehre.core.value.Lengths;
 
 /** People lie down or stop soon after a vigorous peak. */
-final class StopCheck implements Check {
+final class StopCheck implements KeyedCheck {
 
     private static final int A_STOP = 15;
 
@@ -81,7 +84,7 @@ final class StopCheck implements Check {
     }
 
     private Finding finding(Judged judged, Span span, boolean lies) {
-        Place place = new Place(Optional.of(span.segment()), Optional.of(span.entry()), span.start());
+        Place place = Place.of(span.segment(), Optional.of(span.entry()), span.start());
         String name = judged.find(span.entry()).map(Entry::name).orElse("the pause");
         return found(Severity.MEND, place,
                 lies

@@ -12,12 +12,14 @@ import app.kehre.core.dose.Amount;
 import app.kehre.core.dose.Hold;
 import app.kehre.core.dose.Stage;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.plan.Item;
 import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.Phase;
 
 /** A held stretch is shorter than the class's setting. */
-final class StretchHoldCheck implements Check {
+final class StretchHoldCheck implements KeyedCheck {
 
     private static final int LEAST_OF_ALL = 10;
 

@@ -5,11 +5,13 @@ import java.util.List;
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.music.Bpm;
 import app.kehre.core.proposal.Way;
 
 /** Workout music under the stretch. */
-final class StretchTempoCheck implements Check {
+final class StretchTempoCheck implements KeyedCheck {
 
     private static final int CALM = 80;
 

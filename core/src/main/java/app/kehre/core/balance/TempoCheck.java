@@ -8,13 +8,15 @@ import app.kehre.core.advice.SourceKind;
 import app.kehre.core.choreography.Conditions;
 import app.kehre.core.choreography.TempoRange;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.music.Bpm;
 import app.kehre.core.people.Level;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.proposal.Way;
 
 /** The music of a segment does not go with what is done. */
-final class TempoCheck implements Check {
+final class TempoCheck implements KeyedCheck {
 
     private static final int FAR = 8;
 

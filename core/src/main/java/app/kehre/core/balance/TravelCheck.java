@@ -6,12 +6,14 @@ import java.util.List;
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.exercise.Exercise;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.footwork.RowFacts;
 import app.kehre.core.plan.Item;
 import app.kehre.core.proposal.Way;
 
 /** Moves travel, and there is no room for it. */
-final class TravelCheck implements Check {
+final class TravelCheck implements KeyedCheck {
 
     /** Floor for somebody who travels, in square metres (figures.md, "Room"; teaching range). */
     private static final int TRAVELLING = 4;

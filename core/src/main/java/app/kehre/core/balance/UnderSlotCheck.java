@@ -5,6 +5,9 @@ import java.util.function.Predicate;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
+import app.kehre.core.finding.Place;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.SlotFit;
@@ -12,7 +15,7 @@ import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
 
 /** The class is much shorter than its slot. */
-final class UnderSlotCheck implements Check {
+final class UnderSlotCheck implements KeyedCheck {
 
     private static final int TRIED = 6;
 

@@ -41,7 +41,7 @@ public record Conditions(Bpm bpm, int bench, Level level, TempoRange onFloor, Li
     }
 
     /** Returns how long so many counts last. */
-    Duration length(int counts) {
+    public Duration length(int counts) {
         return bpm.at(2L * counts);
     }
 }

@@ -36,7 +36,7 @@ public record Dance(List<Beat> beats, Stance start, Stance end) {
     }
 
     /** Quarters in a count. */
-    static final int QUARTERS = 4;
+    public static final int QUARTERS = 4;
 
     public Dance {
         beats = List.copyOf(beats);
@@ -48,7 +48,7 @@ public record Dance(List<Beat> beats, Stance start, Stance end) {
     }
 
     /** Dances moves from a stance. */
-    static Dance of(List<Part> parts, Stance start) {
+    public static Dance of(List<Part> parts, Stance start) {
         List<Beat> beats = new ArrayList<>();
         Stance stance = start;
         int at = 0;

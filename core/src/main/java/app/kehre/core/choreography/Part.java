@@ -88,7 +88,7 @@ public record Part(Exercise move, Side lead, int times, Pace pace, String arms, 
     }
 
     /** Returns the half-counts of the music that it lasts once. */
-    int halfCountsOnce() {
+    public int halfCountsOnce() {
         return move.footwork().orElseThrow().counts() * pace.halfCounts();
     }
 

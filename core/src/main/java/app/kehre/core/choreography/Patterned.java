@@ -40,11 +40,6 @@ public record Patterned(Combination dance, List<Unfit> unfit) {
         return move.footwork().map(row -> new PatternDance(move, row, pattern, lead).danced());
     }
 
-    /** Returns what is wrong with the feet, the legs, the hops and the lead, without ways to mend it. */
-    public List<Misstep> missteps(Conditions conditions) {
-        return Checks.ofPattern(dance, conditions);
-    }
-
     /** Returns the first time of the pattern alone. */
     public Combination once(CountPattern pattern) {
         List<Part> first = new ArrayList<>();

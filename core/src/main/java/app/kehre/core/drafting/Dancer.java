@@ -11,7 +11,6 @@ import java.util.SplittableRandom;
 
 import app.kehre.core.brief.Format;
 import app.kehre.core.choreography.Build;
-import app.kehre.core.choreography.Checks;
 import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Conditions;
 import app.kehre.core.choreography.Fit;
@@ -27,6 +26,7 @@ import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.stepping.Checks;
 
 /** Makes combinations whose every move starts on the foot that the one before leaves free, and fills the phrase. */
 final class Dancer {
@@ -96,7 +96,7 @@ final class Dancer {
     private Optional<Combination> combination(String name, Conditions conditions, Set<String> used) {
         for (int attempt = 0; attempt < TRIES; attempt++) {
             Combination made = phrase(name, used);
-            if (made.counts() == Combination.PHRASE && Checks.of(made, conditions, moves).isEmpty()) {
+            if (made.counts() == Combination.PHRASE && Checks.of(made, conditions).isEmpty()) {
                 return Optional.of(made);
             }
         }

@@ -4,7 +4,7 @@ import java.util.List;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.balance.Assessment;
-import app.kehre.core.balance.Finding;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.proposal.Differences;
 import app.kehre.core.proposal.Way;

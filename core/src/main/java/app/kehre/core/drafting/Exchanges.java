@@ -9,11 +9,11 @@ import java.util.stream.Stream;
 
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.balance.Assessment;
-import app.kehre.core.balance.CheckKey;
-import app.kehre.core.balance.Finding;
 import app.kehre.core.balance.Ledger;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;

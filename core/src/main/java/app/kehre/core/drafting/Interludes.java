@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Set;
 
 import app.kehre.core.balance.Assessment;
-import app.kehre.core.balance.CheckKey;
 import app.kehre.core.exercise.Library;
+import app.kehre.core.finding.CheckKey;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Segment;

@@ -12,13 +12,13 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 import app.kehre.core.balance.Assessment;
-import app.kehre.core.balance.CheckKey;
-import app.kehre.core.balance.Finding;
 import app.kehre.core.brief.Brief;
 import app.kehre.core.deriving.StretchFromClass;
 import app.kehre.core.deriving.WarmUpFromClass;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.fitting.Fitting;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;

@@ -24,7 +24,7 @@ import javafx.scene.text.Font;
 
 import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Legs;
-import app.kehre.core.choreography.Misstep;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.music.Bpm;
 import app.kehre.core.music.TapTempo;
 import app.kehre.core.plan.Segment;
@@ -178,7 +178,7 @@ public final class CombinationView extends StackPane {
     }
 
     private void show(Combination combination) {
-        List<Misstep> found = model.missteps();
+        List<Finding> found = model.missteps();
         name.show(combination.name());
         tempo.show(model.bpm().value() + " BPM");
         known.setSelected(combination.known());

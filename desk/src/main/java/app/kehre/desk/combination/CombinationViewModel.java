@@ -11,22 +11,23 @@ import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
 
 import app.kehre.core.choreography.Build;
-import app.kehre.core.choreography.Checks;
 import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Conditions;
 import app.kehre.core.choreography.Fit;
 import app.kehre.core.choreography.Fits;
-import app.kehre.core.choreography.Misstep;
 import app.kehre.core.choreography.Part;
-import app.kehre.core.choreography.Repair;
 import app.kehre.core.choreography.Script;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.music.Bpm;
 import app.kehre.core.plan.BuildUp;
+import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentText;
+import app.kehre.core.proposal.Way;
+import app.kehre.core.stepping.Checks;
 import app.kehre.core.value.Reading;
 import app.kehre.desk.control.Commit;
 import app.kehre.desk.session.OpenPlan;
@@ -115,8 +116,14 @@ public final class CombinationViewModel {
         return library.get().all().stream().filter(each -> each.footwork().isPresent()).toList();
     }
 
-    List<Misstep> missteps() {
-        return combination().map(found -> Checks.of(found, conditions(), moves())).orElse(List.of());
+    List<Finding> missteps() {
+        return combination().map(found -> Checks.of(found, conditions(), moves(), this::with))
+                .orElse(List.of());
+    }
+
+    private ClassPlan with(Combination other) {
+        BuildUp build = buildUp().orElseThrow();
+        return open.plan().with(build.with(build.build().with(which.get(), other)));
     }
 
     /** Returns what fits after the selected move. */
@@ -189,8 +196,8 @@ public final class CombinationViewModel {
         edit("Mirror", Combination::mirrored);
     }
 
-    void repair(Repair repair) {
-        edit("Mend: " + repair.words(), _ -> repair.mended());
+    void mend(Way mend) {
+        open.edit("Mend: " + mend.words(), _ -> mend.after());
     }
 
     /** Changes the shown combination as one step. */

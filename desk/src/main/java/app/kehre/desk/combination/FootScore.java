@@ -9,7 +9,7 @@ import javafx.scene.input.TransferMode;
 import javafx.scene.layout.Region;
 
 import app.kehre.core.choreography.Combination;
-import app.kehre.core.choreography.Misstep;
+import app.kehre.core.finding.Finding;
 import app.kehre.desk.look.Palette;
 
 /** A combination as rows of eight counts on two lines, right foot and left foot. */
@@ -18,7 +18,7 @@ public final class FootScore extends Region {
     private final ObjectProperty<Palette> palette;
     private final Canvas canvas = new Canvas();
     private Combination combination = Combination.of("?");
-    private List<Misstep> missteps = List.of();
+    private List<Finding> missteps = List.of();
     private int selected = -1;
     private int playing = -1;
 
@@ -70,7 +70,7 @@ public final class FootScore extends Region {
     }
 
     /** Shows a combination, what is wrong with it and which move is selected; -1 for none. */
-    public void show(Combination shown, List<Misstep> found, int part) {
+    public void show(Combination shown, List<Finding> found, int part) {
         combination = shown;
         missteps = found;
         selected = part;

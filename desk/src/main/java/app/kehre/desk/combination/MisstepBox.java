@@ -6,8 +6,8 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
-import app.kehre.core.choreography.Misstep;
-import app.kehre.core.choreography.Repair;
+import app.kehre.core.finding.Finding;
+import app.kehre.core.proposal.Way;
 import app.kehre.desk.control.Words;
 
 /** What is wrong with the combination, the first of it in full with the ways to mend it. */
@@ -21,7 +21,7 @@ final class MisstepBox extends VBox {
         setId("missteps");
     }
 
-    void show(List<Misstep> missteps) {
+    void show(List<Finding> missteps) {
         getChildren().clear();
         getStyleClass().setAll(missteps.isEmpty() ? "works" : "misstep");
         if (missteps.isEmpty()) {
@@ -30,9 +30,9 @@ final class MisstepBox extends VBox {
                             "soft")));
             return;
         }
-        Misstep first = missteps.getFirst();
+        Finding first = missteps.getFirst();
         getChildren().addAll(Words.wrapped(first.what(), "strong"), Words.wrapped(first.why() + " ("
-                + first.source().words() + ")", "soft", "small"), repairs(first));
+                + first.source().words() + ")", "soft", "small"), mends(first));
         if (missteps.size() > 1) {
             Label more = Words.wrapped("And %d more: %s".formatted(missteps.size() - 1,
                     missteps.get(1).what()), "soft");
@@ -40,14 +40,12 @@ final class MisstepBox extends VBox {
         }
     }
 
-    private FlowPane repairs(Misstep misstep) {
+    private FlowPane mends(Finding misstep) {
         FlowPane ways = new FlowPane(8, 4);
-        for (Repair repair : misstep.repairs()) {
-            Label effect = Words.plain(repair.effect(), "soft", "small");
-            Button way = new Button(repair.words(), effect);
-            way.setContentDisplay(javafx.scene.control.ContentDisplay.RIGHT);
+        for (Way mend : misstep.mends()) {
+            Button way = new Button(mend.words());
             way.getStyleClass().add("repair");
-            way.setOnAction(_ -> model.repair(repair));
+            way.setOnAction(_ -> model.mend(mend));
             ways.getChildren().add(way);
         }
         return ways;

@@ -10,9 +10,9 @@ import javafx.scene.text.TextAlignment;
 
 import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Dance;
-import app.kehre.core.choreography.Misstep;
 import app.kehre.core.choreography.Part;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.footwork.Act;
 import app.kehre.core.footwork.Spot;
 import app.kehre.core.footwork.Stance;
@@ -44,7 +44,7 @@ final class ScorePainter {
         this.where = where;
     }
 
-    void paint(Combination combination, List<Misstep> missteps, int selected, int playing) {
+    void paint(Combination combination, List<Finding> missteps, int selected, int playing) {
         pen.clearRect(0, 0, pen.getCanvas().getWidth(), pen.getCanvas().getHeight());
         pen.setTextBaseline(VPos.CENTER);
         Dance dance = Dance.of(combination);
@@ -204,8 +204,8 @@ final class ScorePainter {
         pen.fillText(act.manner().words(), narrow ? x : x + RING + 4, narrow ? y - RING - 8 : y - 8);
     }
 
-    private void paintMisstep(Misstep misstep) {
-        int quarters = (misstep.count() - 1) * QUARTERS;
+    private void paintMisstep(Finding misstep) {
+        int quarters = (misstep.place().beat().orElseThrow().count() - 1) * QUARTERS;
         double x = where.middle(quarters);
         double top = ScoreGeometry.top(ScoreGeometry.row(quarters));
         pen.setStroke(palette.mark());

@@ -12,8 +12,6 @@ import javafx.beans.property.SimpleObjectProperty;
 
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Effect;
-import app.kehre.core.balance.Finding;
-import app.kehre.core.balance.Place;
 import app.kehre.core.choosing.GroupFit;
 import app.kehre.core.choosing.Suggestion;
 import app.kehre.core.choosing.Suggestions;
@@ -21,6 +19,8 @@ import app.kehre.core.choosing.Swap;
 import app.kehre.core.choosing.Swaps;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
+import app.kehre.core.finding.Finding;
+import app.kehre.core.finding.Place;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Edits;
 import app.kehre.core.plan.EntryId;

@@ -17,7 +17,7 @@ import javafx.scene.layout.Region;
 
 import org.jspecify.annotations.Nullable;
 
-import app.kehre.core.balance.Finding;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.plan.SetAside;
 import app.kehre.desk.control.MeasuredBox;
 import app.kehre.desk.control.Words;

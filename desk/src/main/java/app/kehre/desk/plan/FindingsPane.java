@@ -20,9 +20,9 @@ import javafx.scene.layout.VBox;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.balance.Assessment;
-import app.kehre.core.balance.CheckKey;
-import app.kehre.core.balance.Finding;
 import app.kehre.core.choosing.GroupFit;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 import app.kehre.desk.control.Words;
 import app.kehre.desk.look.Tips;
 

@@ -8,8 +8,8 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 import app.kehre.core.advice.Severity;
-import app.kehre.core.balance.CheckKey;
-import app.kehre.core.balance.Finding;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 
 /** Findings of one kind stand behind the first of them, so that sixteen cautions do not hide the one missing drink. */
 final class Kinds {

@@ -9,12 +9,13 @@ import javafx.scene.layout.VBox;
 
 import app.kehre.core.choreography.Conditions;
 import app.kehre.core.choreography.Legs;
-import app.kehre.core.choreography.Misstep;
 import app.kehre.core.choreography.Patterned;
 import app.kehre.core.dose.CountPattern;
 import app.kehre.core.dose.Sides;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.stepping.Checks;
 import app.kehre.desk.combination.FootScore;
 import app.kehre.desk.control.Words;
 import app.kehre.desk.look.Palette;
@@ -47,7 +48,7 @@ final class PatternPane extends VBox {
 
     private Node shown(Item item, CountPattern pattern, Patterned danced) {
         Segment segment = model.plan().segmentOf(item.id()).orElseThrow();
-        List<Misstep> missteps = danced.missteps(
+        List<Finding> missteps = Checks.ofPattern(danced,
                 Conditions.of(segment.bpm(), item.load(), model.plan().brief().group()));
         score.show(danced.once(pattern), missteps, -1);
         getChildren().setAll(Words.wrapped("Danced", "strong"), score,

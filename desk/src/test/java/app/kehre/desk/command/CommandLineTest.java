@@ -79,7 +79,8 @@ class CommandLineTest {
     void aStretchIsDerivedWithItsReasonsAndWritten() throws IOException {
         Path stretched = folder.resolve("stretched.kehre.json");
         assertThat(print("derive-stretch", demo().toString(), "--minutes", "4", "-o", stretched.toString()))
-                .contains(": releases hip flexors, front of the thigh", "Released: muscle groups with ", "Take home: ");
+                .contains(": releases hip flexors, front of the thigh", "Released: muscle groups with ",
+                        "Take home: ");
         out.reset();
         assertThat(print("check", stretched.toString())).isNotEmpty();
     }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 import tools.jackson.databind.JsonNode;
@@ -27,8 +28,7 @@ final class ToVersion6 {
     private static final Map<String, String> DETAILS = Map.ofEntries(Map.entry("caution", "limit"),
             Map.entry("not-prepared", "joint"), Map.entry("no-preview", "pattern"),
             Map.entry("not-released", "muscle"), Map.entry("promised-area", "muscle"),
-            Map.entry("on-end", "muscle"), Map.entry("ratio", "pole"), Map.entry("too-little", "bound"),
-            Map.entry("combination", "misstep"), Map.entry("pattern", "misstep"));
+            Map.entry("on-end", "muscle"), Map.entry("ratio", "pole"), Map.entry("too-little", "bound"));
 
     private static final Map<String, List<String>> STYLES = Map.of("overhead",
             List.of("overhead", "press up", "reach up"), "arms",
@@ -122,8 +122,22 @@ final class ToVersion6 {
         if (aside.get("check") instanceof StringNode check) {
             String[] parts = check.stringValue().split("/");
             String list = DETAILS.getOrDefault(parts[0], "");
-            aside.put("check", list.isEmpty() ? check.stringValue() : withKeys(parts, list));
+            aside.put("check", list.isEmpty() ? ofSteps(parts) : withKeys(parts, list));
         }
+    }
+
+    /** Before version 6 "combination/1/FOOT/3" and "pattern/FOOT/9" were what is asked of a step by its own key now. */
+    private static String ofSteps(String[] parts) {
+        int at = switch (parts[0]) {
+            case "combination" -> 2;
+            case "pattern" -> 1;
+            default -> 0;
+        };
+        String key = at < parts.length ? WordsBeforeKeys.key("misstep", parts[at]) : "";
+        return at == 0 || key.isEmpty() || key.equals(parts[at])
+                ? String.join("/", parts)
+                : IntStream.range(1, parts.length).filter(each -> each != at).mapToObj(each -> parts[each])
+                        .collect(Collectors.joining("/", key + "/", ""));
     }
 
     private static String withKeys(String[] parts, String list) {

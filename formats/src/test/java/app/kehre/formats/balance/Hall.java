@@ -4,11 +4,11 @@ import java.util.List;
 import java.util.function.UnaryOperator;
 
 import app.kehre.core.balance.Assessment;
-import app.kehre.core.balance.Finding;
 import app.kehre.core.brief.Brief;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.people.Group;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.EntryId;

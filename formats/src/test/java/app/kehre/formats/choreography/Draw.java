@@ -11,11 +11,11 @@ import app.kehre.core.exercise.Exercise;
 import app.kehre.core.value.Side;
 
 /** Combinations drawn by chance, right and wrong ones. */
-final class Draw {
+public final class Draw {
 
     private Draw() {}
 
-    static Combination combination(long seed, int moves) {
+    public static Combination combination(long seed, int moves) {
         Random random = new Random(seed);
         List<Exercise> all = Moves.all();
         List<Part> parts = new ArrayList<>();

@@ -8,13 +8,14 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestFactory;
 
 import app.kehre.core.choreography.Conditions;
-import app.kehre.core.choreography.Misstep;
 import app.kehre.core.choreography.Part;
 import app.kehre.core.choreography.Patterned;
 import app.kehre.core.dose.CountPattern;
 import app.kehre.core.dose.Counts.Pace;
 import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.dose.Sides;
+import app.kehre.core.finding.Finding;
+import app.kehre.core.stepping.Checks;
 import app.kehre.core.value.Side;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -36,7 +37,7 @@ class PatternedTest {
         assertThat(patterned.dance().parts()).extracting(Part::name, Part::counts).containsExactly(
                 tuple("Knee lift, singles, right", 16), tuple("Knee lift, repeater, right", 8),
                 tuple("Knee lift, doubles, left", 8));
-        assertThat(patterned.missteps(Conditions.of(130))).extracting(Misstep::what).isEmpty();
+        assertThat(Checks.ofPattern(patterned, Conditions.of(130))).extracting(Finding::what).isEmpty();
         assertThat(patterned.legs().right() + patterned.legs().left()).isEqualTo(32);
     }
 
@@ -62,9 +63,9 @@ class PatternedTest {
                 Side.RIGHT).orElseThrow();
         Patterned twice = danced("repeater-knee", "[repeater 16]");
 
-        assertThat(slow.missteps(Conditions.of(130))).isEmpty();
+        assertThat(Checks.ofPattern(slow, Conditions.of(130))).isEmpty();
         assertThat(twice.dance().parts()).extracting(Part::counts).containsExactly(16);
-        assertThat(twice.missteps(Conditions.of(130))).isEmpty();
+        assertThat(Checks.ofPattern(twice, Conditions.of(130))).isEmpty();
     }
 
     /** Whatever the library dances on the floor keeps its feet free in singles, and on either lead alike. */

@@ -11,7 +11,6 @@ import org.junit.jupiter.api.Test;
 import app.kehre.core.balance.Use;
 import app.kehre.core.choreography.Build;
 import app.kehre.core.choreography.BuildUpWords;
-import app.kehre.core.choreography.Checks;
 import app.kehre.core.choreography.Method;
 import app.kehre.core.choreography.Script;
 import app.kehre.core.choreography.Stage;
@@ -19,6 +18,7 @@ import app.kehre.core.music.Bpm;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.sheet.CribSheet;
+import app.kehre.core.stepping.Checks;
 import app.kehre.core.teaching.Counting;
 import app.kehre.core.teaching.Moment;
 import app.kehre.core.teaching.TeachingRun;
@@ -53,7 +53,7 @@ class TaughtBuildUpTest {
     @Test
     void theDemoCarriesTwoCombinationsAndTheirFinaleAndAllOfItWorks() {
         assertThat(build.build().combinations()).hasSize(2).allSatisfy(each -> assertThat(
-                Checks.of(each, build.conditions(new Bpm(126), plan.brief()), Moves.all())).isEmpty());
+                Checks.of(each, build.conditions(new Bpm(126), plan.brief()))).isEmpty());
         assertThat(script.works()).isTrue();
         assertThat(script.stages().getLast().kind()).isEqualTo(Stage.Kind.FINALE);
     }

@@ -9,12 +9,12 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 import app.kehre.core.balance.Assessment;
-import app.kehre.core.balance.Finding;
 import app.kehre.core.brief.School;
 import app.kehre.core.deriving.WarmUpFromClass;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;

@@ -18,13 +18,13 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
 import app.kehre.core.balance.Assessment;
-import app.kehre.core.balance.Finding;
 import app.kehre.core.brief.Brief;
 import app.kehre.core.brief.Format;
 import app.kehre.core.drafting.Draft;
 import app.kehre.core.drafting.Drafting;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.plan.Chosen;
 import app.kehre.core.plan.ClassPlan;

@@ -33,6 +33,7 @@ import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Screen;
+import app.kehre.core.plan.SetAside;
 import app.kehre.core.testing.Draws;
 import app.kehre.core.testing.Exercises;
 import app.kehre.formats.json.JsonText;
@@ -194,6 +195,23 @@ class PlanDocumentTest {
 
         assertThat(plan.items().map(item -> item.manner().style())).containsExactly(
                 Set.of(Style.ARMS, Style.OVERHEAD, Style.RANGE), Set.of());
+    }
+
+    @Test
+    void aStepThatWasSetAsideBeforeVersion6StaysSoUnderItsOwnKey() throws UnreadableFile {
+        String old = """
+                {"format": "kehre-plan", "version": 5,
+                 "brief": {"title": "Old", "date": "2026-11-30", "start": "12:15", "slotMinutes": 30, "people": 12},
+                 "segments": [{"id": 1, "name": "Aerobic", "role": "aerobic", "target": "5 min", "bpm": 128,
+                   "entries": []}],
+                 "setAside": [{"check": "combination/1/FOOT/3", "segment": 1, "reason": "they like it"},
+                              {"check": "pattern/TEMPO/9", "segment": 1, "reason": "as well"},
+                              {"check": "pattern/legs", "segment": 1, "reason": "left next week"}]}
+                """;
+        ClassPlan plan = PlanDocument.read("old", old.getBytes(StandardCharsets.UTF_8), library).plan();
+
+        assertThat(plan.aside()).extracting(SetAside::check).containsExactly("foot/1/3", "dance-tempo/9",
+                "pattern/legs");
     }
 
     @Test

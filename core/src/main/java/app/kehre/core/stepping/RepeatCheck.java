@@ -1,8 +1,12 @@
-package app.kehre.core.choreography;
+package app.kehre.core.stepping;
 
 import java.util.List;
 
 import app.kehre.core.advice.Severity;
+import app.kehre.core.choreography.Combination;
+import app.kehre.core.choreography.Dance;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.footwork.Slip;
 import app.kehre.core.value.Side;
 
@@ -10,7 +14,7 @@ import app.kehre.core.value.Side;
 final class RepeatCheck implements Check {
 
     @Override
-    public List<Misstep> of(Checked checked) {
+    public List<Finding> of(Checked checked) {
         Combination combination = checked.combination();
         if (combination.parts().isEmpty() || !checked.dance().works()) {
             return List.of();
@@ -23,9 +27,9 @@ final class RepeatCheck implements Check {
                 .orElse(List.of());
     }
 
-    private static Misstep misstep(Checked checked, Dance.Beat beat, Slip slip) {
+    private static Finding misstep(Checked checked, Dance.Beat beat, Slip slip) {
         int last = checked.combination().parts().size() - 1;
-        return checked.misstep(Misstep.Kind.REPEAT, Severity.MEND, last, checked.dance().counts(),
+        return checked.found(CheckKey.REPEAT, Severity.MEND, last, checked.dance().counts(),
                 "It ends %s. Done again from there, %s on count %d does not work: %s.".formatted(
                         checked.dance().end().words(), checked.part(beat).move().name(), beat.count(),
                         slip.words()),

@@ -1,4 +1,4 @@
-package app.kehre.core.choreography;
+package app.kehre.core.stepping;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -8,13 +8,17 @@ import java.util.Map;
 import java.util.Set;
 
 import app.kehre.core.advice.Severity;
+import app.kehre.core.choreography.Combination;
+import app.kehre.core.choreography.Part;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 
 /** Whether a phrase holds more new moves than the group bears. */
 final class NewMovesCheck implements Check {
 
     @Override
-    public List<Misstep> of(Checked checked) {
-        List<Misstep> found = new ArrayList<>();
+    public List<Finding> of(Checked checked) {
+        List<Finding> found = new ArrayList<>();
         if (checked.combination().known()) {
             return found;
         }
@@ -37,8 +41,8 @@ final class NewMovesCheck implements Check {
         return found;
     }
 
-    private static Misstep misstep(Checked checked, int phrase, int part, int moves, int most) {
-        return checked.misstep(Misstep.Kind.NEW_MOVES, Severity.MEND, part, checked.countOf(part),
+    private static Finding misstep(Checked checked, int phrase, int part, int moves, int most) {
+        return checked.found(CheckKey.NEW_MOVES, Severity.MEND, part, checked.countOf(part),
                 "Phrase %d has %d new moves; %s bear %d.".formatted(phrase + 1, moves,
                         checked.conditions().level().words(), most),
                 "What is new has to be seen, tried and repeated. Fewer moves, done longer, are learnt sooner.");

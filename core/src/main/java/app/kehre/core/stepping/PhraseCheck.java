@@ -1,9 +1,13 @@
-package app.kehre.core.choreography;
+package app.kehre.core.stepping;
 
 import java.util.ArrayList;
 import java.util.List;
 
 import app.kehre.core.advice.Severity;
+import app.kehre.core.choreography.Combination;
+import app.kehre.core.choreography.Part;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 
 /** Whether the moves fill whole phrases, and none runs over the end of one. */
 final class PhraseCheck implements Check {
@@ -11,8 +15,8 @@ final class PhraseCheck implements Check {
     private static final int PHRASE = Combination.PHRASE * 2;
 
     @Override
-    public List<Misstep> of(Checked checked) {
-        List<Misstep> found = new ArrayList<>();
+    public List<Finding> of(Checked checked) {
+        List<Finding> found = new ArrayList<>();
         List<Part> parts = checked.combination().parts();
         int at = 0;
         for (int i = 0; i < parts.size(); i++) {
@@ -29,18 +33,18 @@ final class PhraseCheck implements Check {
         return found;
     }
 
-    private static Misstep across(Checked checked, int part, int at, int next) {
-        return checked.misstep(Misstep.Kind.PHRASE, Severity.CONSIDER, part, at / 2 + 1,
+    private static Finding across(Checked checked, int part, int at, int next) {
+        return checked.found(CheckKey.PHRASE, Severity.CONSIDER, part, at / 2 + 1,
                 "%s begins on count %d and runs over the end of the phrase on count %d.".formatted(
                         checked.combination().parts().get(part).move().name(), at / 2 + 1, next / 2),
                 "People hear the new phrase and expect a new move there.");
     }
 
-    private static Misstep notFilled(Checked checked, int part, int halfCounts) {
+    private static Finding notFilled(Checked checked, int part, int halfCounts) {
         int counts = Math.ceilDiv(halfCounts, 2);
         int phrases = Math.ceilDiv(halfCounts, PHRASE);
         int missing = phrases * Combination.PHRASE - counts;
-        return checked.misstep(Misstep.Kind.PHRASE, Severity.MEND, part, counts,
+        return checked.found(CheckKey.PHRASE, Severity.MEND, part, counts,
                 "%d counts: %d are missing to fill %s.".formatted(counts, missing,
                         phrases == 1 ? "the phrase" : phrases + " phrases"),
                 "A phrase has 32 counts. What does not fill it starts the next time off the music.");

@@ -1,9 +1,9 @@
-package app.kehre.core.balance;
+package app.kehre.core.finding;
 
 import java.util.EnumSet;
 import java.util.Set;
 
-/** What is asked of a class, each by the key that is stored and never changes. */
+/** What is asked of a class and of its combinations, each by the key that is stored and never changes. */
 public enum CheckKey {
     OVER_SLOT("over-slot"),
     UNDER_SLOT("under-slot"),
@@ -33,7 +33,25 @@ public enum CheckKey {
     NOT_RELEASED("not-released"),
     SHORT_HOLD("short-hold"),
     STRETCH_SIDES("stretch-sides"),
-    COMBINATION("combination"),
+    /** The foot is not free. */
+    FOOT("foot"),
+    /** The place where one stands is wrong. */
+    STANDING_PLACE("place"),
+    FACING("facing"),
+    /** Forward off the bench, or springing down from it. */
+    OFF_THE_BENCH("off-the-bench"),
+    /** A phrase is not filled, or a move runs over its end. */
+    PHRASE("phrase"),
+    /** One leg bears or lifts too long. */
+    ONE_LEG("one-leg"),
+    HOPS("hops"),
+    SAME_LEAD("same-lead"),
+    NEW_MOVES("new-moves"),
+    /** The music does not suit the bench or the floor. */
+    DANCE_TEMPO("dance-tempo"),
+    /** A combination cannot be repeated from where it ends. */
+    REPEAT("repeat"),
+    /** A part of a count pattern that its move cannot be done in, or legs that do not do the same. */
     PATTERN("pattern"),
     FLOOR_CHANGES("floor-changes"),
     KIT_CHANGES("kit-changes"),

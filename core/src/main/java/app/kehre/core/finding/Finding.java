@@ -1,4 +1,4 @@
-package app.kehre.core.balance;
+package app.kehre.core.finding;
 
 import java.util.List;
 import java.util.Optional;
@@ -50,6 +50,11 @@ public record Finding(CheckKey key, String detail, Severity severity, Place plac
         }
     }
 
+    /** Returns it with other ways to mend it. */
+    public Finding withRemedy(Supplier<List<Way>> other) {
+        return new Finding(key, detail, severity, place, what, why, source, other);
+    }
+
     /** Returns whether both are the same check at the same place. */
     public boolean same(Finding other) {
         return key == other.key && detail.equals(other.detail)
@@ -58,7 +63,7 @@ public record Finding(CheckKey key, String detail, Severity severity, Place plac
     }
 
     /** Returns whether the instructor set it aside. */
-    boolean isAside(SetAside aside) {
+    public boolean isAside(SetAside aside) {
         return check().equals(aside.check()) && place.segment().equals(aside.segment())
                 && place.entry().equals(aside.entry());
     }

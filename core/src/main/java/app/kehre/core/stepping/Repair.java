@@ -1,4 +1,6 @@
-package app.kehre.core.choreography;
+package app.kehre.core.stepping;
+
+import app.kehre.core.choreography.Combination;
 
 /**
  * A way to mend a misstep.
@@ -7,4 +9,4 @@ package app.kehre.core.choreography;
  * @param effect what it brings: "the rest mirrored"
  * @param mended the combination with it done
  */
-public record Repair(String words, String effect, Combination mended) {}
+record Repair(String words, String effect, Combination mended) {}

@@ -1,4 +1,4 @@
-package app.kehre.core.choreography;
+package app.kehre.core.stepping;
 
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -6,6 +6,9 @@ import java.util.List;
 import java.util.Set;
 
 import app.kehre.core.advice.Severity;
+import app.kehre.core.choreography.Dance;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.footwork.Slip;
 import app.kehre.core.value.Side;
 
@@ -13,14 +16,14 @@ import app.kehre.core.value.Side;
 final class SlipCheck implements Check {
 
     @Override
-    public List<Misstep> of(Checked checked) {
-        List<Misstep> found = new ArrayList<>();
+    public List<Finding> of(Checked checked) {
+        List<Finding> found = new ArrayList<>();
         Set<String> said = new HashSet<>();
         for (Dance.Beat beat : checked.dance().beats()) {
             for (Slip slip : beat.step().slips()) {
                 boolean foot = slip.kind() == Slip.Kind.FOOT;
                 if (said.add(beat.part() + (foot ? " foot" : " place"))) {
-                    found.add(checked.misstep(kind(slip), Severity.STOP, beat.part(), beat.count(),
+                    found.add(checked.found(kind(slip), Severity.STOP, beat.part(), beat.count(),
                             what(checked, beat, slip), why(slip)));
                 }
             }
@@ -28,12 +31,12 @@ final class SlipCheck implements Check {
         return found;
     }
 
-    private static Misstep.Kind kind(Slip slip) {
+    private static CheckKey kind(Slip slip) {
         return switch (slip.kind()) {
-            case FOOT -> Misstep.Kind.FOOT;
-            case PLACE -> Misstep.Kind.PLACE;
-            case FACING -> Misstep.Kind.FACING;
-            case OFF_THE_FRONT, SPRING_DOWN -> Misstep.Kind.OFF_THE_BENCH;
+            case FOOT -> CheckKey.FOOT;
+            case PLACE -> CheckKey.STANDING_PLACE;
+            case FACING -> CheckKey.FACING;
+            case OFF_THE_FRONT, SPRING_DOWN -> CheckKey.OFF_THE_BENCH;
         };
     }
 

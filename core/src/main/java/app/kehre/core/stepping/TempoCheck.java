@@ -1,14 +1,17 @@
-package app.kehre.core.choreography;
+package app.kehre.core.stepping;
 
 import java.util.List;
 
 import app.kehre.core.advice.Severity;
+import app.kehre.core.choreography.TempoRange;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 
 /** Whether the music suits the bench or the floor. */
 final class TempoCheck implements Check {
 
     @Override
-    public List<Misstep> of(Checked checked) {
+    public List<Finding> of(Checked checked) {
         boolean onStep = checked.combination().onStep();
         TempoRange range = onStep
                 ? TempoRange.onStep(checked.conditions().bench(), checked.conditions().level())
@@ -18,7 +21,7 @@ final class TempoCheck implements Check {
             return List.of();
         }
         boolean fast = bpm > range.most();
-        return List.of(checked.misstep(Misstep.Kind.TEMPO,
+        return List.of(checked.found(CheckKey.DANCE_TEMPO,
                 onStep && fast ? Severity.MEND : Severity.CONSIDER, 0, 1,
                 "%d BPM is %s: %s goes with %s.".formatted(bpm, fast ? "too fast" : "slow", range.what(),
                         range.words()),

@@ -1,4 +1,4 @@
-package app.kehre.core.choreography;
+package app.kehre.core.stepping;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -6,8 +6,13 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
+import app.kehre.core.choreography.Combination;
+import app.kehre.core.choreography.Conditions;
+import app.kehre.core.choreography.Dance;
+import app.kehre.core.choreography.Part;
 import app.kehre.core.dose.Counts.Pace;
 import app.kehre.core.exercise.Exercise;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.value.Side;
 
 /** Looks for ways to mend one misstep: each is tried, and offered only when it mends more than it breaks. */
@@ -19,26 +24,27 @@ final class Repairs {
     private final Combination combination;
     private final Conditions conditions;
     private final List<Exercise> moves;
-    private final Misstep misstep;
+    private final Finding misstep;
     private final int at;
     private final List<Repair> tried = new ArrayList<>();
 
-    Repairs(Combination combination, Conditions conditions, List<Exercise> moves, Misstep misstep) {
+    Repairs(Combination combination, Conditions conditions, List<Exercise> moves, Finding misstep) {
         this.combination = combination;
         this.conditions = conditions;
         this.moves = moves;
         this.misstep = misstep;
-        this.at = misstep.part();
+        this.at = misstep.place().beat().orElseThrow().part();
     }
 
     List<Repair> all() {
-        switch (misstep.kind()) {
+        switch (misstep.key()) {
             case FOOT -> onTheOtherFoot();
-            case PLACE, FACING, OFF_THE_BENCH, REPEAT -> elsewhere();
+            case STANDING_PLACE, FACING, OFF_THE_BENCH, REPEAT -> elsewhere();
             case PHRASE -> filled();
             case ONE_LEG, HOPS, SAME_LEAD -> relieved();
             case NEW_MOVES -> repeated();
-            case TEMPO -> {
+            default -> {
+                // No other move changes the tempo of the music.
             }
         }
         return best();
@@ -169,7 +175,7 @@ final class Repairs {
         int before = weight(Checks.found(combination, conditions));
         Map<Repair, Integer> weights = new LinkedHashMap<>();
         for (Repair repair : tried) {
-            List<Misstep> left = Checks.found(repair.mended(), conditions);
+            List<Finding> left = Checks.found(repair.mended(), conditions);
             boolean mends = left.stream().noneMatch(misstep::same);
             if (mends && weight(left) < before) {
                 weights.put(repair, weight(left));
@@ -178,7 +184,7 @@ final class Repairs {
         return weights.keySet().stream().sorted(Comparator.comparing(weights::get)).limit(OFFERED).toList();
     }
 
-    private static int weight(List<Misstep> missteps) {
+    private static int weight(List<Finding> missteps) {
         return missteps.stream().mapToInt(each -> switch (each.severity()) {
             case STOP -> 100;
             case MEND -> 10;

@@ -1,4 +1,6 @@
-package app.kehre.formats.choreography;
+package app.kehre.formats.stepping;
+
+import java.util.List;
 
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -9,12 +11,20 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 import app.kehre.core.advice.Severity;
-import app.kehre.core.choreography.Checks;
 import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Conditions;
-import app.kehre.core.choreography.Misstep;
-import app.kehre.core.choreography.Repair;
 import app.kehre.core.choreography.TempoRange;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
+import app.kehre.core.plan.BuildUp;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.EntryId;
+import app.kehre.core.proposal.Way;
+import app.kehre.core.stepping.Checks;
+import app.kehre.core.testing.Plans;
+import app.kehre.formats.choreography.Draw;
+import app.kehre.formats.choreography.Moves;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -22,6 +32,21 @@ import static org.assertj.core.api.Assertions.assertThat;
 class ChecksTest {
 
     private static final Conditions USUAL = Conditions.of(126);
+
+    private static ClassPlan with(Combination combination) {
+        BuildUp build = BuildUp.of(EntryId.FIRST, Moves.LIBRARY.find(BuildUp.USUAL_HOLD).orElseThrow());
+        ClassPlan plan = Plans.of(60).segment("Aerobic", Role.AEROBIC, 126).plan();
+        return plan.add(plan.segments().getFirst().id(), 0, build.with(build.build().with(0, combination)));
+    }
+
+    /** With its mends put into a class of which it is all. */
+    private static List<Finding> mendable(Combination combination) {
+        return Checks.of(combination, USUAL, Moves.all(), ChecksTest::with);
+    }
+
+    private static Combination danced(ClassPlan plan) {
+        return plan.buildUps().findFirst().orElseThrow().build().combinations().getFirst();
+    }
 
     @ParameterizedTest
     @ValueSource(strings = {"basic-step R x8", "basic-step R x4; v-step R x4", "knee-up R x8",
@@ -38,7 +63,7 @@ class ChecksTest {
             "step-touch R x8; double-step-touch R x4", "heel-dig R x8; leg-curl R x8",
             "march R x4; [jump wide, jump] R x8; march R x4"})
     void whatIsRightIsLeftAlone(String text) {
-        assertThat(Checks.of(Moves.combination(text), USUAL, Moves.all())).extracting(Misstep::what)
+        assertThat(Checks.of(Moves.combination(text), USUAL)).extracting(Finding::what)
                 .isEmpty();
     }
 
@@ -54,10 +79,10 @@ class ChecksTest {
             turn-step R; basic-step L x7                    | FACING   | 1
             over-the-top R; basic-step L x7                 | FACING   | 1
             basic-step R x2; over-the-top R x6              | FACING   | 1
-            basic-step R x4; mambo R x4                     | PLACE    | 1
-            basic-step R x4; straddle-down R x4             | PLACE    | 1
-            corner-knee R; basic-step L x7                  | PLACE    | 1
-            travel-basic R x2; basic-step R x6              | PLACE    | 0
+            basic-step R x4; mambo R x4                     | STANDING_PLACE | 1
+            basic-step R x4; straddle-down R x4             | STANDING_PLACE | 1
+            corner-knee R; basic-step L x7                  | STANDING_PLACE | 1
+            travel-basic R x2; basic-step R x6              | STANDING_PLACE | 0
             travel-basic R; basic-step R x7                 | REPEAT   | 1
             basic-step R x6; [A up, B up, A over, B over] R x2 | OFF_THE_BENCH | 1
             basic-step R x7; [A up, B up, jump down, -] R   | OFF_THE_BENCH | 1
@@ -66,12 +91,12 @@ class ChecksTest {
             knee-lift-floor R x16 hop; knee-lift-floor R x16 hop; knee-lift-floor R x16 hop; knee-lift-floor R x16 hop | HOPS | 0
             basic-step R; v-step R; knee-up R; leg-curl-step L; kick-step R; side-leg-step L; back-lift-step R; charleston-step L | NEW_MOVES | 6
             """)
-    void whatIsWrongIsFoundAtItsPlace(String text, Misstep.Kind kind, int part) {
-        var found = Checks.of(Moves.combination(text), USUAL, Moves.all());
+    void whatIsWrongIsFoundAtItsPlace(String text, CheckKey key, int part) {
+        var found = Checks.of(Moves.combination(text), USUAL);
 
-        assertThat(found).extracting(Misstep::kind).as(found.toString()).contains(kind);
-        assertThat(found.getFirst().part()).isEqualTo(part);
-        assertThat(found).as("the one place where it breaks").allMatch(each -> each.kind() == kind);
+        assertThat(found).extracting(Finding::key).as(found.toString()).contains(key);
+        assertThat(found.getFirst().place().beat().orElseThrow().part()).isEqualTo(part);
+        assertThat(found).as("the one place where it breaks").allMatch(each -> each.key() == key);
     }
 
     @ParameterizedTest
@@ -85,7 +110,7 @@ class ChecksTest {
         Conditions conditions = new Conditions(new app.kehre.core.music.Bpm(bpm), height, USUAL.level(),
                 USUAL.onFloor(), USUAL.limits());
 
-        assertThat(Checks.of(Moves.combination("basic-step R x8"), conditions, Moves.all()))
+        assertThat(Checks.of(Moves.combination("basic-step R x8"), conditions))
                 .hasSize(missteps);
     }
 
@@ -94,7 +119,7 @@ class ChecksTest {
         Conditions older = new Conditions(USUAL.bpm(), USUAL.bench(), USUAL.level(), TempoRange.OLDER,
                 USUAL.limits());
 
-        assertThat(Checks.of(Moves.combination("march R x16"), older, Moves.all())).extracting(Misstep::what)
+        assertThat(Checks.of(Moves.combination("march R x16"), older)).extracting(Finding::what)
                 .containsExactly("126 BPM is too fast: an older group goes with 100 to 122 BPM.");
     }
 
@@ -102,14 +127,15 @@ class ChecksTest {
     void aWrongFootIsSaidInWordsAndMendedInSeveralWays() {
         Combination wrong = Moves.combination("basic-step R x2; knee-up R; basic-step R; v-step R x4");
 
-        Misstep misstep = Checks.of(wrong, USUAL, Moves.all()).getFirst();
+        Finding misstep = mendable(wrong).getFirst();
 
         assertThat(misstep.what()).isEqualTo("Count 13: Basic step starts on the right, but Knee lift on the"
                 + " step leaves the weight on the right foot.");
         assertThat(misstep.severity()).isEqualTo(Severity.STOP);
-        assertThat(misstep.repairs()).extracting(Repair::words).contains("Basic step, left", "Tap change");
-        assertThat(misstep.repairs()).allSatisfy(repair -> assertThat(
-                Checks.of(repair.mended(), USUAL, Moves.all())).extracting(Misstep::severity)
+        assertThat(misstep.mends()).extracting(Way::words).contains("Basic step, left, the rest mirrored",
+                "Tap change, at the end of Knee lift on the step");
+        assertThat(misstep.mends()).allSatisfy(mend -> assertThat(
+                Checks.of(danced(mend.after()), USUAL)).extracting(Finding::severity)
                 .doesNotContain(Severity.STOP));
     }
 
@@ -118,9 +144,9 @@ class ChecksTest {
             "travel-basic R; basic-step R x7", "basic-step R x6; [A up, B up, A over, B over] R x2",
             "basic-step R x4; straddle-down R x4"})
     void everyBreakOffersAWayToMendIt(String text) {
-        Misstep misstep = Checks.of(Moves.combination(text), USUAL, Moves.all()).getFirst();
+        Finding misstep = mendable(Moves.combination(text)).getFirst();
 
-        assertThat(misstep.repairs()).as(misstep.what()).isNotEmpty();
+        assertThat(misstep.mends()).as(misstep.what()).isNotEmpty();
     }
 
     @Property(tries = 200)
@@ -129,7 +155,7 @@ class ChecksTest {
         Combination drawn = Draw.combination(seed, moves);
 
         assertThat(drawn.mirrored().mirrored()).isEqualTo(drawn);
-        assertThat(Checks.of(drawn.mirrored(), USUAL, Moves.all())).extracting(Misstep::kind)
-                .isEqualTo(Checks.of(drawn, USUAL, Moves.all()).stream().map(Misstep::kind).toList());
+        assertThat(Checks.of(drawn.mirrored(), USUAL)).extracting(Finding::key)
+                .isEqualTo(Checks.of(drawn, USUAL).stream().map(Finding::key).toList());
     }
 }

@@ -1,9 +1,13 @@
-package app.kehre.core.choreography;
+package app.kehre.core.stepping;
 
 import java.util.ArrayList;
 import java.util.List;
 
 import app.kehre.core.advice.Severity;
+import app.kehre.core.choreography.Dance;
+import app.kehre.core.choreography.Limits;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.footwork.Spot;
 import app.kehre.core.value.Side;
 
@@ -11,8 +15,8 @@ import app.kehre.core.value.Side;
 final class OneLegCheck implements Check {
 
     @Override
-    public List<Misstep> of(Checked checked) {
-        List<Misstep> found = new ArrayList<>();
+    public List<Finding> of(Checked checked) {
+        List<Finding> found = new ArrayList<>();
         int from = 0;
         List<Dance.Beat> beats = checked.dance().beats();
         for (int i = 1; i <= beats.size(); i++) {
@@ -28,7 +32,7 @@ final class OneLegCheck implements Check {
         return beat.step().after().weight();
     }
 
-    private static java.util.Optional<Misstep> stand(Checked checked, List<Dance.Beat> beats) {
+    private static java.util.Optional<Finding> stand(Checked checked, List<Dance.Beat> beats) {
         Dance.Beat first = beats.getFirst();
         if (standing(first) == Side.BOTH) {
             return java.util.Optional.empty();
@@ -43,7 +47,7 @@ final class OneLegCheck implements Check {
         }
         boolean hard = onBench || counts > limits.countsOnOneLeg();
         String side = standing(first).word();
-        return java.util.Optional.of(checked.misstep(Misstep.Kind.ONE_LEG,
+        return java.util.Optional.of(checked.found(CheckKey.ONE_LEG,
                 hard ? Severity.MEND : Severity.CONSIDER, first.part(), first.count(),
                 "From count %d the %s leg stands for %d counts under %d lifts.".formatted(first.count(), side,
                         counts, lifts),

@@ -1,10 +1,13 @@
-package app.kehre.core.choreography;
+package app.kehre.core.stepping;
 
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 
 import app.kehre.core.advice.Severity;
+import app.kehre.core.choreography.Dance;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
 import app.kehre.core.value.Lengths;
 
 /** Whether hops, leaps and jumps go on too long. */
@@ -14,8 +17,8 @@ final class HopCheck implements Check {
     private static final int APART = 4;
 
     @Override
-    public List<Misstep> of(Checked checked) {
-        List<Misstep> found = new ArrayList<>();
+    public List<Finding> of(Checked checked) {
+        List<Finding> found = new ArrayList<>();
         List<Dance.Beat> hops = checked.dance().beats().stream().filter(beat -> beat.step().springs())
                 .toList();
         int from = 0;
@@ -28,11 +31,11 @@ final class HopCheck implements Check {
         return found;
     }
 
-    private static void add(List<Misstep> found, Checked checked, Dance.Beat first, Dance.Beat last) {
+    private static void add(List<Finding> found, Checked checked, Dance.Beat first, Dance.Beat last) {
         Duration length = checked.conditions().length(last.count() - first.count() + 1);
         Duration most = checked.conditions().limits().hopping();
         if (length.compareTo(most) > 0) {
-            found.add(checked.misstep(Misstep.Kind.HOPS, Severity.MEND, first.part(), first.count(),
+            found.add(checked.found(CheckKey.HOPS, Severity.MEND, first.part(), first.count(),
                     "From count %d hops go on for %s.".formatted(first.count(), Lengths.clock(length)),
                     "Hops at most %s on end, always as an option, upwards only.".formatted(
                             Lengths.notation(most))));
