@@ -45,7 +45,6 @@ public class BuildBench {
     private Method method = Method.ADD_ON;
 
     private final Conditions conditions = Conditions.of(126);
-    private List<Exercise> moves = List.of();
     private Build build;
 
     /** Makes a combination of 64 counts with arms and a hop. */
@@ -64,7 +63,6 @@ public class BuildBench {
         parts.set(4, parts.get(4).withLead(Side.RIGHT));
         build = Build.of(List.of(new Combination("Long way", parts, false)), method, Duration.ofMinutes(12),
                 move(library, "basic-step"));
-        moves = library.all().stream().filter(each -> each.footwork().isPresent()).toList();
     }
 
     private static Exercise move(Library library, String id) {

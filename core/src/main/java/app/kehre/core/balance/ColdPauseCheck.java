@@ -11,6 +11,7 @@ import app.kehre.core.advice.Threshold;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
+import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.proposal.Way;
@@ -38,7 +39,7 @@ final class ColdPauseCheck implements KeyedCheck {
             boolean between = end.isPresent() && begun.isPresent() && span.end().compareTo(end.get()) < 0
                     && span.start().compareTo(begun.get()) > 0;
             boolean still = span.phase() == Phase.PAUSE && judged.find(span.entry())
-                    .map(entry -> entry instanceof Pause pause && !pause.moving()).orElse(false);
+                    .map(Entry::stops).orElse(false);
             if (still && between && span.stretch().length().compareTo(most) > 0) {
                 judged.find(span.entry())
                         .ifPresent(entry -> findings.add(finding(judged, (Pause) entry, most)));

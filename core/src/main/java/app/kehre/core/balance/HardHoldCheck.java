@@ -2,7 +2,6 @@ package app.kehre.core.balance;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
@@ -10,7 +9,6 @@ import app.kehre.core.advice.Threshold;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.people.Limit;
-import app.kehre.core.plan.Item;
 import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.Phase;
 
@@ -50,8 +48,7 @@ final class HardHoldCheck implements KeyedCheck {
     }
 
     private static List<Way> mends(Judged judged, Use use, int most) {
-        return judged.find(use.entry()).flatMap(entry -> entry instanceof Item item
-                ? Mends.scaled(judged.plan(), item, most / use.seconds() * 0.99)
-                : Optional.empty()).map(List::of).orElse(List.of());
+        return judged.ofItem(use.entry(),
+                item -> Mends.scaled(judged.plan(), item, most / use.seconds() * 0.99).stream().toList());
     }
 }

@@ -53,13 +53,10 @@ final class ImpactCheck implements KeyedCheck {
                 "High impact without a break from %s on.".formatted(from.exercise().name()),
                 "More than %d s of jumping on end. Ankles and shins tire first; low impact between lets them recover."
                         .formatted(limit(judged)),
-                SourceKind.ESTIMATE, () -> mends(judged, last));
+                SourceKind.ESTIMATE, () -> judged.ofItem(last.entry(), item -> mends(judged, item)));
     }
 
-    private static List<Way> mends(Judged judged, Use last) {
-        if (!(judged.find(last.entry()).orElse(null) instanceof Item item)) {
-            return List.of();
-        }
+    private static List<Way> mends(Judged judged, Item item) {
         List<Way> mends = new ArrayList<>(
                 Mends.replace(judged, item, other -> other.impact() != Impact.HIGH));
         Optional<Exercise> easier = judged.library().find(item.exercise().easier().exercise())

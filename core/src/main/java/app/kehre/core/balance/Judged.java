@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 
 import app.kehre.core.advice.Thresholds;
 import app.kehre.core.brief.Brief;
@@ -81,13 +82,16 @@ record Judged(Timeline timeline, Effort effort, Ledger ledger, List<Use> uses, L
 
     /** The items that are taught, those of circuits included. */
     List<Item> items() {
-        return segments().stream().flatMap(ClassPlan::lines).filter(Item.class::isInstance)
-                .map(Item.class::cast)
-                .toList();
+        return segments().stream().flatMap(ClassPlan::items).toList();
     }
 
     List<Item> items(Segment segment) {
-        return ClassPlan.lines(segment).filter(Item.class::isInstance).map(Item.class::cast).toList();
+        return ClassPlan.items(segment).toList();
+    }
+
+    /** What is found out of a line that is an item; nothing of another. */
+    <T> List<T> ofItem(EntryId entry, Function<Item, List<T>> found) {
+        return find(entry).flatMap(Entry::item).map(found).orElse(List.of());
     }
 
     Place at(Segment segment) {

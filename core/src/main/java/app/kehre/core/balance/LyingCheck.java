@@ -51,13 +51,10 @@ final class LyingCheck implements KeyedCheck {
                         most),
                 "After the first trimester not longer than about %d s, and medical advice first. Local rules and licensed professionals decide."
                         .formatted(most),
-                SourceKind.PUBLISHED, () -> mends(judged, use));
+                SourceKind.PUBLISHED, () -> judged.ofItem(use.entry(), item -> mends(judged, item)));
     }
 
-    private static List<Way> mends(Judged judged, Use use) {
-        if (!(judged.find(use.entry()).orElse(null) instanceof Item item)) {
-            return List.of();
-        }
+    private static List<Way> mends(Judged judged, Item item) {
         List<Way> mends = new ArrayList<>();
         item.exercise().cautionFor(Limit.PREGNANCY)
                 .flatMap(caution -> judged.library().find(caution.instead()))

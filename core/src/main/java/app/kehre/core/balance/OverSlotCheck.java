@@ -9,7 +9,6 @@ import app.kehre.core.advice.SourceKind;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.finding.Place;
-import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
 import app.kehre.core.proposal.Way;
@@ -47,7 +46,7 @@ final class OverSlotCheck implements KeyedCheck {
                 .flatMap(segment -> judged.items(segment).stream()));
         List<Way> mends = new ArrayList<>(
                 Mends.shorter(judged.plan(), main.stream().limit(TRIED).toList(), enough));
-        judged.plan().entries().filter(Circuit.class::isInstance).map(Circuit.class::cast)
+        judged.plan().circuits()
                 .filter(circuit -> circuit.rounds() > 1).findFirst().ifPresent(circuit -> mends.add(Way.of(
                         "%s: one round less".formatted(circuit.name()), judged.plan().with(circuit
                                 .withRounds(circuit.rounds() - 1, circuit.rest(), circuit.soloFrom())))));

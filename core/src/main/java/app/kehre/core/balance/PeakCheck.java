@@ -56,7 +56,7 @@ final class PeakCheck implements KeyedCheck {
                 "The hardest moment is in %s, at %s.".formatted(segment.get().name(),
                         Lengths.clock(Duration.ofSeconds(peak))),
                 "Effort peaks in the main part. Before it people are not ready, after it they should come down.",
-                SourceKind.TEACHING_RANGE, () -> mends(judged, entry)));
+                SourceKind.TEACHING_RANGE, () -> judged.ofItem(entry, item -> mends(judged, item))));
     }
 
     /** The hardest of the main part, once it no longer shows what came before it. */
@@ -73,11 +73,8 @@ final class PeakCheck implements KeyedCheck {
         return highest;
     }
 
-    private static List<Way> mends(Judged judged, EntryId entry) {
+    private static List<Way> mends(Judged judged, Item item) {
         ClassPlan plan = judged.plan();
-        if (!(plan.find(entry).orElse(null) instanceof Item item)) {
-            return List.of();
-        }
         List<Way> mends = new ArrayList<>();
         if (item.manner().variant() != Variant.EASIER) {
             mends.add(Variants.easier(plan, item));

@@ -58,16 +58,15 @@ final class StopCheck implements KeyedCheck {
 
     private static Optional<Position.Level> level(Judged judged, Span span) {
         return span.phase() == Phase.WORK || span.phase() == Phase.HOLD
-                ? judged.find(span.entry()).flatMap(entry -> entry instanceof Item item
-                        ? Optional.of(item.exercise().position().level())
-                        : Optional.empty())
+                ? judged.find(span.entry()).flatMap(Entry::item)
+                        .map(item -> item.exercise().position().level())
                 : Optional.empty();
     }
 
     private static boolean stops(Judged judged, Span span) {
         boolean pauses = span.phase() == Phase.PAUSE || span.phase() == Phase.TALK;
         return pauses && span.stretch().length().toSeconds() >= A_STOP && judged.find(span.entry())
-                .map(entry -> entry instanceof Pause pause && !pause.moving()).orElse(false);
+                .map(Entry::stops).orElse(false);
     }
 
     /** Whether somebody's heart was in vigorous work shortly before. */

@@ -3,7 +3,6 @@ package app.kehre.core.balance;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
@@ -14,7 +13,6 @@ import app.kehre.core.dose.Stage;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
-import app.kehre.core.plan.Item;
 import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.Phase;
 
@@ -53,12 +51,10 @@ final class StretchHoldCheck implements KeyedCheck {
     }
 
     private static List<Way> mends(Judged judged, Use use, int least) {
-        return judged.find(use.entry()).flatMap(entry -> entry instanceof Item item
-                && item.dose() instanceof Hold hold
-                        ? Optional.of(List.of(Way.of("%s: %d s".formatted(item.name(), least),
-                                judged.plan().with(item.withDose(longer(hold, least))))))
-                        : Optional.empty())
-                .orElse(List.of());
+        return judged.ofItem(use.entry(), item -> item.dose() instanceof Hold hold
+                ? List.of(Way.of("%s: %d s".formatted(item.name(), least),
+                        judged.plan().with(item.withDose(longer(hold, least)))))
+                : List.of());
     }
 
     private static Hold longer(Hold hold, int seconds) {

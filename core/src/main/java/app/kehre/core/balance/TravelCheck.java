@@ -36,7 +36,8 @@ final class TravelCheck implements KeyedCheck {
                                 (double) floor / judged.brief().people()),
                         "Who travels needs %d m\u00b2. In less people run into each other."
                                 .formatted(TRAVELLING),
-                        SourceKind.TEACHING_RANGE, () -> mends(judged, use))))
+                        SourceKind.TEACHING_RANGE,
+                        () -> judged.ofItem(use.entry(), item -> mends(judged, item)))))
                 .orElse(List.of());
     }
 
@@ -46,10 +47,7 @@ final class TravelCheck implements KeyedCheck {
                 .map(floor -> floor.wide() >= STEPS || floor.deep() >= STEPS).orElse(false);
     }
 
-    private static List<Way> mends(Judged judged, Use use) {
-        if (!(judged.find(use.entry()).orElse(null) instanceof Item item)) {
-            return List.of();
-        }
+    private static List<Way> mends(Judged judged, Item item) {
         List<Way> mends = new ArrayList<>(
                 Mends.replace(judged, item, other -> !travels(other)));
         judged.library().find("march").ifPresent(march -> mends.add(Way.of("March for " + item.name(),

@@ -13,12 +13,9 @@ import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.people.Limit;
 import app.kehre.core.plan.BuildUp;
-import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
-import app.kehre.core.plan.Pause;
-import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.Timeline;
 
@@ -63,12 +60,10 @@ public final class GroupFit {
 
             @Override
             public ClassPlan apply(ClassPlan plan) {
-                return plan.find(item.id()).map(entry -> switch (entry) {
-                    case Item now when now.exercise().equals(item.exercise()) ->
-                        plan.with(now.withInstead(limit, instead));
-                    case BuildUp now -> plan.with(now.withInstead(limit, instead));
-                    case Item _,Circuit _,Pause _,Screen _ -> plan;
-                }).orElse(plan);
+                return plan.find(item.id())
+                        .filter(now -> now.whole().filter(it -> it.exercise().equals(item.exercise()))
+                                .isPresent())
+                        .map(now -> plan.with(now.withInstead(limit, instead))).orElse(plan);
             }
         }
 

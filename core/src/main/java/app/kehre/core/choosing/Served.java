@@ -10,13 +10,7 @@ import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.Equipment;
-import app.kehre.core.plan.BuildUp;
-import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.Entry;
-import app.kehre.core.plan.Item;
-import app.kehre.core.plan.Pause;
-import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
 
 /** What a class already works, loads, prepares and releases. */
@@ -43,16 +37,7 @@ final class Served {
     }
 
     private void add(Segment segment) {
-        ClassPlan.lines(segment).forEach(entry -> add(segment.role(), entry));
-    }
-
-    private void add(Role role, Entry entry) {
-        switch (entry) {
-            case Item item -> add(role, item.exercise());
-            case BuildUp build -> build.exercises().forEach(move -> add(role, move));
-            case Circuit _,Pause _,Screen _ -> {
-            }
-        }
+        segment.entries().forEach(entry -> entry.exercises().forEach(each -> add(segment.role(), each)));
     }
 
     private void add(Role role, Exercise exercise) {

@@ -51,7 +51,7 @@ public final class Suggestions {
         List<Entry> lines = ClassPlan.lines(segment).toList();
         int at = afterEntry.map(lines.stream().map(Entry::id).toList()::indexOf).orElse(-1);
         neighbour = lines.subList(0, at < 0 ? lines.size() : at + 1).reversed().stream()
-                .filter(Item.class::isInstance).map(Item.class::cast).findFirst();
+                .flatMap(line -> line.item().stream()).findFirst();
     }
 
     /**

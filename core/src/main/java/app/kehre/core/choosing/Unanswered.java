@@ -2,18 +2,12 @@ package app.kehre.core.choosing;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
 
 import app.kehre.core.exercise.Caution;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.people.Limit;
-import app.kehre.core.plan.BuildUp;
-import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
-import app.kehre.core.plan.Pause;
-import app.kehre.core.plan.Screen;
 
 /**
  * A caution of a line that concerns somebody in the group and to which the plan has no answer: nothing else for
@@ -29,21 +23,13 @@ public record Unanswered(Item item, Caution caution, int people) {
     public static List<Unanswered> of(ClassPlan plan) {
         List<Unanswered> all = new ArrayList<>();
         plan.segments().stream().filter(segment -> !segment.leftOut()).flatMap(ClassPlan::lines)
-                .flatMap(Unanswered::item)
+                .flatMap(entry -> entry.whole().stream())
                 .forEach(item -> item.exercise().cautions().stream()
                         .filter(caution -> plan.brief().group().with(caution.limit()) > 0
                                 && !answered(item, caution.limit()))
                         .forEach(caution -> all.add(new Unanswered(item, caution,
                                 plan.brief().group().with(caution.limit())))));
         return all;
-    }
-
-    private static Stream<Item> item(Entry entry) {
-        return switch (entry) {
-            case Item item -> Stream.of(item);
-            case BuildUp build -> Stream.of(build.asItem());
-            case Circuit _,Pause _,Screen _ -> Stream.empty();
-        };
     }
 
     private static boolean answered(Item item, Limit limit) {

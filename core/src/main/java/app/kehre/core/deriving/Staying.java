@@ -3,7 +3,6 @@ package app.kehre.core.deriving;
 import java.util.function.Predicate;
 
 import app.kehre.core.plan.Entry;
-import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
 
 /** What stays when a part is derived. */
@@ -11,7 +10,7 @@ final class Staying {
 
     /** Water, talk, and what is locked. */
     static final Predicate<Entry> ALWAYS = line -> line instanceof Pause
-            || line instanceof Item item && item.manner().locked();
+            || line.item().isPresent() && line.locked();
 
     private Staying() {}
 }

@@ -84,7 +84,7 @@ final class StretchDeriver {
     }
 
     private static List<Item> items(List<Entry> entries) {
-        return entries.stream().filter(Item.class::isInstance).map(Item.class::cast).toList();
+        return entries.stream().flatMap(line -> line.item().stream()).toList();
     }
 
     private static Optional<Segment> stretch(ClassPlan plan) {
@@ -212,11 +212,11 @@ final class StretchDeriver {
         List<Item> all = new ArrayList<>(items(kept));
         items.stream().sorted(LOWER.thenComparing(item -> -Cover.load(areas(item.exercise()), loads)))
                 .forEach(item -> all.add(place(all, item), item));
-        long first = kept.stream().takeWhile(line -> !(line instanceof Item)).count();
+        long first = kept.stream().takeWhile(line -> line.item().isEmpty()).count();
         boolean none = items(kept).isEmpty();
         List<Entry> entries = new ArrayList<>(none ? List.of() : kept.subList(0, Math.toIntExact(first)));
         entries.addAll(all);
-        kept.stream().skip(none ? 0 : first).filter(line -> !(line instanceof Item)).forEach(entries::add);
+        kept.stream().skip(none ? 0 : first).filter(line -> line.item().isEmpty()).forEach(entries::add);
         return bare.with(segment.withEntries(entries));
     }
 

@@ -27,8 +27,6 @@ import app.kehre.core.exercise.Role;
 import app.kehre.core.fitting.Fitting;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.people.Limit;
-import app.kehre.core.plan.BuildUp;
-import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Edits;
 import app.kehre.core.plan.Entry;
@@ -37,8 +35,6 @@ import app.kehre.core.plan.Explaining;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Manner;
 import app.kehre.core.plan.Moves;
-import app.kehre.core.plan.Pause;
-import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
 import app.kehre.core.proposal.Way;
@@ -116,7 +112,8 @@ final class WarmUpDeriver {
         Room room = bare.brief().room();
         Set<Limit> limits = bare.brief().group().limits().keySet();
         Set<Equipment> kit = EnumSet.of(Equipment.WALL, Equipment.BARE_FEET);
-        bare.lines().forEach(line -> kit.addAll(kit(line)));
+        bare.entries().flatMap(line -> line.exercises().stream())
+                .forEach(each -> kit.addAll(each.equipment()));
         boolean held = exercise.usualDose() instanceof Hold hold && hold.kind() == Hold.Kind.STRETCH;
         return exercise.suits(Role.WARM_UP) && exercise.position().level() == Position.Level.STANDING
                 && exercise.work().mets().value() <= hardest(false) && exercise.impact() != Impact.HIGH
@@ -129,14 +126,6 @@ final class WarmUpDeriver {
         boolean endures = bare.segments().stream()
                 .anyMatch(each -> each.role() == Role.AEROBIC && !each.leftOut());
         return endures ? HARDEST : filling ? HARDEST_FILLING : HARDEST_BEFORE_TONING;
-    }
-
-    private static Set<Equipment> kit(Entry line) {
-        return switch (line) {
-            case Item item -> item.exercise().equipment();
-            case BuildUp build -> build.asItem().exercise().equipment();
-            case Circuit _,Pause _,Screen _ -> Set.of();
-        };
     }
 
     Reading<WarmUpFromClass> derived() {

@@ -18,13 +18,7 @@ import app.kehre.core.exercise.Joint;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Role;
-import app.kehre.core.plan.BuildUp;
-import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.Entry;
-import app.kehre.core.plan.Item;
-import app.kehre.core.plan.Pause;
-import app.kehre.core.plan.Screen;
 
 /**
  * What a warm-up owes the class: the joints that carry load, and, where it rehearses, the patterns that come large.
@@ -56,7 +50,8 @@ record WarmUpNeeds(List<Joint> joints, List<Double> loads, Set<Pattern> patterns
                 .toList();
         Set<Pattern> patterns = EnumSet.noneOf(Pattern.class);
         bare.segments().stream().filter(each -> !each.leftOut() && main(each.role()))
-                .flatMap(ClassPlan::lines).forEach(line -> patterns.addAll(patterns(line)));
+                .flatMap(each -> each.entries().stream()).flatMap(line -> line.exercises().stream())
+                .forEach(each -> patterns.add(each.pattern()));
         boolean rehearses = bare.brief().schools().of(Question.WARM_UP) == School.REHEARSAL;
         return new WarmUpNeeds(joints, joints.stream().map(joint -> ledger.of(joint).load()).toList(),
                 patterns,
@@ -65,14 +60,6 @@ record WarmUpNeeds(List<Joint> joints, List<Double> loads, Set<Pattern> patterns
 
     private static boolean main(Role role) {
         return role == Role.AEROBIC || role == Role.TONING || role == Role.CORE;
-    }
-
-    private static List<Pattern> patterns(Entry line) {
-        return switch (line) {
-            case Item item -> List.of(item.exercise().pattern());
-            case BuildUp build -> build.exercises().stream().map(Exercise::pattern).toList();
-            case Circuit _,Pause _,Screen _ -> List.of();
-        };
     }
 
     /** Returns the needs that an exercise meets, as bits: the joints, then the patterns. */

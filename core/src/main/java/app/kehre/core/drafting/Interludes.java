@@ -54,7 +54,7 @@ final class Interludes {
 
     private static boolean hasWater(Segment segment) {
         return segment.entries().stream()
-                .anyMatch(line -> line instanceof Pause pause && pause.kind() == Pause.Kind.WATER);
+                .anyMatch(line -> line.isWater());
     }
 
     /** Where lunges come without a balance screen in a group that needs one, it comes first, if it may be added there. */

@@ -8,7 +8,6 @@ import app.kehre.core.advice.Severity;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
-import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
 
@@ -72,7 +71,7 @@ interface Kept {
 
             @Override
             public boolean stays(Entry line) {
-                return line instanceof Item item && item.manner().locked();
+                return line.item().isPresent() && line.locked();
             }
 
             @Override

@@ -82,8 +82,7 @@ final class PartCutting {
             return Optional.empty();
         }
         return segment.entries().stream()
-                .filter(line -> !kept.stays(line) && !(line instanceof Circuit circuit
-                        && circuit.items().stream().anyMatch(kept::stays)))
+                .filter(line -> !kept.stays(line) && line.items().stream().noneMatch(kept::stays))
                 .map(line -> plan.remove(line.id()))
                 .min(Comparator.comparingDouble(fewer -> missed.applyAsDouble(fewer) + tooShort(fewer, id)));
     }

@@ -20,7 +20,6 @@ import app.kehre.core.exercise.Role;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.fitting.Fitting;
-import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
@@ -217,9 +216,8 @@ public final class Recutting {
         ClassPlan locked = start;
         for (Segment segment : start.segments()) {
             for (Entry line : segment.entries()) {
-                boolean some = line instanceof Circuit circuit
-                        && circuit.items().stream().anyMatch(kept::stays);
-                locked = some || kept.stays(line) ? locked : locked.remove(line.id());
+                boolean stays = kept.stays(line) || line.items().stream().anyMatch(kept::stays);
+                locked = stays ? locked : locked.remove(line.id());
             }
         }
         Duration over = Timeline.of(locked).total().minus(start.brief().slot());

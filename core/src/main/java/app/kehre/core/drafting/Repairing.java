@@ -13,7 +13,6 @@ import app.kehre.core.exercise.Library;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Variant;
 import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.SlotFit;
@@ -149,7 +148,7 @@ final class Repairing {
     }
 
     private static long waters(ClassPlan plan) {
-        return plan.lines().filter(line -> line instanceof Pause pause && pause.kind() == Pause.Kind.WATER)
+        return plan.lines().filter(line -> line.isWater())
                 .count();
     }
 

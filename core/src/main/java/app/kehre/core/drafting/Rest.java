@@ -6,9 +6,7 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
 import app.kehre.core.exercise.Role;
-import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Timeline;
@@ -55,10 +53,7 @@ final class Rest {
     /** Returns the class with what is locked of a segment alone; a circuit with something locked stays whole. */
     static ClassPlan cleared(ClassPlan plan, Segment segment) {
         return plan.with(segment.withEntries(segment.entries().stream()
-                .filter(line -> line instanceof Item item
-                        ? item.manner().locked()
-                        : line instanceof Circuit circuit
-                                && circuit.items().stream().anyMatch(item -> item.manner().locked()))
+                .filter(line -> line.locked())
                 .toList()));
     }
 }

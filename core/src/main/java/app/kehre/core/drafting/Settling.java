@@ -129,9 +129,8 @@ final class Settling {
 
     /** What works one area against another is in balance already. */
     private static boolean balanced(Entry line) {
-        return line instanceof Item item
-                && IntStream.range(0, Balance.PAIRS)
-                        .anyMatch(pair -> Balance.side(item.exercise(), pair) != 0);
+        return line.item().filter(item -> IntStream.range(0, Balance.PAIRS)
+                .anyMatch(pair -> Balance.side(item.exercise(), pair) != 0)).isPresent();
     }
 
     /** Adds exercises to the toning and core parts while the class is far from filling its slot. */
@@ -178,8 +177,7 @@ final class Settling {
             return Optional.empty();
         }
         return plan.segments().stream().filter(each -> each.role() == Role.TONING || each.role() == Role.CORE)
-                .flatMap(segment -> ClassPlan.lines(segment)).filter(Item.class::isInstance)
-                .map(Item.class::cast)
+                .flatMap(ClassPlan::items)
                 .filter(item -> !kept.stays(item))
                 .min(Comparator.comparingDouble(
                         item -> Repairing.penalty(Assessment.of(plan.remove(item.id()), library))));

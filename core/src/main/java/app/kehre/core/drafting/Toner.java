@@ -23,7 +23,6 @@ import app.kehre.core.exercise.Setting;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.DoseLength;
 import app.kehre.core.value.Lengths;
@@ -66,11 +65,8 @@ final class Toner {
         this.lately = lately;
         this.random = random;
         this.why = why;
-        plan.segments().forEach(segment -> ClassPlan.lines(segment).forEach(line -> {
-            if (line instanceof Item item) {
-                take(segment, item.exercise(), item.dose());
-            }
-        }));
+        plan.segments().forEach(segment -> ClassPlan.items(segment)
+                .forEach(item -> take(segment, item.exercise(), item.dose())));
     }
 
     /**

@@ -10,7 +10,6 @@ import app.kehre.core.dose.Interval;
 import app.kehre.core.exercise.Family;
 import app.kehre.core.people.Level;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
 
 /**
@@ -78,9 +77,10 @@ public record Target(double lowFrom, double lowTo, double highFrom, double highT
 
     /** Whether a segment is mostly of timed bursts. */
     private static boolean intervals(Segment segment) {
-        long items = ClassPlan.lines(segment).filter(Item.class::isInstance).count();
-        long bursts = ClassPlan.lines(segment).filter(entry -> entry instanceof Item item
-                && item.exercise().family() == Family.BURSTS && item.dose() instanceof Interval).count();
+        long items = ClassPlan.items(segment).count();
+        long bursts = ClassPlan.items(segment)
+                .filter(item -> item.exercise().family() == Family.BURSTS && item.dose() instanceof Interval)
+                .count();
         return bursts > 0 && 2 * bursts >= items;
     }
 

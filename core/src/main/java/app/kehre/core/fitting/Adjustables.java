@@ -170,7 +170,7 @@ final class Adjustables {
 
     /** Warm-ups and the last line of a segment stay; what is left out takes its changeover and explaining with it. */
     private boolean droppable(Segment segment) {
-        boolean few = segment.entries().stream().filter(Item.class::isInstance).count() < 3;
+        boolean few = segment.entries().stream().flatMap(line -> line.item().stream()).count() < 3;
         return !few && segment.role() != Role.WARM_UP && segment.role() != Role.COOL_DOWN;
     }
 

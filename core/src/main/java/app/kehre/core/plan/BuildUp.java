@@ -87,6 +87,16 @@ public record BuildUp(EntryId id, String name, Build build, Load load, String no
         return List.copyOf(moves.values());
     }
 
+    @Override
+    public Optional<Item> whole() {
+        return Optional.of(asItem());
+    }
+
+    @Override
+    public Set<Equipment> kit() {
+        return asItem().kit();
+    }
+
     /**
      * Returns an item that needs the same kit and carries the cautions of all its moves, for what is asked of a
      * line as a whole.
@@ -127,6 +137,7 @@ public record BuildUp(EntryId id, String name, Build build, Load load, String no
     }
 
     /** Returns it under another name. */
+    @Override
     public BuildUp withName(String other) {
         return new BuildUp(id, other, build, load, note, instead);
     }
@@ -137,6 +148,7 @@ public record BuildUp(EntryId id, String name, Build build, Load load, String no
     }
 
     /** Returns it with something else to do for people with a limit. */
+    @Override
     public BuildUp withInstead(Limit limit, Exercise other) {
         Map<Limit, Exercise> others = new EnumMap<>(Limit.class);
         others.putAll(instead);

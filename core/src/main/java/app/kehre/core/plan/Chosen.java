@@ -31,6 +31,6 @@ public record Chosen(EntryId entry, String what, String why) {
     }
 
     private static String what(Entry line) {
-        return line instanceof Item item ? item.exercise().id() : line.name();
+        return line.item().map(item -> item.exercise().id()).orElse(line.name());
     }
 }

@@ -1,6 +1,7 @@
 package app.kehre.core.plan;
 
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 
@@ -59,6 +60,7 @@ public record Circuit(EntryId id, String name, int rounds, Duration rest, int so
     }
 
     /** Returns the circuit under another name. */
+    @Override
     public Circuit withName(String other) {
         return new Circuit(id, other, rounds, rest, soloFrom, items, note);
     }
@@ -71,6 +73,15 @@ public record Circuit(EntryId id, String name, int rounds, Duration rest, int so
     @Override
     public List<Exercise> exercises() {
         return items.stream().map(Item::exercise).distinct().toList();
+    }
+
+    @Override
+    public Circuit copy(EntryId first) {
+        List<Item> copies = new ArrayList<>();
+        for (Item item : items) {
+            copies.add(item.withId(first.next(1 + copies.size())));
+        }
+        return withItems(copies).withId(first);
     }
 
     @Override

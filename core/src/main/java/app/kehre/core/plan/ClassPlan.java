@@ -112,19 +112,33 @@ public record ClassPlan(Identity identity, Brief brief, List<Segment> segments, 
     /** Returns the lines of a segment as they are written below each other. */
     public static Stream<Entry> lines(Segment segment) {
         return segment.entries().stream().flatMap(
-                entry -> entry instanceof Circuit circuit
-                        ? Stream.concat(Stream.of(entry), circuit.items().stream())
-                        : Stream.of(entry));
+                entry -> Stream.concat(Stream.of(entry),
+                        entry.items().stream().filter(item -> !item.equals(entry))));
     }
 
     /** Returns all items, those of circuits included. */
     public Stream<Item> items() {
-        return lines().filter(Item.class::isInstance).map(Item.class::cast);
+        return entries().flatMap(entry -> entry.items().stream());
     }
 
     /** Returns all build-ups. */
     public Stream<BuildUp> buildUps() {
         return entries().filter(BuildUp.class::isInstance).map(BuildUp.class::cast);
+    }
+
+    /** Returns the items of a segment, those of circuits included. */
+    public static Stream<Item> items(Segment segment) {
+        return segment.entries().stream().flatMap(entry -> entry.items().stream());
+    }
+
+    /** Returns all circuits. */
+    public Stream<Circuit> circuits() {
+        return entries().filter(Circuit.class::isInstance).map(Circuit.class::cast);
+    }
+
+    /** Finds a line that is an item. */
+    public Optional<Item> findItem(EntryId entryId) {
+        return find(entryId).flatMap(Entry::item);
     }
 
     /** Finds a line. */
@@ -144,7 +158,7 @@ public record ClassPlan(Identity identity, Brief brief, List<Segment> segments, 
 
     /** Finds the circuit that an item is in. */
     public Optional<Circuit> circuitOf(EntryId itemId) {
-        return entries().filter(Circuit.class::isInstance).map(Circuit.class::cast)
+        return circuits()
                 .filter(circuit -> circuit.items().stream().anyMatch(item -> item.id().equals(itemId)))
                 .findFirst();
     }

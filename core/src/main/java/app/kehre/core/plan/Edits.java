@@ -65,13 +65,7 @@ public final class Edits {
         record Renamed(Entry renamed, String name) implements Addable {
             @Override
             public Entry entry(EntryId id) {
-                return switch (renamed) {
-                    case Pause pause -> pause.withName(name).withId(id);
-                    case Circuit circuit -> circuit.withName(name).withId(id);
-                    case Screen screen -> screen.withName(name).withId(id);
-                    case BuildUp build -> build.withName(name).withId(id);
-                    case Item item -> item.withId(id);
-                };
+                return renamed.withName(name).withId(id);
             }
 
             @Override

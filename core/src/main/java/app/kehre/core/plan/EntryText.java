@@ -36,10 +36,17 @@ public final class EntryText {
 
     /** Returns the load; empty for none. */
     public static String load(Entry entry) {
+        return entry.load().isNone() ? "" : LoadNotation.print(entry.load());
+    }
+
+    /** Returns what it is, where it is no exercise: "water", "3 rounds, rest 30 s", "not passed: by the wall". */
+    public static String gist(Entry entry) {
         return switch (entry) {
-            case Item item -> item.load().isNone() ? "" : LoadNotation.print(item.load());
-            case BuildUp build -> build.load().isNone() ? "" : LoadNotation.print(build.load());
-            case Pause _,Circuit _,Screen _ -> "";
+            case Item item -> item.name();
+            case Pause pause -> pause.kind().words();
+            case Circuit circuit -> CircuitNotation.print(circuit);
+            case Screen screen -> "not passed: " + screen.failed();
+            case BuildUp build -> build.words();
         };
     }
 

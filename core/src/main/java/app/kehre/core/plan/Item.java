@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 
@@ -60,6 +61,7 @@ public record Item(EntryId id, Exercise exercise, Dose dose, Load load, String n
     }
 
     /** Returns all kinds of kit that it needs: the exercise's own and the load's. */
+    @Override
     public Set<Equipment> kit() {
         EnumSet<Equipment> kit = EnumSet.noneOf(Equipment.class);
         kit.addAll(exercise.equipment());
@@ -85,6 +87,7 @@ public record Item(EntryId id, Exercise exercise, Dose dose, Load load, String n
     }
 
     /** Returns the item with something else to do for people with a limit. */
+    @Override
     public Item withInstead(Limit limit, Exercise other) {
         Map<Limit, Exercise> others = new EnumMap<>(Limit.class);
         others.putAll(instead);
@@ -133,6 +136,26 @@ public record Item(EntryId id, Exercise exercise, Dose dose, Load load, String n
     /** Returns the item without changes by the round, as it is outside of a circuit. */
     public Item withoutRounds() {
         return new Item(id, exercise, dose, load, note, manner, Map.of(), instead);
+    }
+
+    @Override
+    public List<Item> items() {
+        return List.of(this);
+    }
+
+    @Override
+    public Optional<Item> item() {
+        return Optional.of(this);
+    }
+
+    @Override
+    public Optional<Dose> dosed() {
+        return Optional.of(dose);
+    }
+
+    @Override
+    public Item withName(String other) {
+        return this;
     }
 
     @Override

@@ -13,19 +13,7 @@ public final class Moves {
     public static ClassPlan duplicate(ClassPlan plan, EntryId entryId) {
         Entry entry = plan.entry(entryId);
         EntryId id = plan.nextEntryId();
-        Entry copy = switch (entry) {
-            case Circuit circuit -> {
-                List<Item> items = new ArrayList<>();
-                for (Item item : circuit.items()) {
-                    items.add(item.withId(id.next(1 + items.size())));
-                }
-                yield circuit.withItems(items).withId(id);
-            }
-            case Item item -> item.withId(id);
-            case Pause pause -> pause.withId(id);
-            case Screen screen -> screen.withId(id);
-            case BuildUp build -> build.withId(id);
-        };
+        Entry copy = entry.copy(id);
         return plan.beside(entryId, entries -> entries.add(entries.indexOf(entry) + 1, copy));
     }
 

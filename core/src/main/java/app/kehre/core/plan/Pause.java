@@ -92,6 +92,7 @@ public record Pause(EntryId id, Kind kind, String name, Duration length, boolean
     }
 
     /** Returns the pause with another name. */
+    @Override
     public Pause withName(String other) {
         return new Pause(id, kind, other, length, moving, notBefore, note);
     }
@@ -104,6 +105,16 @@ public record Pause(EntryId id, Kind kind, String name, Duration length, boolean
     /** Returns the pause with another earliest time. */
     public Pause withNotBefore(Optional<Duration> other) {
         return new Pause(id, kind, name, length, moving, other, note);
+    }
+
+    @Override
+    public boolean stops() {
+        return !moving;
+    }
+
+    @Override
+    public boolean isWater() {
+        return kind == Kind.WATER;
     }
 
     @Override

@@ -2,6 +2,7 @@ package app.kehre.core.plan;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 
 import app.kehre.core.dose.Dose;
@@ -38,6 +39,7 @@ public record Screen(EntryId id, String name, Dose dose, String failed, Map<Entr
     }
 
     /** Returns the screen under another name. */
+    @Override
     public Screen withName(String other) {
         return new Screen(id, other, dose, failed, instead, note);
     }
@@ -56,6 +58,11 @@ public record Screen(EntryId id, String name, Dose dose, String failed, Map<Entr
             others.put(entryId, words.strip());
         }
         return new Screen(id, name, dose, failed, others, note);
+    }
+
+    @Override
+    public Optional<Dose> dosed() {
+        return Optional.of(dose);
     }
 
     @Override

@@ -122,9 +122,7 @@ public final class Differences {
     }
 
     private static Stream<Entry> withInner(Entry line) {
-        return line instanceof Circuit circuit
-                ? Stream.concat(Stream.of(line), circuit.items().stream())
-                : Stream.of(line);
+        return Stream.concat(Stream.of(line), line.items().stream().filter(item -> !item.equals(line)));
     }
 
     private static String words(ClassPlan after, Entry line) {

@@ -6,11 +6,8 @@ import app.kehre.core.brief.School;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Pattern;
-import app.kehre.core.plan.BuildUp;
-import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
-import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Screen;
 
 /**
@@ -52,11 +49,7 @@ final class OrderRules {
     }
 
     private static List<Exercise> exercises(Entry line) {
-        return switch (line) {
-            case Item item -> List.of(item.exercise());
-            case Circuit circuit -> circuit.items().stream().map(Item::exercise).toList();
-            case BuildUp _,Pause _,Screen _ -> List.of();
-        };
+        return line.items().stream().map(Item::exercise).toList();
     }
 
     /** Returns whether a line asks for something; a pause or a screen comes between others without a fault. */

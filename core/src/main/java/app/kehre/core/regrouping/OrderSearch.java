@@ -10,17 +10,11 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 import app.kehre.core.kit.Equipment;
-import app.kehre.core.plan.BuildUp;
-import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
-import app.kehre.core.plan.Item;
-import app.kehre.core.plan.Pause;
-import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.KitState;
 
@@ -68,13 +62,13 @@ final class OrderSearch {
         this.part = part;
         this.rules = rules;
         this.faultsAllowed = rules.faults(IntStream.range(0, part.lines().size()).boxed().toList());
-        this.kits = part.lines().stream().map(OrderSearch::kit).toList();
+        this.kits = part.lines().stream().map(Entry::kit).toList();
         List<Entry> later = plan.segments().stream().filter(each -> !each.leftOut())
                 .dropWhile(each -> !each.id().equals(segment.id())).skip(1)
                 .flatMap(each -> each.entries().stream()).filter(line -> !kitFree(line)).toList();
         next = later.stream().findFirst();
-        later.forEach(line -> afterwards.addAll(kit(line)));
-        later.stream().skip(1).forEach(line -> afterNext.addAll(kit(line)));
+        later.forEach(line -> afterwards.addAll(line.kit()));
+        later.stream().skip(1).forEach(line -> afterNext.addAll(line.kit()));
         start(segment);
     }
 
@@ -160,17 +154,7 @@ final class OrderSearch {
     }
 
     private static boolean kitFree(Entry line) {
-        return line instanceof Pause || line instanceof Screen;
-    }
-
-    private static Set<Equipment> kit(Entry line) {
-        return switch (line) {
-            case Item item -> item.kit();
-            case Circuit circuit -> circuit.items().stream().flatMap(item -> item.kit().stream())
-                    .collect(Collectors.toSet());
-            case BuildUp build -> build.asItem().kit();
-            case Pause _,Screen _ -> Set.of();
-        };
+        return line.exercises().isEmpty();
     }
 
     /** Goes from line to line. */

@@ -6,12 +6,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
-import app.kehre.core.plan.BuildUp;
-import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
-import app.kehre.core.plan.Pause;
-import app.kehre.core.plan.Screen;
 
 /**
  * The lines of a part that may change places, and what stays where it is: pauses, screens, build-ups and what is locked
@@ -55,11 +51,7 @@ record Part(List<Entry> lines, List<List<Integer>> blocks, Set<Integer> fixed) {
     }
 
     private static boolean stays(Entry line) {
-        return switch (line) {
-            case Item item -> item.manner().locked();
-            case Circuit circuit -> circuit.items().stream().anyMatch(item -> item.manner().locked());
-            case BuildUp _,Pause _,Screen _ -> true;
-        };
+        return line.items().isEmpty() || line.locked();
     }
 
     /** The last of the next two lines that is the same exercise again, its other side. */

@@ -161,23 +161,17 @@ public final class HallWords {
     private static String rest(Entry entry, Span span, Moment moment) {
         int next = pass(span).orElse(0) + 1;
         String rest = "rest " + Lengths.countdown(moment.spanLeft());
-        return switch (entry) {
-            case Circuit circuit ->
-                rest + DOT + "then round %d of %d".formatted(span.turn().round().orElse(0) + 1,
-                        circuit.rounds());
-            case Item item -> next <= passes(item.dose())
-                    ? rest + DOT + "then %s %d of %d".formatted(pass(item.dose()), next, passes(item.dose()))
-                    : rest;
-            case BuildUp _,Pause _,Screen _ -> rest;
-        };
+        if (entry instanceof Circuit circuit) {
+            return rest + DOT
+                    + "then round %d of %d".formatted(span.turn().round().orElse(0) + 1, circuit.rounds());
+        }
+        return entry.item().map(Item::dose).filter(dose -> next <= passes(dose))
+                .map(dose -> rest + DOT + "then %s %d of %d".formatted(pass(dose), next, passes(dose)))
+                .orElse(rest);
     }
 
     private static String work(Entry entry, Span span, Moment moment) {
-        Optional<Dose> dose = switch (entry) {
-            case Item item -> Optional.of(item.dose());
-            case Screen screen -> Optional.of(screen.dose());
-            case BuildUp _,Pause _,Circuit _ -> Optional.empty();
-        };
+        Optional<Dose> dose = entry.dosed();
         List<String> words = new ArrayList<>();
         add(words, span.side().word());
         dose.filter(HallWords::byClock)

@@ -5,7 +5,6 @@ import java.time.Instant;
 import java.util.Optional;
 
 import app.kehre.core.plan.Entry;
-import app.kehre.core.plan.Item;
 import app.kehre.core.timeline.Span;
 import app.kehre.core.timeline.Stretch;
 import app.kehre.core.timeline.Timeline;
@@ -60,6 +59,6 @@ public record Moment(RunState state, Duration place, Optional<Span> span, Option
     /** The line as it is in its round. */
     private static Optional<Entry> entry(Timeline timeline, Span span) {
         return timeline.plan().find(span.entry())
-                .map(entry -> entry instanceof Item item ? span.turn().of(item) : entry);
+                .map(entry -> entry.item().<Entry>map(span.turn()::of).orElse(entry));
     }
 }

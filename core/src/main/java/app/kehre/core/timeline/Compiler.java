@@ -80,7 +80,7 @@ final class Compiler {
 
     /** The exercise of a line that has one; a build-up says with each move what is done. */
     private static Optional<Exercise> exercise(Entry entry) {
-        return entry instanceof Item item ? Optional.of(item.exercise()) : Optional.empty();
+        return entry.item().map(Item::exercise);
     }
 
     private void add(Pause pause) {

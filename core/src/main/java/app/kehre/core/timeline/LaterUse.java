@@ -7,14 +7,10 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Predicate;
 
 import app.kehre.core.kit.Equipment;
-import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
-import app.kehre.core.plan.Pause;
-import app.kehre.core.plan.Screen;
 
 /** Which kit is still needed later in a class, so that it is put down beside each person and not away. */
 final class LaterUse {
@@ -25,24 +21,12 @@ final class LaterUse {
 
     LaterUse(ClassPlan plan) {
         AtomicInteger at = new AtomicInteger();
-        plan.segments().stream().filter(segment -> !segment.leftOut())
-                .forEach(segment -> segment.entries().forEach(entry -> note(entry, at)));
-    }
-
-    private void note(Entry entry, AtomicInteger at) {
-        switch (entry) {
-            case Item item -> {
-                places.put(item.id(), at.incrementAndGet());
-                item.kit().forEach(kit -> last.put(kit, at.get()));
-            }
-            case Circuit circuit -> circuit.items().forEach(item -> {
-                circuits.put(item.id(), circuit);
-                note(item, at);
-            });
-            case BuildUp build -> note(build.asItem(), at);
-            case Pause _,Screen _ -> {
-            }
-        }
+        plan.circuits().forEach(circuit -> circuit.items().forEach(item -> circuits.put(item.id(), circuit)));
+        plan.segments().stream().filter(segment -> !segment.leftOut()).flatMap(ClassPlan::lines)
+                .flatMap(line -> line.whole().stream()).forEach(item -> {
+                    places.put(item.id(), at.incrementAndGet());
+                    item.kit().forEach(kit -> last.put(kit, at.get()));
+                });
     }
 
     /** Returns which kinds are needed again after an item in a round. */

@@ -12,13 +12,8 @@ import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.Reps;
 import app.kehre.core.dose.Sides;
 import app.kehre.core.dose.Stage;
-import app.kehre.core.plan.BuildUp;
-import app.kehre.core.plan.Circuit;
-import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
-import app.kehre.core.plan.Pause;
-import app.kehre.core.plan.Screen;
 import app.kehre.core.value.Lengths;
 import app.kehre.core.value.Side;
 
@@ -59,7 +54,7 @@ public record SideTotals(String exercise, List<EntryId> entries, Sum right, Sum 
         Map<String, List<Item>> byExercise = new LinkedHashMap<>();
         timeline.plan().segments().stream().filter(segment -> !segment.leftOut())
                 .flatMap(segment -> segment.entries().stream()).forEach(entry -> {
-                    for (Item item : items(entry)) {
+                    for (Item item : entry.items()) {
                         byExercise.computeIfAbsent(item.exercise().id(), _ -> new ArrayList<>()).add(item);
                     }
                 });
@@ -70,14 +65,6 @@ public record SideTotals(String exercise, List<EntryId> entries, Sum right, Sum 
         byExercise.values().stream().filter(items -> items.stream().anyMatch(SideTotals::oneSided))
                 .forEach(items -> totals.add(of(working, items)));
         return totals;
-    }
-
-    private static List<Item> items(Entry entry) {
-        return switch (entry) {
-            case Item item -> List.of(item);
-            case Circuit circuit -> circuit.items();
-            case BuildUp _,Pause _,Screen _ -> List.of();
-        };
     }
 
     private static boolean oneSided(Item item) {

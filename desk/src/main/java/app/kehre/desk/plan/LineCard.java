@@ -17,14 +17,10 @@ import javafx.scene.layout.VBox;
 import app.kehre.core.exercise.Caution;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Option;
-import app.kehre.core.plan.BuildUp;
-import app.kehre.core.plan.Circuit;
-import app.kehre.core.plan.CircuitNotation;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
+import app.kehre.core.plan.EntryText;
 import app.kehre.core.plan.Item;
-import app.kehre.core.plan.Pause;
-import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Variant;
 import app.kehre.core.value.Named;
 import app.kehre.desk.control.Words;
@@ -70,13 +66,8 @@ final class LineCard extends ScrollPane {
             if (!why.isEmpty()) {
                 rows.add(row("proposed", why));
             }
-            switch (found) {
-                case Item item -> addExercise(rows, item);
-                case Pause pause -> rows.add(Words.wrapped(pause.kind().words(), "soft"));
-                case Circuit circuit -> rows.add(Words.wrapped(CircuitNotation.print(circuit), "soft"));
-                case Screen screen -> rows.add(Words.wrapped("not passed: " + screen.failed(), "soft"));
-                case BuildUp build -> rows.add(Words.wrapped(build.words(), "soft"));
-            }
+            found.item().ifPresentOrElse(item -> addExercise(rows, item),
+                    () -> rows.add(Words.wrapped(EntryText.gist(found), "soft")));
         });
         entry.ifPresent(found -> rows.addAll(teaching.rows(found)));
         content.getChildren().setAll(rows);

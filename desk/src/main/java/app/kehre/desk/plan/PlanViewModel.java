@@ -105,7 +105,7 @@ public final class PlanViewModel {
 
     /** Returns the exercise of the selected line. */
     public Optional<Exercise> selectedExercise() {
-        return selectedEntry().filter(Item.class::isInstance).map(found -> ((Item) found).exercise());
+        return selectedEntry().flatMap(Entry::item).map(Item::exercise);
     }
 
     Optional<Entry> selectedEntry() {
@@ -237,8 +237,7 @@ public final class PlanViewModel {
     List<Item> linesAfter(EntryId entryId) {
         List<Entry> lines = plan().lines().toList();
         int at = lines.stream().map(Entry::id).toList().indexOf(entryId);
-        return lines.subList(at + 1, lines.size()).stream().filter(Item.class::isInstance)
-                .map(Item.class::cast).toList();
+        return lines.subList(at + 1, lines.size()).stream().flatMap(line -> line.item().stream()).toList();
     }
 
     /** Returns whether the card shows the class's times instead of the selected line. */
@@ -301,9 +300,9 @@ public final class PlanViewModel {
         String length = timeline.plan().find(entryId).map(timeline::lengthOf)
                 .map(Lengths::clock).orElse("");
         return timeline.plan().find(entryId).map(
-                found -> found instanceof Item item
-                        ? "%s: %s \u00b7 ".formatted(DoseWords.of(item.dose()), length)
-                        : length + " \u00b7 ")
+                found -> found.item()
+                        .map(item -> "%s: %s \u00b7 ".formatted(DoseWords.of(item.dose()), length))
+                        .orElse(length + " \u00b7 "))
                 .orElse("");
     }
 
