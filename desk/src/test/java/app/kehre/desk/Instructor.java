@@ -38,6 +38,7 @@ import app.kehre.desk.command.HandClock;
 import app.kehre.desk.control.Switchback;
 import app.kehre.desk.look.Type;
 import app.kehre.desk.session.OpenPlan;
+import app.kehre.desk.session.Shelf;
 import app.kehre.desk.window.AppWindow;
 import app.kehre.desk.window.FileChoice;
 import app.kehre.desk.window.MainWindow;
@@ -68,7 +69,8 @@ public final class Instructor implements AutoCloseable {
         clock = HandClock.at(document.plan().brief());
         open = new OpenPlan(document);
         stage = new Stage();
-        window = new AppWindow(stage, open, library, new Surroundings(disk, data, clock, new Answers()));
+        window = new AppWindow(stage, open, new Shelf(library, data, disk),
+                new Surroundings(disk, data, clock, new Answers()));
         window.show();
         window.content().offerRescue();
     }

@@ -3,6 +3,7 @@ package app.kehre.core.balance;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 import app.kehre.core.exercise.Library;
 import app.kehre.core.finding.Finding;
@@ -32,8 +33,15 @@ public record Effect(Assessment after, Duration longer, double effortMinutes, Li
                 missing(before.findings(), after.findings()), missing(after.findings(), before.findings()));
     }
 
+    /** What has none of its own among others. */
     private static List<Finding> missing(List<Finding> some, List<Finding> others) {
-        return some.stream().filter(one -> others.stream().noneMatch(one::same)).toList();
+        List<Finding> left = new ArrayList<>(others);
+        List<Finding> missing = new ArrayList<>();
+        for (Finding one : some) {
+            Optional<Finding> same = left.stream().filter(one::sameFact).findFirst();
+            same.ifPresentOrElse(left::remove, () -> missing.add(one));
+        }
+        return missing;
     }
 
     /** Returns "+0:20, new: 1": what decides between ways, in few words. */

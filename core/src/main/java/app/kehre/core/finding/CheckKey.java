@@ -72,6 +72,10 @@ public enum CheckKey {
     /** Those that ask whether the class fills its slot and fits in it, which the time itself shows. */
     private static final Set<CheckKey> OF_THE_SLOT = EnumSet.of(OVER_SLOT, UNDER_SLOT);
 
+    /** Those that are about how the class goes as a whole: at another line they say the same of it. */
+    private static final Set<CheckKey> OF_THE_WHOLE = EnumSet.of(NO_WATER, ENDS_ON_A_PEAK, PEAK_OUTSIDE,
+            COOL_DOWN_HIGH);
+
     private final String key;
 
     CheckKey(String key) {
@@ -81,6 +85,11 @@ public enum CheckKey {
     /** Returns what is stored. */
     public String key() {
         return key;
+    }
+
+    /** Returns whether it is about the class as a whole, at whichever line it shows. */
+    public boolean ofTheWhole() {
+        return OF_THE_WHOLE.contains(this);
     }
 
     /** Returns whether it asks how the class fits in its slot. */

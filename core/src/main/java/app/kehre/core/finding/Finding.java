@@ -62,6 +62,11 @@ public record Finding(CheckKey key, String detail, Severity severity, Place plac
                 && place.entry().equals(other.place.entry());
     }
 
+    /** Returns whether both say the same of a class: the same check at the same place, or of the class as a whole. */
+    public boolean sameFact(Finding other) {
+        return same(other) || key.ofTheWhole() && key == other.key && detail.equals(other.detail);
+    }
+
     /** Returns whether the instructor set it aside. */
     public boolean isAside(SetAside aside) {
         return check().equals(aside.check()) && place.segment().equals(aside.segment())

@@ -16,8 +16,9 @@ import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.Skeleton;
 import app.kehre.desk.fault.FaultLog;
 import app.kehre.desk.look.Type;
+import app.kehre.desk.session.FirstPlan;
 import app.kehre.desk.session.Folders;
-import app.kehre.desk.session.OpenPlan;
+import app.kehre.desk.session.Shelf;
 import app.kehre.desk.teach.SteadyClock;
 import app.kehre.desk.window.AppWindow;
 import app.kehre.desk.window.FileChoice;
@@ -55,17 +56,21 @@ final class Launch {
                 DemoFolder.fill(new LocalDisk(), Folders.data());
             }
             Stage stage = new Stage();
-            OpenPlan open = new OpenPlan(demo
+            Surroundings around = surroundings(stage);
+            Shelf shelf = new Shelf(library, around.data(), around.disk());
+            FirstPlan first = FirstPlan.of(file, around.disk(), shelf.library().get(), demo
                     ? DemoPlan.load(library)
                     : PlanDocument.of(Skeleton.of(LocalDate.now(ZoneId.systemDefault())), library));
-            AppWindow window = new AppWindow(stage, open, library, surroundings(stage));
+            AppWindow window = new AppWindow(stage, first.open(), shelf, around);
             Thread.setDefaultUncaughtExceptionHandler((thread, fault) -> {
                 FaultLog.fault("uncaught on " + thread.getName(), fault);
                 Platform.runLater(() -> window.content().tellFault());
             });
             window.show();
             window.content().offerRescue();
-            file.ifPresent(window.content()::open);
+            if (!first.trouble().isEmpty()) {
+                window.content().tell(first.trouble());
+            }
         });
         return 0;
     }

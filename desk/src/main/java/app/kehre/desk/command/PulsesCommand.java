@@ -33,6 +33,7 @@ import app.kehre.core.plan.Segment;
 import app.kehre.core.value.Range;
 import app.kehre.desk.look.Type;
 import app.kehre.desk.session.OpenPlan;
+import app.kehre.desk.session.Shelf;
 import app.kehre.desk.window.MainWindow;
 import app.kehre.desk.window.Surroundings;
 import app.kehre.formats.disk.LocalDisk;
@@ -82,10 +83,10 @@ final class PulsesCommand implements Callable<Integer> {
     private static Stage show(OpenPlan open, Library library) {
         Type.load();
         HandClock clock = HandClock.at(open.plan().brief());
-        MainWindow window = new MainWindow(open, library,
-                new Surroundings(new LocalDisk(),
-                        Path.of(System.getProperty("java.io.tmpdir"), "kehre-pulses"), clock,
-                        new Shots.NoFiles()));
+        LocalDisk disk = new LocalDisk();
+        Path data = Path.of(System.getProperty("java.io.tmpdir"), "kehre-pulses");
+        MainWindow window = new MainWindow(open, new Shelf(library, data, disk),
+                new Surroundings(disk, data, clock, new Shots.NoFiles()));
         Stage stage = new Stage();
         stage.setScene(window.scene());
         stage.setWidth(1280);

@@ -21,6 +21,7 @@ import app.kehre.core.plan.EntryId;
 import app.kehre.desk.look.Theme;
 import app.kehre.desk.look.Type;
 import app.kehre.desk.session.OpenPlan;
+import app.kehre.desk.session.Shelf;
 import app.kehre.desk.window.FileChoice;
 import app.kehre.desk.window.MainWindow;
 import app.kehre.desk.window.Place;
@@ -54,7 +55,7 @@ final class Shots {
         Path nowhere = folder.resolve("unused");
         MainWindow window = FxThread.call(() -> {
             Type.load();
-            MainWindow made = new MainWindow(new OpenPlan(document), library,
+            MainWindow made = new MainWindow(new OpenPlan(document), new Shelf(library, nowhere, disk),
                     new Surroundings(disk, nowhere, clock, new NoFiles()));
             Stage stage = new Stage();
             stage.setScene(made.scene());

@@ -29,7 +29,7 @@ import app.kehre.core.timeline.Stretch;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.control.Latest;
 import app.kehre.desk.proposals.ProposalsViewModel;
-import app.kehre.desk.session.ClassFolder;
+import app.kehre.desk.session.JudgedPlan;
 
 /** What is offered beside the lines: suggestions, swaps, findings. */
 public final class ChoosingViewModel {
@@ -67,21 +67,22 @@ public final class ChoosingViewModel {
     private final ObjectProperty<Side> side = new SimpleObjectProperty<>(Side.LINE);
     private final ObjectProperty<Optional<Stretch>> lit = new SimpleObjectProperty<>(Optional.empty());
     private final Latest swaps = new Latest("swaps");
-    private final Judging judging;
+    private final JudgedPlan judging;
     private final ProposalsViewModel proposals;
     private final Latest mends = new Latest("mends");
     private final Latest groupFits = new Latest("proposals");
 
     /** Makes a view model beside that of the lines. */
-    public ChoosingViewModel(PlanViewModel plan, Supplier<Library> library, ClassFolder folder) {
+    public ChoosingViewModel(PlanViewModel plan, Supplier<Library> library, JudgedPlan judging,
+            ProposalsViewModel proposals) {
         this.plan = plan;
         this.library = library;
-        this.judging = new Judging(plan.open(), library);
-        this.proposals = new ProposalsViewModel(plan.open(), library, folder);
+        this.judging = judging;
+        this.proposals = proposals;
     }
 
     /** Returns what Kehre proposes. */
-    public ProposalsViewModel proposals() {
+    ProposalsViewModel proposals() {
         return proposals;
     }
 

@@ -195,6 +195,8 @@ public final class ProposalsPane extends ScrollPane {
 
     private void showFound(Optional<Proposal> found) {
         ways.getChildren().clear();
+        outcome.setText("");
+        after.getChildren().clear();
         boolean there = found.filter(now -> !now.ways().isEmpty()).isPresent();
         ask.setText(there && wanted == Wanted.DRAFT ? "Draft three others" : wanted.asks());
         there(buttons, there);

@@ -45,6 +45,12 @@ public final class OpenPlan {
         refresh(Timeline.of(start.plan()));
     }
 
+    /** Opens what was read from a file. */
+    public OpenPlan(ReadPlan start) {
+        this(start.document());
+        liesIn(Optional.of(start.lies()));
+    }
+
     /** Returns the plan laid out in time, without what is only being typed. */
     public ReadOnlyObjectProperty<Timeline> settled() {
         return settled.getReadOnlyProperty();

@@ -4,11 +4,11 @@ import javafx.geometry.Rectangle2D;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
 
-import app.kehre.core.exercise.Library;
 import app.kehre.desk.fault.FaultLog;
 import app.kehre.desk.look.Theme;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.Settings;
+import app.kehre.desk.session.Shelf;
 import app.kehre.formats.disk.DiskTrouble;
 
 /** The window on the screen: its title, its size and place from one time to the next. */
@@ -24,10 +24,10 @@ public final class AppWindow {
     private final Settings settings;
 
     /** Makes the window on a stage that is not shown yet. */
-    public AppWindow(Stage stage, OpenPlan open, Library library, Surroundings around) {
+    public AppWindow(Stage stage, OpenPlan open, Shelf shelf, Surroundings around) {
         this.stage = stage;
         this.open = open;
-        this.content = new MainWindow(open, library, around);
+        this.content = new MainWindow(open, shelf, around);
         this.settings = new Settings(around.data(), around.disk());
         stage.setScene(content.scene());
         stage.setMinWidth(LEAST_WIDTH);

@@ -1,6 +1,7 @@
 package app.kehre.desk.window;
 
 import java.util.Optional;
+import java.util.function.Supplier;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -15,9 +16,9 @@ final class Keys {
     private final MainWindow window;
     private final PlanFiles files;
     private final OpenPlan open;
-    private final PlanView planView;
+    private final Supplier<PlanView> planView;
 
-    Keys(MainWindow window, PlanFiles files, OpenPlan open, PlanView planView) {
+    Keys(MainWindow window, PlanFiles files, OpenPlan open, Supplier<PlanView> planView) {
         this.window = window;
         this.files = files;
         this.open = open;
@@ -25,7 +26,7 @@ final class Keys {
     }
 
     void onKey(KeyEvent event) {
-        if (window.place() == Place.PLAN && planView.onSideKey(event)) {
+        if (window.place() == Place.PLAN && planView.get().onSideKey(event)) {
             event.consume();
         } else if (event.isShortcutDown() && !event.isAltDown()) {
             action(event).ifPresent(found -> {
@@ -47,7 +48,7 @@ final class Keys {
             case Z -> undoing(event.isShiftDown());
             case L -> Optional.of(() -> {
                 window.go(Place.PLAN);
-                planView.focusAdd();
+                planView.get().focusAdd();
             });
             default -> Place.ofDigit(event.getCode().getName()).map(place -> () -> window.go(place));
         };

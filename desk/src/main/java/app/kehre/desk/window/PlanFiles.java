@@ -13,8 +13,8 @@ import app.kehre.core.plan.Skeleton;
 import app.kehre.desk.control.NoticeBar;
 import app.kehre.desk.control.NoticeBar.Way;
 import app.kehre.desk.session.OpenPlan;
-import app.kehre.desk.session.PlanInFile;
 import app.kehre.desk.session.PlanInFile.Found;
+import app.kehre.desk.session.ReadPlan;
 import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.json.UnreadableFile;
 import app.kehre.formats.plan.PlanDocument;
@@ -64,25 +64,16 @@ final class PlanFiles {
         });
     }
 
-    /** A plan as it lies in a file now. */
-    record Read(PlanDocument document, PlanInFile lies) {}
-
     /** Reads a file, or says why it cannot be read. */
-    Optional<Read> read(Path file, String consequence) {
+    Optional<ReadPlan> read(Path file, String consequence) {
         try {
-            byte[] bytes = around.disk().read(file);
-            PlanDocument document = PlanDocument.read(nameOf(file), bytes, library.get());
-            return Optional.of(new Read(document, new PlanInFile(file, bytes)));
+            return Optional.of(ReadPlan.of(file, around.disk(), library.get()));
         } catch (DiskTrouble trouble) {
             tell(trouble.sentence() + consequence);
         } catch (UnreadableFile fault) {
             tell(fault.sentence() + consequence);
         }
         return Optional.empty();
-    }
-
-    private static String nameOf(Path file) {
-        return Optional.ofNullable(file.getFileName()).orElse(file).toString();
     }
 
     void save() {

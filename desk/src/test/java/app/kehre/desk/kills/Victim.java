@@ -14,6 +14,7 @@ import app.kehre.desk.command.FxThread;
 import app.kehre.desk.command.HandClock;
 import app.kehre.desk.look.Type;
 import app.kehre.desk.session.OpenPlan;
+import app.kehre.desk.session.Shelf;
 import app.kehre.desk.window.AppWindow;
 import app.kehre.desk.window.FileChoice;
 import app.kehre.desk.window.MainWindow;
@@ -51,8 +52,8 @@ public final class Victim {
     private static MainWindow show(OpenPlan open, Library library, Path data) {
         Type.load();
         Stage stage = new Stage();
-        AppWindow window = new AppWindow(stage, open, library, new Surroundings(new LocalDisk(), data,
-                HandClock.at(open.plan().brief()), new NoFiles()));
+        AppWindow window = new AppWindow(stage, open, new Shelf(library, data, new LocalDisk()),
+                new Surroundings(new LocalDisk(), data, HandClock.at(open.plan().brief()), new NoFiles()));
         window.show();
         return window.content();
     }

@@ -50,6 +50,27 @@ class SessionTest {
     private Path folder = Path.of("");
 
     @Test
+    void theFileNamedAtTheStartIsOpenWithNothingUnsavedOrAnotherClassAndTheReason() throws IOException {
+        Library library = Library.of(Exercises.all());
+        PlanDocument bare = PlanDocument.of(plan, library);
+        Path file = Files.write(folder.resolve("longer.kehre.json"),
+                PlanDocument.of(longer, library).bytes());
+        Path bad = Files.writeString(folder.resolve("bad.kehre.json"), "[");
+
+        FirstPlan first = FirstPlan.of(Optional.of(file), new LocalDisk(), library, bare);
+        FirstPlan other = FirstPlan.of(Optional.of(bad), new LocalDisk(), library, bare);
+
+        assertThat(first.trouble()).isEmpty();
+        assertThat(first.open().plan().segments()).isEqualTo(longer.segments());
+        assertThat(first.open().file().get()).contains(file);
+        assertThat(first.open().unsaved().get()).isFalse();
+        assertThat(other.open().plan()).isEqualTo(plan);
+        assertThat(other.open().file().get()).isEmpty();
+        assertThat(other.trouble()).startsWith("bad.kehre.json was not opened. ")
+                .endsWith(" A new class is open instead.");
+    }
+
+    @Test
     void undoingBackToTheSavedPlanMeansNothingIsUnsaved() {
         open.edit("Dose of Squat", _ -> longer);
         assertThat(open.unsaved().get()).isTrue();

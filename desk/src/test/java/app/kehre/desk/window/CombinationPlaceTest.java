@@ -92,7 +92,7 @@ class CombinationPlaceTest {
     @Test
     void aMisstepIsMendedWithOneButtonAndOneUndoStep() {
         instructor.presses(KeyCode.RIGHT).presses(KeyCode.RIGHT).presses(KeyCode.L);
-        instructor.clicksButton("Knee lift on the step, right");
+        instructor.clicksButton("Knee lift on the step, right, this move only");
 
         assertThat(words("#missteps"))
                 .containsExactly("Works: every foot is free, every place right, the phrase"

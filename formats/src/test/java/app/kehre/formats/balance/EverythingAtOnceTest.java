@@ -10,10 +10,12 @@ import org.junit.jupiter.api.Test;
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.balance.Assessment;
+import app.kehre.core.balance.Effect;
 import app.kehre.core.dose.Reps;
 import app.kehre.core.effort.Effort;
 import app.kehre.core.effort.ReadOut;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.people.Limit;
 import app.kehre.core.plan.ClassPlan;
@@ -163,6 +165,20 @@ class EverythingAtOnceTest {
         assertThat(dry.what()).isEqualTo("No water from 0:00 to 36:34.");
         assertThat(Hall.of(judge(mend.after()), "no-water")).isEmpty();
         assertThat(mend.after().lines().filter(Pause.class::isInstance)).hasSize(2);
+    }
+
+    @Test
+    void whatIsSaidOfTheClassAtAnotherLineNowIsNeitherMendedNorNew() {
+        ClassPlan plan = Hall.slot(75)
+                .aerobic(String.join("; ", Collections.nCopies(9, "march 64 eights"))).plan();
+        ClassPlan shorter = plan.remove(plan.items().findFirst().orElseThrow().id());
+
+        Effect effect = Effect.of(judge(plan), shorter, Hall.LIBRARY);
+
+        assertThat(Hall.of(judge(shorter), "no-water").getFirst().entry())
+                .isNotEqualTo(Hall.of(judge(plan), "no-water").getFirst().entry());
+        assertThat(effect.gone()).extracting(Finding::key).doesNotContain(CheckKey.NO_WATER);
+        assertThat(effect.fresh()).extracting(Finding::key).doesNotContain(CheckKey.NO_WATER);
     }
 
     @Test

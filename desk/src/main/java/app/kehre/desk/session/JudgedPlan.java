@@ -1,4 +1,4 @@
-package app.kehre.desk.plan;
+package app.kehre.desk.session;
 
 import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -8,17 +8,20 @@ import app.kehre.core.balance.Assessment;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.control.Latest;
-import app.kehre.desk.session.OpenPlan;
 
-/** Judges the open class after each edit and while somebody types, beside the JavaFX thread. */
-final class Judging {
+/**
+ * The open class as it is laid out and judged: once after each edit and while somebody types, beside the JavaFX thread. All
+ * places show this one; its {@link Assessment} carries the plan and the timeline that it is about.
+ */
+public final class JudgedPlan {
 
     private final OpenPlan open;
     private final Supplier<Library> library;
     private final ReadOnlyObjectWrapper<Assessment> assessment;
     private final Latest asked = new Latest("judging");
 
-    Judging(OpenPlan open, Supplier<Library> library) {
+    /** Judges an open plan from now on. */
+    public JudgedPlan(OpenPlan open, Supplier<Library> library) {
         this.open = open;
         this.library = library;
         this.assessment = new ReadOnlyObjectWrapper<>(
@@ -27,18 +30,18 @@ final class Judging {
     }
 
     /** Returns the class as it was judged last, which is a moment behind what is shown. */
-    ReadOnlyObjectProperty<Assessment> assessment() {
+    public ReadOnlyObjectProperty<Assessment> assessment() {
         return assessment.getReadOnlyProperty();
     }
 
     /** Judges again, since the library has changed. */
-    void again() {
+    public void again() {
         asked.drop();
         assessment.set(Assessment.orUnjudged(open.shown().get(), library.get()));
     }
 
     /** Returns whether the class that is shown, or one just like it, has been judged. */
-    boolean done() {
+    public boolean done() {
         return assessment.get().timeline().equals(open.shown().get());
     }
 

@@ -1,0 +1,113 @@
+package app.kehre.desk.window;
+
+import java.util.concurrent.Executors;
+import java.util.function.Supplier;
+import javafx.application.Platform;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
+
+import app.kehre.core.exercise.Library;
+import app.kehre.desk.combination.CombinationViewModel;
+import app.kehre.desk.control.NoticeBar;
+import app.kehre.desk.look.Palette;
+import app.kehre.desk.plan.ChoosingViewModel;
+import app.kehre.desk.plan.PlanViewModel;
+import app.kehre.desk.proposals.ProposalsViewModel;
+import app.kehre.desk.session.ClassFolder;
+import app.kehre.desk.session.JudgedPlan;
+import app.kehre.desk.session.KeptTeaching;
+import app.kehre.desk.session.OpenPlan;
+import app.kehre.desk.session.Patterns;
+import app.kehre.desk.session.Recovery;
+import app.kehre.desk.session.Rescued;
+import app.kehre.desk.session.Shelf;
+import app.kehre.desk.sheet.SheetViewModel;
+import app.kehre.desk.teach.TeachViewModel;
+import app.kehre.formats.disk.DiskTrouble;
+
+/**
+ * What all places share and no one sees: the open class and how it is judged, the library, the files, what is kept for a crash.
+ * Made once for a window; the places are made of it.
+ */
+final class Backstage {
+
+    final OpenPlan open;
+    final Surroundings around;
+    final ObjectProperty<Palette> palette = new SimpleObjectProperty<>(Palette.LIGHT);
+    final NoticeBar notices = new NoticeBar();
+    final Shelf shelf;
+    final Supplier<Library> library;
+    final ClassFolder folder;
+    final PlanFiles files;
+    final Rescue rescue;
+    final TeachingRescue taught;
+    final PlanViewModel planModel;
+    final ChoosingViewModel choosing;
+    final CombinationViewModel combinationModel;
+    final SheetViewModel sheetModel;
+    final TeachViewModel teachModel;
+    private final Recovery recovery;
+    private final Patterns patterns;
+
+    Backstage(OpenPlan open, Shelf shelf, Surroundings around) {
+        this.open = open;
+        this.around = around;
+        this.shelf = shelf;
+        library = shelf.library()::get;
+        files = new PlanFiles(open, library, around, notices);
+        recovery = new Recovery(around.data().resolve("recovery"), around.disk(),
+                trouble -> Platform.runLater(() -> files.tellUnkept(trouble)));
+        rescue = new Rescue(open, library, around.disk(), notices, recovery, files);
+        patterns = new Patterns(around.data(), around.disk());
+        folder = new ClassFolder(open, around.disk(), around.data().resolve("classes"));
+        planModel = new PlanViewModel(open, library, patterns::all);
+        choosing = new ChoosingViewModel(planModel, library, new JudgedPlan(open, library),
+                new ProposalsViewModel(open, library, folder));
+        combinationModel = new CombinationViewModel(open, library);
+        sheetModel = new SheetViewModel(Executors.newSingleThreadExecutor(
+                work -> Thread.ofPlatform().daemon().name("sheet").unstarted(work)), around.disk());
+        teachModel = new TeachViewModel(open.settled().get(), around.clock(), around.steady());
+        taught = new TeachingRescue(open, teachModel, around.clock(), notices,
+                new KeptTeaching(around.data().resolve("teaching"), around.disk(),
+                        trouble -> Platform.runLater(() -> files.tell(trouble.sentence()))),
+                files);
+        open.shown().addListener(_ -> keep());
+        open.unsaved().addListener(_ -> keep());
+    }
+
+    /** Keeps the class for a later rescue as long as there is something that no file has. */
+    private void keep() {
+        if (open.unsaved().get() || !open.latest().equals(open.plan())) {
+            Rescued now = new Rescued(open.document().with(open.latest()), open.inFile());
+            recovery.keep(now::bytes);
+        } else {
+            recovery.forget();
+        }
+    }
+
+    /** Remembers the count patterns of the class. */
+    void keepPatterns() throws DiskTrouble {
+        patterns.keep(open.plan());
+    }
+
+    /** Offers what an earlier run left unsaved. */
+    void offerRescue(Runnable teach) {
+        taught.offer(library, teach);
+        rescue.offer();
+        if (!shelf.trouble().isEmpty()) {
+            files.tell("own exercises", shelf.trouble());
+        }
+    }
+
+    /** Forgets what was kept: it is saved, or dropped on purpose. */
+    void forget() {
+        taught.forget();
+        recovery.forget();
+    }
+
+    /** Finishes keeping the class; what is kept stays. */
+    void stopKeeping() {
+        taught.stop();
+        recovery.close();
+    }
+}

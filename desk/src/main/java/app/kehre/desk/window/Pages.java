@@ -1,0 +1,146 @@
+package app.kehre.desk.window;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.scene.control.Button;
+import javafx.scene.image.Image;
+
+import app.kehre.core.exercise.Exercise;
+import app.kehre.desk.brief.BriefView;
+import app.kehre.desk.brief.BriefViewModel;
+import app.kehre.desk.classes.ClassesView;
+import app.kehre.desk.classes.ClassesViewModel;
+import app.kehre.desk.combination.CombinationView;
+import app.kehre.desk.exercises.ExercisesView;
+import app.kehre.desk.exercises.ExercisesViewModel;
+import app.kehre.desk.plan.PlanView;
+import app.kehre.desk.sheet.SheetView;
+import app.kehre.desk.sound.Clicks;
+import app.kehre.desk.teach.TeachView;
+import app.kehre.formats.disk.DiskTrouble;
+
+/** The pages of the places, each made when it is shown for the first time. */
+final class Pages {
+
+    private final Backstage back;
+    private final Consumer<Place> go;
+    private final Consumer<String> say;
+    private final Map<Place, Page> made = new EnumMap<>(Place.class);
+    private Optional<PlanView> planView = Optional.empty();
+
+    /**
+     * Makes none yet.
+     *
+     * @param go leads to another place
+     * @param say says something by the way, at the foot of the window
+     */
+    Pages(Backstage back, Consumer<Place> go, Consumer<String> say) {
+        this.back = back;
+        this.go = go;
+        this.say = say;
+    }
+
+    Page of(Place place) {
+        Page there = made.get(place);
+        if (there == null) {
+            there = make(place);
+            made.put(place, there);
+        }
+        return there;
+    }
+
+    private Page make(Place place) {
+        return switch (place) {
+            case CLASSES -> classes();
+            case BRIEF -> brief();
+            case PLAN -> plan();
+            case COMBINATION -> combination();
+            case EXERCISES -> exercises();
+            case SHEET -> sheet();
+            case TEACH -> teach();
+        };
+    }
+
+    /** Returns the lines, made by now or not. */
+    PlanView planView() {
+        of(Place.PLAN);
+        return planView.orElseThrow();
+    }
+
+    private Page classes() {
+        ClassesView view = new ClassesView(new ClassesViewModel(back.open, back.library, back.folder),
+                back.palette, file -> back.files.unlessUnsaved(() -> {
+                    back.files.open(file);
+                    go.accept(Place.PLAN);
+                }));
+        return Page.of(view, view::show, view::focusFirst);
+    }
+
+    private Page brief() {
+        BriefView view = new BriefView(new BriefViewModel(back.open, back.planModel::setHint));
+        return Page.of(view, view::focusFirst);
+    }
+
+    private Page plan() {
+        Button teach = new Button("Teach");
+        teach.setId("teach");
+        teach.getStyleClass().add("go");
+        teach.setOnAction(_ -> go.accept(Place.TEACH));
+        PlanView view = new PlanView(back.planModel, back.choosing, back.palette, teach);
+        planView = Optional.of(view);
+        return Page.of(view, view::focusLines);
+    }
+
+    private Page combination() {
+        CombinationView view = new CombinationView(back.combinationModel, back.palette, back.around.clock(),
+                Clicks.find());
+        return new Page(view, () -> back.planModel.entry().get().ifPresent(back.combinationModel::show),
+                view::leave, view::focusScore);
+    }
+
+    private Page exercises() {
+        ExercisesView view = new ExercisesView(
+                new ExercisesViewModel(back.shelf, back.open, back.around.disk(), back.files::tell),
+                this::addToClass, () -> back.around.files().toOpen(FileChoice.Kind.CSV),
+                write -> back.files.targets().ask(FileChoice.Kind.CSV, "exercises", write));
+        return Page.of(view, () -> back.planModel.selectedExercise().ifPresent(view::open),
+                view::focusSearch);
+    }
+
+    private Page sheet() {
+        SheetView view = new SheetView(back.sheetModel, this::saveSheet, this::print);
+        return Page.of(view, () -> back.sheetModel.show(back.open.settled().get()), view::focusPages);
+    }
+
+    private Page teach() {
+        TeachView view = new TeachView(back.teachModel, () -> go.accept(Place.PLAN));
+        return new Page(view, () -> {
+            back.teachModel.prepare(back.open.settled().get());
+            view.follow(true);
+        }, () -> view.follow(false), view::requestFocus);
+    }
+
+    private void addToClass(Exercise exercise) {
+        back.choosing.add(exercise);
+        say.accept("%s was added to %s.".formatted(exercise.name(), back.planModel.segmentName()));
+    }
+
+    private void saveSheet() {
+        back.files.targets().ask(FileChoice.Kind.PDF, back.files.suggestion(), file -> {
+            try {
+                back.sheetModel.save(file);
+                say.accept("The sheet lies in %s.".formatted(file));
+            } catch (DiskTrouble trouble) {
+                back.files.tell(trouble.sentence());
+            }
+        });
+    }
+
+    private void print(List<Image> pages) {
+        Printing.print(pages, of(Place.SHEET).node().getScene().getWindow()).ifPresentOrElse(back.files::tell,
+                () -> say.accept("The sheet is on its way to the printer."));
+    }
+}
