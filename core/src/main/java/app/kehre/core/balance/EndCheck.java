@@ -6,11 +6,13 @@ import java.util.Optional;
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
+import app.kehre.core.effort.Effort;
 import app.kehre.core.effort.Line;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.timeline.Timeline;
 
 /** The class ends before the line has come down. */
 final class EndCheck implements KeyedCheck {
@@ -25,7 +27,7 @@ final class EndCheck implements KeyedCheck {
         Line line = judged.effort().main();
         double most = judged.figures().share(Threshold.COOL_DOWN_TO);
         boolean cools = !judged.segments(Role.COOL_DOWN, Role.STRETCH).isEmpty();
-        if (line.seconds() == 0 || line.share(line.seconds() - 1) <= most) {
+        if (comesDown(line, most)) {
             return List.of();
         }
         Segment last = judged.segments().getLast();
@@ -37,6 +39,11 @@ final class EndCheck implements KeyedCheck {
                 SourceKind.ESTIMATE, () -> cools
                         ? Mends.add(judged, judged.segments(Role.COOL_DOWN, Role.STRETCH).getLast(),
                                 Still::is)
-                        : List.of(Mends.segment(judged, Optional.of(last.id()), Role.COOL_DOWN))));
+                        : List.of(Mends.segment(judged, Optional.of(last.id()), Role.COOL_DOWN,
+                                plan -> comesDown(Effort.of(Timeline.of(plan)).main(), most)))));
+    }
+
+    private static boolean comesDown(Line line, double most) {
+        return line.seconds() == 0 || line.share(line.seconds() - 1) <= most;
     }
 }

@@ -18,6 +18,7 @@ import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Edits;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Moves;
 import app.kehre.core.plan.Segment;
@@ -29,6 +30,8 @@ import app.kehre.core.regrouping.Regrouping;
 final class Mends {
 
     private static final int SHOWN = 3;
+    /** More exercises than this make no mend but a plan of their own. Kehre's estimate. */
+    private static final int MOST_ADDED = 5;
     private static final double[] SHORTER = {0.9, 0.8, 0.75, 0.66, 0.5, 0.33};
     private static final double[] LONGER = {1.1, 1.25, 1.5, 2, 2.5, 3};
 
@@ -94,12 +97,23 @@ final class Mends {
 
     /** A new segment after another, or at the end, with the exercise that suits it best in it. */
     static Way segment(Judged judged, Optional<SegmentId> after, Role role) {
-        ClassPlan with = Edits.addSegment(judged.plan(), after, role);
-        Segment segment = with.segment(judged.plan().nextSegmentId());
-        ClassPlan filled = Suggestions.of(with, judged.library(), segment.id(), Optional.empty(), "").stream()
-                .findFirst()
-                .map(best -> inserted(with, segment, best.exercise())).orElse(with);
-        return Way.of("Add a " + role.words(), filled);
+        return segment(judged, after, role, _ -> true);
+    }
+
+    /** A new segment after another, or at the end, with the exercises that suit it best, until it is enough. */
+    static Way segment(Judged judged, Optional<SegmentId> after, Role role, Predicate<ClassPlan> enough) {
+        ClassPlan plan = Edits.addSegment(judged.plan(), after, role);
+        SegmentId id = judged.plan().nextSegmentId();
+        for (int more = 0; more == 0 || more < MOST_ADDED && !enough.test(plan); more++) {
+            ClassPlan now = plan;
+            plan = Suggestions.of(now, judged.library(), id, last(now, id), "").stream().findFirst()
+                    .map(best -> inserted(now, now.segment(id), best.exercise())).orElse(now);
+        }
+        return Way.of("Add a " + role.words(), plan);
+    }
+
+    private static Optional<EntryId> last(ClassPlan plan, SegmentId id) {
+        return plan.segment(id).entries().stream().reduce((_, later) -> later).map(Entry::id);
     }
 
     private static ClassPlan inserted(ClassPlan plan, Segment segment, Exercise exercise) {
