@@ -37,6 +37,7 @@ import app.kehre.desk.command.FxThread;
 import app.kehre.desk.command.HandClock;
 import app.kehre.desk.control.Switchback;
 import app.kehre.desk.look.Type;
+import app.kehre.desk.session.JudgedPlan;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.Shelf;
 import app.kehre.desk.window.AppWindow;
@@ -69,7 +70,8 @@ public final class Instructor implements AutoCloseable {
         clock = HandClock.at(document.plan().brief());
         open = new OpenPlan(document);
         stage = new Stage();
-        window = new AppWindow(stage, open, new Shelf(library, data, disk),
+        Shelf shelf = new Shelf(library, data, disk);
+        window = new AppWindow(stage, new JudgedPlan(open, shelf.library()::get), shelf,
                 new Surroundings(disk, data, clock, new Answers()));
         window.show();
         window.content().offerRescue();

@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CountDownLatch;
 import javafx.application.Platform;
 import javafx.stage.Stage;
@@ -18,11 +19,13 @@ import app.kehre.desk.fault.FaultLog;
 import app.kehre.desk.look.Type;
 import app.kehre.desk.session.FirstPlan;
 import app.kehre.desk.session.Folders;
+import app.kehre.desk.session.JudgedPlan;
 import app.kehre.desk.session.Shelf;
 import app.kehre.desk.teach.SteadyClock;
 import app.kehre.desk.window.AppWindow;
 import app.kehre.desk.window.FileChoice;
 import app.kehre.desk.window.Surroundings;
+import app.kehre.formats.disk.Disk;
 import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.disk.LocalDisk;
 import app.kehre.formats.json.UnreadableFile;
@@ -42,34 +45,53 @@ final class Launch {
 
     private Launch() {}
 
+    /**
+     * What needs no window, so that it is got ready while JavaFX starts.
+     *
+     * @param judged the class to open with
+     * @param trouble why it is not the one that was asked for; empty when it is
+     */
+    private record Ready(Shelf shelf, JudgedPlan judged, String trouble) {
+
+        static Ready of(Optional<Path> file, boolean demo) {
+            Library library = BuiltInLibrary.load();
+            Disk disk = new LocalDisk();
+            Shelf shelf = new Shelf(library, Folders.data(), disk);
+            FirstPlan first = FirstPlan.of(file, disk, shelf.library().get(), demo
+                    ? DemoPlan.load(library)
+                    : PlanDocument.of(Skeleton.of(LocalDate.now(ZoneId.systemDefault())), library));
+            return new Ready(shelf, new JudgedPlan(first.open(), shelf.library()::get), first.trouble());
+        }
+    }
+
     /** Opens the window. Returns at once with 0, or with {@link #NO_DISPLAY} after saying so in one line. */
     static int window(Optional<Path> file, boolean demo) {
-        if (!displayNamed() || !toolkitStarts()) {
+        if (!displayNamed()) {
             System.err.println(HOW);
             return NO_DISPLAY;
         }
         FaultLog.into(Folders.data());
+        CompletableFuture<Ready> ready = CompletableFuture.supplyAsync(() -> Ready.of(file, demo));
+        if (!toolkitStarts()) {
+            System.err.println(HOW);
+            return NO_DISPLAY;
+        }
         Platform.runLater(() -> {
             Type.load();
-            Library library = BuiltInLibrary.load();
-            if (demo) {
-                DemoFolder.fill(new LocalDisk(), Folders.data());
-            }
             Stage stage = new Stage();
-            Surroundings around = surroundings(stage);
-            Shelf shelf = new Shelf(library, around.data(), around.disk());
-            FirstPlan first = FirstPlan.of(file, around.disk(), shelf.library().get(), demo
-                    ? DemoPlan.load(library)
-                    : PlanDocument.of(Skeleton.of(LocalDate.now(ZoneId.systemDefault())), library));
-            AppWindow window = new AppWindow(stage, first.open(), shelf, around);
+            Ready got = ready.join();
+            AppWindow window = new AppWindow(stage, got.judged(), got.shelf(), surroundings(stage));
             Thread.setDefaultUncaughtExceptionHandler((thread, fault) -> {
                 FaultLog.fault("uncaught on " + thread.getName(), fault);
                 Platform.runLater(() -> window.content().tellFault());
             });
             window.show();
+            if (demo) {
+                CompletableFuture.runAsync(() -> DemoFolder.fill(new LocalDisk(), Folders.data()));
+            }
             window.content().offerRescue();
-            if (!first.trouble().isEmpty()) {
-                window.content().tell(first.trouble());
+            if (!got.trouble().isEmpty()) {
+                window.content().tell(got.trouble());
             }
         });
         return 0;

@@ -32,6 +32,7 @@ import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.value.Range;
 import app.kehre.desk.look.Type;
+import app.kehre.desk.session.JudgedPlan;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.Shelf;
 import app.kehre.desk.window.MainWindow;
@@ -85,7 +86,8 @@ final class PulsesCommand implements Callable<Integer> {
         HandClock clock = HandClock.at(open.plan().brief());
         LocalDisk disk = new LocalDisk();
         Path data = Path.of(System.getProperty("java.io.tmpdir"), "kehre-pulses");
-        MainWindow window = new MainWindow(open, new Shelf(library, data, disk),
+        Shelf shelf = new Shelf(library, data, disk);
+        MainWindow window = new MainWindow(new JudgedPlan(open, shelf.library()::get), shelf,
                 new Surroundings(disk, data, clock, new Shots.NoFiles()));
         Stage stage = new Stage();
         stage.setScene(window.scene());

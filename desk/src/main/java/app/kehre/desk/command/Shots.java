@@ -20,6 +20,7 @@ import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.EntryId;
 import app.kehre.desk.look.Theme;
 import app.kehre.desk.look.Type;
+import app.kehre.desk.session.JudgedPlan;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.Shelf;
 import app.kehre.desk.window.FileChoice;
@@ -55,7 +56,9 @@ final class Shots {
         Path nowhere = folder.resolve("unused");
         MainWindow window = FxThread.call(() -> {
             Type.load();
-            MainWindow made = new MainWindow(new OpenPlan(document), new Shelf(library, nowhere, disk),
+            Shelf shelf = new Shelf(library, nowhere, disk);
+            MainWindow made = new MainWindow(new JudgedPlan(new OpenPlan(document), shelf.library()::get),
+                    shelf,
                     new Surroundings(disk, nowhere, clock, new NoFiles()));
             Stage stage = new Stage();
             stage.setScene(made.scene());

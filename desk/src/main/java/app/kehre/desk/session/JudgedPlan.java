@@ -29,6 +29,11 @@ public final class JudgedPlan {
         open.shown().addListener((_, _, shown) -> judge(shown));
     }
 
+    /** Returns the class that is judged. */
+    public OpenPlan open() {
+        return open;
+    }
+
     /** Returns the class as it was judged last, which is a moment behind what is shown. */
     public ReadOnlyObjectProperty<Assessment> assessment() {
         return assessment.getReadOnlyProperty();

@@ -6,6 +6,7 @@ import javafx.stage.Stage;
 
 import app.kehre.desk.fault.FaultLog;
 import app.kehre.desk.look.Theme;
+import app.kehre.desk.session.JudgedPlan;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.Settings;
 import app.kehre.desk.session.Shelf;
@@ -24,10 +25,10 @@ public final class AppWindow {
     private final Settings settings;
 
     /** Makes the window on a stage that is not shown yet. */
-    public AppWindow(Stage stage, OpenPlan open, Shelf shelf, Surroundings around) {
+    public AppWindow(Stage stage, JudgedPlan judged, Shelf shelf, Surroundings around) {
         this.stage = stage;
-        this.open = open;
-        this.content = new MainWindow(open, shelf, around);
+        this.open = judged.open();
+        this.content = new MainWindow(judged, shelf, around);
         this.settings = new Settings(around.data(), around.disk());
         stage.setScene(content.scene());
         stage.setMinWidth(LEAST_WIDTH);

@@ -49,8 +49,8 @@ final class Backstage {
     private final Recovery recovery;
     private final Patterns patterns;
 
-    Backstage(OpenPlan open, Shelf shelf, Surroundings around) {
-        this.open = open;
+    Backstage(JudgedPlan judged, Shelf shelf, Surroundings around) {
+        this.open = judged.open();
         this.around = around;
         this.shelf = shelf;
         library = shelf.library()::get;
@@ -61,7 +61,7 @@ final class Backstage {
         patterns = new Patterns(around.data(), around.disk());
         folder = new ClassFolder(open, around.disk(), around.data().resolve("classes"));
         planModel = new PlanViewModel(open, library, patterns::all);
-        choosing = new ChoosingViewModel(planModel, library, new JudgedPlan(open, library),
+        choosing = new ChoosingViewModel(planModel, library, judged,
                 new ProposalsViewModel(open, library, folder));
         combinationModel = new CombinationViewModel(open, library);
         sheetModel = new SheetViewModel(Executors.newSingleThreadExecutor(

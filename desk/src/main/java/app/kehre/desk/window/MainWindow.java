@@ -10,6 +10,7 @@ import javafx.scene.layout.StackPane;
 import app.kehre.desk.fault.FaultLog;
 import app.kehre.desk.look.Theme;
 import app.kehre.desk.plan.PlanViewModel;
+import app.kehre.desk.session.JudgedPlan;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.Shelf;
 import app.kehre.desk.teach.TeachViewModel;
@@ -31,9 +32,9 @@ public final class MainWindow {
     private Place place = Place.PLAN;
 
     /** Makes the window's content around an open class. */
-    public MainWindow(OpenPlan open, Shelf shelf, Surroundings around) {
-        back = new Backstage(open, shelf, around);
-        foot = new Foot(open, back.planModel.hint());
+    public MainWindow(JudgedPlan judged, Shelf shelf, Surroundings around) {
+        back = new Backstage(judged, shelf, around);
+        foot = new Foot(back.open, back.planModel.hint());
         pages = new Pages(back, this::go, foot::say);
         rail = new Rail(back.palette, this::go);
         wear = addCommands();

@@ -13,6 +13,7 @@ import app.kehre.core.plan.EntryId;
 import app.kehre.desk.command.FxThread;
 import app.kehre.desk.command.HandClock;
 import app.kehre.desk.look.Type;
+import app.kehre.desk.session.JudgedPlan;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.Shelf;
 import app.kehre.desk.window.AppWindow;
@@ -52,7 +53,8 @@ public final class Victim {
     private static MainWindow show(OpenPlan open, Library library, Path data) {
         Type.load();
         Stage stage = new Stage();
-        AppWindow window = new AppWindow(stage, open, new Shelf(library, data, new LocalDisk()),
+        Shelf shelf = new Shelf(library, data, new LocalDisk());
+        AppWindow window = new AppWindow(stage, new JudgedPlan(open, shelf.library()::get), shelf,
                 new Surroundings(new LocalDisk(), data, HandClock.at(open.plan().brief()), new NoFiles()));
         window.show();
         return window.content();
