@@ -39,7 +39,7 @@ import app.kehre.desk.control.Switchback;
 import app.kehre.desk.look.Type;
 import app.kehre.desk.session.JudgedPlan;
 import app.kehre.desk.session.OpenPlan;
-import app.kehre.desk.session.Shelf;
+import app.kehre.desk.session.OwnLibrary;
 import app.kehre.desk.window.AppWindow;
 import app.kehre.desk.window.FileChoice;
 import app.kehre.desk.window.MainWindow;
@@ -70,7 +70,7 @@ public final class Instructor implements AutoCloseable {
         clock = HandClock.at(document.plan().brief());
         open = new OpenPlan(document);
         stage = new Stage();
-        Shelf shelf = new Shelf(library, data, disk);
+        OwnLibrary shelf = new OwnLibrary(library, data, disk);
         window = new AppWindow(stage, new JudgedPlan(open, shelf.library()::get), shelf,
                 new Surroundings(disk, data, clock, new Answers()));
         window.show();

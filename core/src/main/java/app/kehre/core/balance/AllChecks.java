@@ -28,7 +28,7 @@ final class AllChecks {
     private AllChecks() {}
 
     /** Returns what they find, the most serious first, then in the order of the class. */
-    static List<Finding> of(Judged judged) {
+    static List<Finding> of(ClassUnderCheck judged) {
         List<Finding> findings = new ArrayList<>();
         ALL.forEach(check -> findings.addAll(check.of(judged)));
         findings.sort(Comparator.comparing(Finding::severity).thenComparing(finding -> finding.place().at()));

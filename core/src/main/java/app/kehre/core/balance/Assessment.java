@@ -63,7 +63,7 @@ public record Assessment(Timeline timeline, Effort effort, List<SideTotals> side
 
     /** Judges a class that is laid out already. */
     public static Assessment of(Timeline timeline, Library library) {
-        Judged judged = Judged.of(timeline, library);
+        ClassUnderCheck judged = ClassUnderCheck.of(timeline, library);
         List<Finding> open = new ArrayList<>();
         List<Aside> aside = new ArrayList<>();
         List<SetAside> still = timeline.plan().asideStill();

@@ -32,7 +32,7 @@ final class BeforePowerCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         List<Finding> findings = new ArrayList<>();
         Set<EntryId> reported = new HashSet<>();
         for (int i = 0; i < judged.uses().size(); i++) {
@@ -46,7 +46,7 @@ final class BeforePowerCheck implements KeyedCheck {
         return findings;
     }
 
-    private static Optional<Use> heldBefore(Judged judged, int at) {
+    private static Optional<Use> heldBefore(ClassUnderCheck judged, int at) {
         Use power = judged.uses().get(at);
         Map<Muscle, Double> held = new EnumMap<>(Muscle.class);
         for (int i = at - 1; i >= 0; i--) {
@@ -54,7 +54,7 @@ final class BeforePowerCheck implements KeyedCheck {
             if (power.span().start().minus(use.span().end()).toSeconds() > JUST_BEFORE) {
                 return Optional.empty();
             }
-            boolean still = use.span().phase() == Phase.HOLD && Still.is(use.exercise());
+            boolean still = use.span().phase() == Phase.HOLD && RestingExercises.is(use.exercise());
             for (Muscle muscle : still ? use.targets() : List.<Muscle>of()) {
                 double sum = held.merge(muscle, use.seconds() / sides(use), Double::sum);
                 if (sum > judged.figures().of(Threshold.STATIC_HOLD)
@@ -70,7 +70,7 @@ final class BeforePowerCheck implements KeyedCheck {
         return use.span().side() == Side.BOTH ? 1 : 2;
     }
 
-    private Finding finding(Judged judged, Use held, Use power) {
+    private Finding finding(ClassUnderCheck judged, Use held, Use power) {
         return found(Severity.MEND, judged.at(held),
                 "%s is held long just before %s.".formatted(held.exercise().name(), power.exercise().name()),
                 "More than %d s of static stretch a muscle group takes power for some minutes. Move it instead and hold at the end."

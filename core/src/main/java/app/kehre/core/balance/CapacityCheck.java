@@ -6,11 +6,11 @@ import java.util.Optional;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
+import app.kehre.core.capacity.Capacity;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.finding.Place;
 import app.kehre.core.kit.Load;
-import app.kehre.core.plan.Capacity;
 import app.kehre.core.plan.Item;
 import app.kehre.core.proposal.Way;
 
@@ -23,7 +23,7 @@ final class CapacityCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         int coming = judged.brief().people();
         List<Finding> findings = new ArrayList<>();
         for (Capacity.Bound bound : Capacity.of(judged.plan()).bounds()) {
@@ -34,7 +34,7 @@ final class CapacityCheck implements KeyedCheck {
         return findings;
     }
 
-    private Finding finding(Judged judged, Capacity.Bound bound, int coming) {
+    private Finding finding(ClassUnderCheck judged, Capacity.Bound bound, int coming) {
         return foundOf(bound.key(), Severity.STOP, Place.CLASS,
                 "%s: enough for %d, not for %d.".formatted(Mends.capital(bound.what()), bound.people(),
                         coming),
@@ -43,7 +43,7 @@ final class CapacityCheck implements KeyedCheck {
     }
 
     /** What needs the kit is replaced by what needs none. */
-    private static List<Way> mends(Judged judged, Capacity.Bound bound) {
+    private static List<Way> mends(ClassUnderCheck judged, Capacity.Bound bound) {
         List<Way> mends = new ArrayList<>();
         for (Item item : judged.items()) {
             boolean needs = item.kit().stream().anyMatch(kit -> bound.kit().filter(kit::equals).isPresent());
@@ -59,7 +59,7 @@ final class CapacityCheck implements KeyedCheck {
         return some;
     }
 
-    private static Optional<Way> lighter(Judged judged, Item item, Capacity.Bound bound) {
+    private static Optional<Way> lighter(ClassUnderCheck judged, Item item, Capacity.Bound bound) {
         boolean inLoadOnly = item.exercise().equipment().stream()
                 .noneMatch(kit -> bound.kit().filter(kit::equals).isPresent());
         if (inLoadOnly) {

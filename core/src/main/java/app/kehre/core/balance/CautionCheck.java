@@ -24,11 +24,11 @@ final class CautionCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         return Unanswered.of(judged.plan()).stream().map(open -> finding(judged, open)).toList();
     }
 
-    private Finding finding(Judged judged, Unanswered open) {
+    private Finding finding(ClassUnderCheck judged, Unanswered open) {
         String what = "%s: %s, %s. Nothing else is planned for %s.".formatted(open.item().name(),
                 open.caution().limit().words(), people(open.people()),
                 open.people() == 1 ? "this person" : "them");

@@ -23,7 +23,7 @@ final class ChangeoverCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         Duration spent = spent(judged.timeline());
         double share = judged.timeline().total().isZero()
                 ? 0

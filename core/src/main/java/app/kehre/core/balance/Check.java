@@ -13,5 +13,5 @@ interface Check {
     Set<CheckKey> keys();
 
     /** Returns what it finds. */
-    List<Finding> of(Judged judged);
+    List<Finding> of(ClassUnderCheck judged);
 }

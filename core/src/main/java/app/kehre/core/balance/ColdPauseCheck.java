@@ -28,7 +28,7 @@ final class ColdPauseCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         List<Finding> findings = new ArrayList<>();
         Duration most = judged.figures().seconds(Threshold.COLD_PAUSE);
         Optional<Duration> end = judged.segments(Role.AEROBIC).stream().map(Segment::id)
@@ -48,7 +48,7 @@ final class ColdPauseCheck implements KeyedCheck {
         return findings;
     }
 
-    private Finding finding(Judged judged, Pause pause, Duration most) {
+    private Finding finding(ClassUnderCheck judged, Pause pause, Duration most) {
         return found(Severity.MEND, judged.at(pause),
                 "\"%s\" lets people stand for %s between cardio parts.".formatted(pause.name(),
                         Lengths.clock(pause.length())),

@@ -30,7 +30,7 @@ final class CombinationCheck implements Check {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         List<Finding> findings = new ArrayList<>();
         for (Segment segment : judged.segments()) {
             for (Entry entry : segment.entries()) {
@@ -42,7 +42,7 @@ final class CombinationCheck implements Check {
         return findings;
     }
 
-    private void add(Judged judged, Segment segment, BuildUp build, List<Finding> findings) {
+    private void add(ClassUnderCheck judged, Segment segment, BuildUp build, List<Finding> findings) {
         Conditions conditions = build.conditions(segment.bpm(), judged.brief());
         List<Exercise> moves = judged.library().all().stream().filter(each -> each.footwork().isPresent())
                 .toList();
@@ -58,7 +58,8 @@ final class CombinationCheck implements Check {
         }
     }
 
-    private static Finding at(Judged judged, BuildUp build, int which, Finding misstep, boolean mended) {
+    private static Finding at(ClassUnderCheck judged, BuildUp build, int which, Finding misstep,
+            boolean mended) {
         Place.Beat beat = misstep.place().beat().orElseThrow();
         return new Finding(misstep.key(), "%d/%d".formatted(which + 1, beat.part() + 1), misstep.severity(),
                 judged.at(build).on(beat),

@@ -25,7 +25,7 @@ final class ComesDownCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         List<Segment> cools = judged.segments(Role.COOL_DOWN);
         if (cools.isEmpty()) {
             return List.of();
@@ -44,8 +44,8 @@ final class ComesDownCheck implements KeyedCheck {
                 SourceKind.ESTIMATE, () -> mends(judged, last)));
     }
 
-    private static List<Way> mends(Judged judged, Segment last) {
-        List<Way> mends = new ArrayList<>(Mends.add(judged, last, Still::is));
+    private static List<Way> mends(ClassUnderCheck judged, Segment last) {
+        List<Way> mends = new ArrayList<>(Mends.add(judged, last, RestingExercises::is));
         judged.items(last).stream()
                 .max(Comparator.comparingDouble((Item item) -> item.exercise().work().mets().value()))
                 .ifPresent(item -> mends.add(Mends.remove(judged.plan(), item)));

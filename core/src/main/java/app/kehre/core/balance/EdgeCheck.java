@@ -48,7 +48,7 @@ final class EdgeCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         boolean ramps = before && judged.brief().schools().of(Question.WARM_UP) == School.RAMP;
         Duration needed = judged.figures().edge(judged.brief().slot());
         Duration is = judged.length(roles());
@@ -70,7 +70,7 @@ final class EdgeCheck implements KeyedCheck {
                 SourceKind.PUBLISHED, () -> mends(judged, needed)));
     }
 
-    private List<Way> mends(Judged judged, Duration needed) {
+    private List<Way> mends(ClassUnderCheck judged, Duration needed) {
         List<Segment> segments = judged.segments(roles());
         if (segments.isEmpty()) {
             return List.of(Mends.segment(judged, before ? first(judged) : last(judged),
@@ -83,14 +83,15 @@ final class EdgeCheck implements KeyedCheck {
         return mends;
     }
 
-    private static Optional<SegmentId> first(Judged judged) {
+    private static Optional<SegmentId> first(ClassUnderCheck judged) {
         return judged.plan().segments().stream().filter(segment -> segment.role() == Role.TALK)
                 .map(Segment::id)
                 .findFirst();
     }
 
-    private static Optional<SegmentId> last(Judged judged) {
-        return judged.plan().segments().reversed().stream().filter(segment -> Judged.main(segment.role()))
+    private static Optional<SegmentId> last(ClassUnderCheck judged) {
+        return judged.plan().segments().reversed().stream()
+                .filter(segment -> ClassUnderCheck.main(segment.role()))
                 .map(Segment::id).findFirst();
     }
 

@@ -23,7 +23,7 @@ final class EndCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         Line line = judged.effort().main();
         double most = judged.figures().share(Threshold.COOL_DOWN_TO);
         boolean cools = !judged.segments(Role.COOL_DOWN, Role.STRETCH).isEmpty();
@@ -38,7 +38,7 @@ final class EndCheck implements KeyedCheck {
                         .formatted(judged.figures().of(Threshold.COOL_DOWN_TO)),
                 SourceKind.ESTIMATE, () -> cools
                         ? Mends.add(judged, judged.segments(Role.COOL_DOWN, Role.STRETCH).getLast(),
-                                Still::is)
+                                RestingExercises::is)
                         : List.of(Mends.segment(judged, Optional.of(last.id()), Role.COOL_DOWN,
                                 plan -> comesDown(Effort.of(Timeline.of(plan)).main(), most)))));
     }

@@ -26,7 +26,7 @@ final class ExplainingCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         Set<String> seen = new HashSet<>();
         List<Finding> findings = new ArrayList<>();
         boolean none = judged.plan().times().explainNew().toSeconds() < judged.figures()
@@ -36,18 +36,18 @@ final class ExplainingCheck implements KeyedCheck {
             Explaining explaining = item.manner().explaining();
             boolean silent = explaining.mode() == Explaining.Mode.NONE
                     || none && explaining.length().isEmpty() && explaining.mode() != Explaining.Mode.OVER;
-            if (first && silent && Judged.main(role(judged, item))) {
+            if (first && silent && ClassUnderCheck.main(role(judged, item))) {
                 findings.add(finding(judged, item));
             }
         }
         return findings;
     }
 
-    private static Role role(Judged judged, Item item) {
+    private static Role role(ClassUnderCheck judged, Item item) {
         return judged.roleOf(item).orElse(Role.PAUSE);
     }
 
-    private Finding finding(Judged judged, Item item) {
+    private Finding finding(ClassUnderCheck judged, Item item) {
         return found(Severity.MEND, judged.at(item),
                 "No time to explain %s, which is new.".formatted(item.name()),
                 "A new exercise takes 10 to 30 s to show with its options. Planners forget it, and the class runs over.",

@@ -27,7 +27,7 @@ final class FloorChangesCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         long down = downs(judged.timeline());
         int most = judged.figures().of(Threshold.FLOOR_CHANGES);
         if (down <= most) {
@@ -42,7 +42,7 @@ final class FloorChangesCheck implements KeyedCheck {
                 SourceKind.ESTIMATE, () -> mends(judged, down)));
     }
 
-    private static List<Way> mends(Judged judged, long down) {
+    private static List<Way> mends(ClassUnderCheck judged, long down) {
         Predicate<ClassPlan> fewer = plan -> downs(Timeline.of(plan)) < down;
         List<Way> mends = new ArrayList<>(Mends.regrouped(judged, fewer));
         mends.addAll(Mends.nudged(judged, judged.plan().items(), fewer));

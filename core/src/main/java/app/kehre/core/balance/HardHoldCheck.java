@@ -21,14 +21,14 @@ final class HardHoldCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         if (judged.brief().group().with(Limit.BLOOD_PRESSURE) == 0) {
             return List.of();
         }
         int most = judged.figures().of(Threshold.HARD_HOLD);
         List<Finding> findings = new ArrayList<>();
         for (Use use : judged.uses()) {
-            boolean hard = use.span().phase() == Phase.HOLD && !Still.is(use.exercise())
+            boolean hard = use.span().phase() == Phase.HOLD && !RestingExercises.is(use.exercise())
                     && use.seconds() > most
                     && use.item().map(item -> !item.instead().containsKey(Limit.BLOOD_PRESSURE)).orElse(true);
             if (hard && findings.stream().noneMatch(each -> each.isAt(use.entry()))) {
@@ -38,7 +38,7 @@ final class HardHoldCheck implements KeyedCheck {
         return findings;
     }
 
-    private Finding finding(Judged judged, Use use, int most) {
+    private Finding finding(ClassUnderCheck judged, Use use, int most) {
         return found(Severity.STOP, judged.at(use),
                 "%s is held for %d s, with high blood pressure in the group.".formatted(use.exercise().name(),
                         Math.round(use.seconds())),
@@ -47,7 +47,7 @@ final class HardHoldCheck implements KeyedCheck {
                 SourceKind.TEACHING_RANGE, () -> mends(judged, use, most));
     }
 
-    private static List<Way> mends(Judged judged, Use use, int most) {
+    private static List<Way> mends(ClassUnderCheck judged, Use use, int most) {
         return judged.ofItem(use.entry(),
                 item -> Mends.scaled(judged.plan(), item, most / use.seconds() * 0.99).stream().toList());
     }

@@ -23,7 +23,7 @@ final class ImpactCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         List<Finding> findings = new ArrayList<>();
         double sum = 0;
         Optional<Use> first = Optional.empty();
@@ -44,11 +44,11 @@ final class ImpactCheck implements KeyedCheck {
         return findings;
     }
 
-    private static int limit(Judged judged) {
+    private static int limit(ClassUnderCheck judged) {
         return judged.figures().of(Threshold.IMPACT);
     }
 
-    private Finding finding(Judged judged, Use from, Use last) {
+    private Finding finding(ClassUnderCheck judged, Use from, Use last) {
         return found(Severity.MEND, judged.at(from),
                 "High impact without a break from %s on.".formatted(from.exercise().name()),
                 "More than %d s of jumping on end. Ankles and shins tire first; low impact between lets them recover."
@@ -56,7 +56,7 @@ final class ImpactCheck implements KeyedCheck {
                 SourceKind.ESTIMATE, () -> judged.ofItem(last.entry(), item -> mends(judged, item)));
     }
 
-    private static List<Way> mends(Judged judged, Item item) {
+    private static List<Way> mends(ClassUnderCheck judged, Item item) {
         List<Way> mends = new ArrayList<>(
                 Mends.replace(judged, item, other -> other.impact() != Impact.HIGH));
         Optional<Exercise> easier = judged.library().find(item.exercise().easier().exercise())

@@ -33,7 +33,7 @@ final class InsideCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         Optional<Double> inside = judged.effort().insideAerobic();
         if (inside.isEmpty() || inside.get() >= judged.figures().share(Threshold.INSIDE)) {
             return List.of();
@@ -49,7 +49,7 @@ final class InsideCheck implements KeyedCheck {
     }
 
     /** How many seconds more lie above the target than below it. */
-    private static int above(Judged judged) {
+    private static int above(ClassUnderCheck judged) {
         int above = 0;
         Line line = judged.effort().main();
         for (Segment segment : judged.segments(Role.AEROBIC)) {
@@ -65,7 +65,7 @@ final class InsideCheck implements KeyedCheck {
         return above;
     }
 
-    private static List<Way> mends(Judged judged, boolean hard) {
+    private static List<Way> mends(ClassUnderCheck judged, boolean hard) {
         ClassPlan plan = judged.plan();
         List<Way> mends = new ArrayList<>();
         for (Segment segment : judged.segments(Role.AEROBIC)) {

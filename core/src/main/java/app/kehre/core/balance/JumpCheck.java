@@ -32,7 +32,7 @@ final class JumpCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         Optional<Segment> main = judged.segments(Role.AEROBIC, Role.TONING, Role.CORE).stream().findFirst();
         if (main.isEmpty()) {
             return List.of();
@@ -56,7 +56,7 @@ final class JumpCheck implements KeyedCheck {
                 SourceKind.ESTIMATE, () -> mends(judged, main.get())));
     }
 
-    private static List<Way> mends(Judged judged, Segment main) {
+    private static List<Way> mends(ClassUnderCheck judged, Segment main) {
         List<Way> mends = new ArrayList<>();
         judged.library().find("march").ifPresent(march -> {
             ClassPlan plan = judged.plan();

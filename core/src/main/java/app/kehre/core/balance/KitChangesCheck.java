@@ -28,7 +28,7 @@ final class KitChangesCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         int most = judged.figures().of(Threshold.KIT_CHANGES);
         List<Finding> findings = new ArrayList<>();
         runs(judged.items()).forEach((kit, times) -> {
@@ -55,7 +55,7 @@ final class KitChangesCheck implements KeyedCheck {
         return runs;
     }
 
-    private Finding finding(Judged judged, Equipment kit, int times, int most) {
+    private Finding finding(ClassUnderCheck judged, Equipment kit, int times, int most) {
         return foundOf(kit.key(), Severity.CONSIDER, Place.CLASS,
                 "The %s are taken up %d times.".formatted(kit.noun(2), times),
                 "More than %d times costs the group's time. What uses the same kit is kept together."
@@ -63,7 +63,7 @@ final class KitChangesCheck implements KeyedCheck {
                 SourceKind.ESTIMATE, () -> mends(judged, kit, times));
     }
 
-    private static List<Way> mends(Judged judged, Equipment kit, int times) {
+    private static List<Way> mends(ClassUnderCheck judged, Equipment kit, int times) {
         Predicate<ClassPlan> fewer = plan -> runs(plan.items().toList()).getOrDefault(kit, 0) < times;
         List<Way> mends = new ArrayList<>(Mends.regrouped(judged, fewer));
         mends.addAll(Mends.nudged(judged, judged.plan().items(), fewer));

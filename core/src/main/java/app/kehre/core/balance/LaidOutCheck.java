@@ -27,7 +27,7 @@ final class LaidOutCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         Set<Equipment> seen = EnumSet.noneOf(Equipment.class);
         List<Finding> findings = new ArrayList<>();
         for (Item item : judged.items()) {
@@ -42,13 +42,13 @@ final class LaidOutCheck implements KeyedCheck {
     }
 
     /** Whether the class waits for it: there is set-up before the line that no pause covers. */
-    private static boolean fetched(Judged judged, Item item) {
+    private static boolean fetched(ClassUnderCheck judged, Item item) {
         return judged.timeline().spans().stream()
                 .anyMatch(span -> span.entry().equals(item.id()) && span.phase() == Phase.SET_UP
                         && span.stretch().length().compareTo(judged.plan().times().weightsAtHand()) > 0);
     }
 
-    private Finding finding(Judged judged, Item item, Equipment kit) {
+    private Finding finding(ClassUnderCheck judged, Item item, Equipment kit) {
         KitPlace place = AT_HAND.contains(kit) ? KitPlace.AT_HAND : KitPlace.SET_OUT;
         return foundOf(kit.key(), Severity.CONSIDER, judged.at(item),
                 "The %s are fetched for %s while the class waits.".formatted(kit.noun(2), item.name()),

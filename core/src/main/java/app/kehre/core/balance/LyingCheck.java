@@ -24,7 +24,7 @@ final class LyingCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         if (judged.brief().group().with(Limit.PREGNANCY) == 0) {
             return List.of();
         }
@@ -45,7 +45,7 @@ final class LyingCheck implements KeyedCheck {
         return findings;
     }
 
-    private Finding finding(Judged judged, Use use, int most) {
+    private Finding finding(ClassUnderCheck judged, Use use, int most) {
         return found(Severity.STOP, judged.at(use),
                 "With %s everybody has lain on the back for more than %d s.".formatted(use.exercise().name(),
                         most),
@@ -54,7 +54,7 @@ final class LyingCheck implements KeyedCheck {
                 SourceKind.PUBLISHED, () -> judged.ofItem(use.entry(), item -> mends(judged, item)));
     }
 
-    private static List<Way> mends(Judged judged, Item item) {
+    private static List<Way> mends(ClassUnderCheck judged, Item item) {
         List<Way> mends = new ArrayList<>();
         item.exercise().cautionFor(Limit.PREGNANCY)
                 .flatMap(caution -> judged.library().find(caution.instead()))
@@ -65,7 +65,7 @@ final class LyingCheck implements KeyedCheck {
         return Mends.first(mends.stream());
     }
 
-    private static Optional<Exercise> other(Judged judged, Item item) {
+    private static Optional<Exercise> other(ClassUnderCheck judged, Item item) {
         return judged.library().all().stream().filter(other -> other.position() != Position.SUPINE
                 && other.cautionFor(Limit.PREGNANCY).isEmpty()
                 && other.main().stream().anyMatch(item.exercise().main()::contains)).findFirst();

@@ -13,14 +13,14 @@ import app.kehre.core.choosing.Suggestions;
 import app.kehre.core.choosing.Swaps;
 import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.dose.DoseScale;
+import app.kehre.core.edit.Addables;
+import app.kehre.core.edit.Moves;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.Edits;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
-import app.kehre.core.plan.Moves;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
 import app.kehre.core.proposal.Way;
@@ -87,7 +87,7 @@ final class Mends {
     }
 
     /** Exercises that suit the place and hold something, added at its end. */
-    static List<Way> add(Judged judged, Segment segment, Predicate<Exercise> wanted) {
+    static List<Way> add(ClassUnderCheck judged, Segment segment, Predicate<Exercise> wanted) {
         ClassPlan plan = judged.plan();
         return first(Suggestions.of(plan, judged.library(), segment.id(), Optional.empty(), "").stream()
                 .map(Suggestion::exercise).filter(wanted)
@@ -96,13 +96,14 @@ final class Mends {
     }
 
     /** A new segment after another, or at the end, with the exercise that suits it best in it. */
-    static Way segment(Judged judged, Optional<SegmentId> after, Role role) {
+    static Way segment(ClassUnderCheck judged, Optional<SegmentId> after, Role role) {
         return segment(judged, after, role, _ -> true);
     }
 
     /** A new segment after another, or at the end, with the exercises that suit it best, until it is enough. */
-    static Way segment(Judged judged, Optional<SegmentId> after, Role role, Predicate<ClassPlan> enough) {
-        ClassPlan plan = Edits.addSegment(judged.plan(), after, role);
+    static Way segment(ClassUnderCheck judged, Optional<SegmentId> after, Role role,
+            Predicate<ClassPlan> enough) {
+        ClassPlan plan = Addables.addSegment(judged.plan(), after, role);
         SegmentId id = judged.plan().nextSegmentId();
         for (int more = 0; more == 0 || more < MOST_ADDED && !enough.test(plan); more++) {
             ClassPlan now = plan;
@@ -121,7 +122,7 @@ final class Mends {
     }
 
     /** An item replaced by another exercise that holds something, its usual dose with it. */
-    static List<Way> replace(Judged judged, Item item, Predicate<Exercise> wanted) {
+    static List<Way> replace(ClassUnderCheck judged, Item item, Predicate<Exercise> wanted) {
         ClassPlan plan = judged.plan();
         return first(Swaps.of(plan, judged.library(), item.id()).stream()
                 .filter(swap -> wanted.test(swap.exercise()))
@@ -130,7 +131,8 @@ final class Mends {
     }
 
     /** A line moved by one place, where that is allowed and better. */
-    static List<Way> nudged(Judged judged, Stream<? extends Entry> lines, Predicate<ClassPlan> better) {
+    static List<Way> nudged(ClassUnderCheck judged, Stream<? extends Entry> lines,
+            Predicate<ClassPlan> better) {
         ClassPlan plan = judged.plan();
         return first(lines.flatMap(line -> Stream.of(-1, 1).map(by -> {
             ClassPlan moved = Moves.nudge(plan, line.id(), by);
@@ -139,7 +141,7 @@ final class Mends {
     }
 
     /** Parts put into the order that takes the least changing over, where that is better. */
-    static List<Way> regrouped(Judged judged, Predicate<ClassPlan> better) {
+    static List<Way> regrouped(ClassUnderCheck judged, Predicate<ClassPlan> better) {
         return first(judged.plan().segments().stream()
                 .flatMap(segment -> Regrouping.of(judged.plan(), segment.id()).stream())
                 .filter(regrouped -> better.test(regrouped.plan()))
@@ -152,7 +154,7 @@ final class Mends {
     }
 
     /** Items of a segment, the longest first. */
-    static List<Item> longest(Judged judged, Stream<Item> items) {
+    static List<Item> longest(ClassUnderCheck judged, Stream<Item> items) {
         return items.sorted(Comparator.comparing((Item item) -> judged.timeline().lengthOf(item)).reversed())
                 .toList();
     }

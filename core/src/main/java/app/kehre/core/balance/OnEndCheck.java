@@ -29,7 +29,7 @@ final class OnEndCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         School order = judged.brief().schools().of(Question.ORDER);
         if (order == School.ONE_AREA) {
             return List.of();
@@ -45,7 +45,7 @@ final class OnEndCheck implements KeyedCheck {
         return findings;
     }
 
-    private List<Finding> of(Judged judged, List<Use> uses, Muscle muscle) {
+    private List<Finding> of(ClassUnderCheck judged, List<Use> uses, Muscle muscle) {
         List<Finding> findings = new ArrayList<>();
         List<Use> run = new ArrayList<>();
         for (Use use : uses) {
@@ -62,7 +62,7 @@ final class OnEndCheck implements KeyedCheck {
         return findings;
     }
 
-    private Optional<Finding> report(Judged judged, List<Use> run, Muscle muscle) {
+    private Optional<Finding> report(ClassUnderCheck judged, List<Use> run, Muscle muscle) {
         double sum = run.stream().mapToDouble(Use::seconds).sum();
         long exercises = run.stream().map(use -> use.exercise().id()).distinct().count();
         int most = judged.figures().of(Threshold.ON_END);
@@ -79,7 +79,7 @@ final class OnEndCheck implements KeyedCheck {
                 SourceKind.ESTIMATE, () -> mends(judged, all, muscle)));
     }
 
-    private static List<Way> mends(Judged judged, List<Use> run, Muscle muscle) {
+    private static List<Way> mends(ClassUnderCheck judged, List<Use> run, Muscle muscle) {
         List<Entry> lines = run.stream().map(Use::entry).distinct()
                 .flatMap(id -> judged.find(id).stream()).toList();
         double before = longest(Use.of(judged.timeline()), muscle);

@@ -22,7 +22,7 @@ final class OptionCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         Group.Mix mix = judged.brief().group().mix();
         boolean gentle = mix.newcomers() >= MANY || judged.brief().group().older();
         boolean fit = mix.athletic() >= MANY && !judged.brief().group().older();
@@ -31,7 +31,7 @@ final class OptionCheck implements KeyedCheck {
                 .map(item -> finding(judged, item)).toList();
     }
 
-    private Finding finding(Judged judged, Item item) {
+    private Finding finding(ClassUnderCheck judged, Item item) {
         boolean harder = item.manner().variant() == Variant.HARDER;
         return found(harder ? Severity.MEND : Severity.CONSIDER, judged.at(item),
                 harder

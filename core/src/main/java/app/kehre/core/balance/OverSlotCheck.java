@@ -27,7 +27,7 @@ final class OverSlotCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         SlotFit fit = judged.timeline().fit();
         if (!fit.over()) {
             return List.of();
@@ -39,10 +39,10 @@ final class OverSlotCheck implements KeyedCheck {
                 SourceKind.TEACHING_RANGE, () -> mends(judged)));
     }
 
-    private static List<Way> mends(Judged judged) {
+    private static List<Way> mends(ClassUnderCheck judged) {
         Predicate<ClassPlan> enough = plan -> !Timeline.of(plan).fit().over();
         List<Item> main = Mends.longest(judged, judged.segments().stream()
-                .filter(segment -> Judged.main(segment.role()))
+                .filter(segment -> ClassUnderCheck.main(segment.role()))
                 .flatMap(segment -> judged.items(segment).stream()));
         List<Way> mends = new ArrayList<>(
                 Mends.shorter(judged.plan(), main.stream().limit(TRIED).toList(), enough));

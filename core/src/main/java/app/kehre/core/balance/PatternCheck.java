@@ -30,7 +30,7 @@ final class PatternCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         List<Finding> findings = new ArrayList<>();
         for (Segment segment : judged.segments()) {
             for (Item item : judged.items(segment)) {
@@ -43,7 +43,8 @@ final class PatternCheck implements KeyedCheck {
         return findings;
     }
 
-    private void add(Judged judged, Segment segment, Item item, CountPattern pattern, Patterned danced,
+    private void add(ClassUnderCheck judged, Segment segment, Item item, CountPattern pattern,
+            Patterned danced,
             List<Finding> findings) {
         for (Patterned.Unfit unfit : danced.unfit()) {
             findings.add(foundOf("part/" + (unfit.part() + 1), Severity.MEND, judged.at(item),
@@ -62,7 +63,7 @@ final class PatternCheck implements KeyedCheck {
         uneven(judged, item, danced.legs()).ifPresent(findings::add);
     }
 
-    private Optional<Finding> uneven(Judged judged, Item item, Legs legs) {
+    private Optional<Finding> uneven(ClassUnderCheck judged, Item item, Legs legs) {
         double most = Math.max(legs.right(), legs.left());
         double off = most == 0 ? 0 : 1 - Math.min(legs.right(), legs.left()) / most;
         if (item.dose().sides() != Sides.TOGETHER || off <= judged.figures().share(Threshold.SIDES)) {
@@ -77,7 +78,7 @@ final class PatternCheck implements KeyedCheck {
                 SourceKind.ESTIMATE, () -> eachSide(judged, item)));
     }
 
-    private static List<Way> eachSide(Judged judged, Item item) {
+    private static List<Way> eachSide(ClassUnderCheck judged, Item item) {
         return item.dose().sides() == Sides.TOGETHER
                 ? List.of(Way.of(item.name() + ": each side",
                         judged.plan().with(item.withDose(item.dose().withSides(Sides.EACH_SIDE)))))
@@ -85,7 +86,8 @@ final class PatternCheck implements KeyedCheck {
     }
 
     /** The part with counts that go with it, or as singles; what still does not go is not offered. */
-    private static List<Way> mends(Judged judged, Item item, CountPattern pattern, Patterned.Unfit unfit) {
+    private static List<Way> mends(ClassUnderCheck judged, Item item, CountPattern pattern,
+            Patterned.Unfit unfit) {
         CountPattern.Part old = pattern.parts().get(unfit.part());
         return Stream.of(new CountPattern.Part(old.words(), unfit.nearest()),
                 new CountPattern.Part("singles", old.counts())).filter(part -> !part.equals(old))

@@ -37,7 +37,7 @@ final class PeakCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         Line line = judged.effort().main();
         int peak = 0;
         for (int second = 0; second < line.seconds(); second++) {
@@ -47,7 +47,7 @@ final class PeakCheck implements KeyedCheck {
         Optional<Piece> piece = judged.effort().pieceAt(peak);
         Optional<Segment> segment = piece.flatMap(each -> judged.plan().findSegment(each.segment()));
         boolean worth = line.share(peak) > Math.max(Band.MODERATE.from(), main + MARGIN);
-        if (segment.isEmpty() || Judged.main(segment.get().role()) || main == 0 || !worth) {
+        if (segment.isEmpty() || ClassUnderCheck.main(segment.get().role()) || main == 0 || !worth) {
             return List.of();
         }
         EntryId entry = piece.get().entry();
@@ -60,7 +60,7 @@ final class PeakCheck implements KeyedCheck {
     }
 
     /** The hardest of the main part, once it no longer shows what came before it. */
-    private static double highest(Judged judged, Line line) {
+    private static double highest(ClassUnderCheck judged, Line line) {
         double highest = 0;
         for (Segment segment : judged.segments(Role.AEROBIC, Role.TONING, Role.CORE)) {
             Stretch stretch = judged.timeline().ofSegment(segment.id());
@@ -73,7 +73,7 @@ final class PeakCheck implements KeyedCheck {
         return highest;
     }
 
-    private static List<Way> mends(Judged judged, Item item) {
+    private static List<Way> mends(ClassUnderCheck judged, Item item) {
         ClassPlan plan = judged.plan();
         List<Way> mends = new ArrayList<>();
         if (item.manner().variant() != Variant.EASIER) {

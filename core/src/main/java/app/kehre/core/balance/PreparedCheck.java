@@ -23,7 +23,7 @@ final class PreparedCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         List<Finding> findings = new ArrayList<>();
         for (Joint joint : Joint.values()) {
             double load = judged.ledger().of(joint).load();
@@ -35,7 +35,7 @@ final class PreparedCheck implements KeyedCheck {
     }
 
     /** The first use that loads a joint, if nothing before it made the joint ready. */
-    private static Optional<Use> firstUnprepared(Judged judged, Joint joint) {
+    private static Optional<Use> firstUnprepared(ClassUnderCheck judged, Joint joint) {
         for (Use use : judged.uses()) {
             boolean ready = use.exercise().work().prepares().contains(joint);
             boolean loads = use.purpose() == Use.Purpose.LOAD
@@ -50,7 +50,7 @@ final class PreparedCheck implements KeyedCheck {
         return Optional.empty();
     }
 
-    private Finding finding(Judged judged, Use use, Joint joint) {
+    private Finding finding(ClassUnderCheck judged, Use use, Joint joint) {
         return foundOf(joint.key(), Severity.MEND, judged.at(use),
                 "%s loads the %s, which nothing has prepared.".formatted(use.exercise().name(),
                         joint.words()),
@@ -59,7 +59,7 @@ final class PreparedCheck implements KeyedCheck {
                 SourceKind.TEACHING_RANGE, () -> mends(judged, joint));
     }
 
-    private static List<Way> mends(Judged judged, Joint joint) {
+    private static List<Way> mends(ClassUnderCheck judged, Joint joint) {
         Optional<Segment> warmUp = judged.segments(Role.WARM_UP).stream().findFirst();
         return warmUp.map(segment -> Mends.add(judged, segment,
                 exercise -> exercise.work().prepares().contains(joint))).orElse(List.of());

@@ -26,7 +26,7 @@ final class PreviewCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         School school = judged.brief().schools().of(Question.WARM_UP);
         if (school != School.REHEARSAL || judged.segments(Role.WARM_UP).isEmpty()) {
             return List.of();
@@ -43,7 +43,7 @@ final class PreviewCheck implements KeyedCheck {
         return findings;
     }
 
-    private Finding finding(Judged judged, Use use, Pattern pattern) {
+    private Finding finding(ClassUnderCheck judged, Use use, Pattern pattern) {
         return foundOf(pattern.key(), Severity.CONSIDER, judged.at(use),
                 "%s comes large without having been shown small.".formatted(use.exercise().name()),
                 "This class warms up by rehearsal. The %s is then shown in the warm-up first."

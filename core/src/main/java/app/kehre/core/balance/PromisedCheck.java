@@ -25,7 +25,7 @@ final class PromisedCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         List<Finding> findings = new ArrayList<>();
         int least = judged.figures().of(Threshold.PROMISED);
         for (Muscle area : Muscle.values()) {
@@ -43,19 +43,20 @@ final class PromisedCheck implements KeyedCheck {
         return findings;
     }
 
-    private static Place place(Judged judged) {
+    private static Place place(ClassUnderCheck judged) {
         return judged.segments(Role.TONING, Role.CORE).stream().findFirst().map(judged::at)
                 .orElse(Place.CLASS);
     }
 
-    private static List<Way> mends(Judged judged, Muscle area) {
+    private static List<Way> mends(ClassUnderCheck judged, Muscle area) {
         List<Segment> segments = judged.segments(Role.TONING, Role.CORE);
         List<Way> mends = new ArrayList<>();
         for (Segment segment : segments) {
             mends.addAll(Mends.add(judged, segment, exercise -> exercise.main().contains(area)));
         }
         judged.items().stream()
-                .filter(item -> item.exercise().main().contains(area) && !Still.is(item.exercise()))
+                .filter(item -> item.exercise().main().contains(area)
+                        && !RestingExercises.is(item.exercise()))
                 .flatMap(item -> Mends.scaled(judged.plan(), item, 1.5).stream()).limit(1)
                 .forEach(mends::addFirst);
         return Mends.first(mends.stream());

@@ -33,7 +33,7 @@ final class RatioCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         double least = judged.figures().share(Threshold.RATIO);
         return judged.ledger().ratios().stream()
                 .filter(ratio -> ratio.evenness() < least
@@ -41,7 +41,7 @@ final class RatioCheck implements KeyedCheck {
                 .map(ratio -> finding(judged, ratio)).toList();
     }
 
-    private Finding finding(Judged judged, Ledger.Ratio ratio) {
+    private Finding finding(ClassUnderCheck judged, Ledger.Ratio ratio) {
         return foundOf(ratio.one().key(), Severity.MEND, Place.CLASS,
                 "%s: %s, %s: %s.".formatted(Mends.capital(ratio.greater().words()), clock(greater(ratio)),
                         ratio.lesser().words(), clock(Math.min(ratio.first(), ratio.second()))),
@@ -58,7 +58,7 @@ final class RatioCheck implements KeyedCheck {
         return seconds == 0 ? "nothing" : Lengths.clock(Duration.ofSeconds(Math.round(seconds)));
     }
 
-    private static List<Way> mends(Judged judged, Ledger.Ratio ratio) {
+    private static List<Way> mends(ClassUnderCheck judged, Ledger.Ratio ratio) {
         Predicate<ClassPlan> even = plan -> Ledger.of(Use.of(Timeline.of(plan))).ratios().stream()
                 .filter(each -> each.one() == ratio.one())
                 .allMatch(each -> each.evenness() >= judged.figures().share(Threshold.RATIO));
@@ -73,9 +73,9 @@ final class RatioCheck implements KeyedCheck {
         return mends;
     }
 
-    private static List<Item> serving(Judged judged, Ledger.Pole pole) {
+    private static List<Item> serving(ClassUnderCheck judged, Ledger.Pole pole) {
         return Mends.longest(judged, judged.items().stream()
-                .filter(item -> serves(item.exercise(), pole) && !Still.is(item.exercise())));
+                .filter(item -> serves(item.exercise(), pole) && !RestingExercises.is(item.exercise())));
     }
 
     private static boolean serves(Exercise exercise, Ledger.Pole pole) {

@@ -28,7 +28,7 @@ final class ReleaseCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         int from = judged.figures().of(Threshold.RELEASE_FROM);
         List<Finding> findings = new ArrayList<>();
         for (Muscle muscle : Muscle.values()) {
@@ -40,7 +40,7 @@ final class ReleaseCheck implements KeyedCheck {
         return findings;
     }
 
-    private Finding finding(Judged judged, Muscle muscle, double load, int from) {
+    private Finding finding(ClassUnderCheck judged, Muscle muscle, double load, int from) {
         Place place = last(judged).map(judged::at).orElse(Place.CLASS);
         return foundOf(muscle.key(), load > (double) MUCH * from ? Severity.MEND : Severity.CONSIDER, place,
                 "%s: %s of work and no stretch.".formatted(Mends.capital(muscle.words()),
@@ -50,14 +50,14 @@ final class ReleaseCheck implements KeyedCheck {
                 SourceKind.ESTIMATE, () -> mends(judged, muscle));
     }
 
-    private static Optional<Segment> last(Judged judged) {
+    private static Optional<Segment> last(ClassUnderCheck judged) {
         List<Segment> segments = judged.segments(Role.STRETCH, Role.COOL_DOWN);
         return segments.isEmpty() ? Optional.empty() : Optional.of(segments.getLast());
     }
 
-    private static List<Way> mends(Judged judged, Muscle muscle) {
+    private static List<Way> mends(ClassUnderCheck judged, Muscle muscle) {
         return last(judged).map(segment -> Mends.add(judged, segment,
-                exercise -> Still.is(exercise) && exercise.work().share(muscle) >= 0.5))
+                exercise -> RestingExercises.is(exercise) && exercise.work().share(muscle) >= 0.5))
                 .orElseGet(() -> List.of(Mends.segment(judged, Optional.empty(), Role.STRETCH)));
     }
 }

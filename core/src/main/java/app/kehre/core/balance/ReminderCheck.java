@@ -22,7 +22,7 @@ final class ReminderCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         boolean newcomers = judged.brief().group().mix().newcomers() > 0;
         boolean asked = judged.segments().stream().limit(1).flatMap(segment -> segment.entries().stream())
                 .anyMatch(entry -> entry instanceof Pause pause && pause.kind() == Pause.Kind.TALK

@@ -4,12 +4,12 @@ import java.util.List;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
+import app.kehre.core.edit.Addables;
 import app.kehre.core.exercise.Pattern;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.Edits;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Screen;
@@ -28,7 +28,7 @@ final class ScreenCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         int newcomers = judged.brief().group().mix().newcomers();
         if (newcomers < SOME) {
             return List.of();
@@ -39,7 +39,7 @@ final class ScreenCheck implements KeyedCheck {
                     return List.of();
                 }
                 if (entry instanceof Item item && item.exercise().pattern() == Pattern.LUNGE
-                        && Judged.main(segment.role())) {
+                        && ClassUnderCheck.main(segment.role())) {
                     return List.of(finding(judged, item, newcomers >= MANY));
                 }
             }
@@ -47,7 +47,7 @@ final class ScreenCheck implements KeyedCheck {
         return List.of();
     }
 
-    private Finding finding(Judged judged, Item item, boolean many) {
+    private Finding finding(ClassUnderCheck judged, Item item, boolean many) {
         return found(many ? Severity.MEND : Severity.CONSIDER, judged.at(item),
                 "%s comes without a balance screen, with newcomers in the group.".formatted(item.name()),
                 "From %d %% newcomers on, each leg is tried before lunges. Who wobbles holds on to a chair or stays with squats."
@@ -58,7 +58,7 @@ final class ScreenCheck implements KeyedCheck {
                     int at = segment.entries().stream().map(Entry::id).toList()
                             .indexOf(plan.circuitOf(item.id()).map(Circuit::id).orElse(item.id()));
                     return List.of(Way.of("Balance screen before " + item.name(), plan.add(segment.id(),
-                            Math.max(0, at), new Edits.Addable.OfScreen().entry(plan.nextEntryId()))));
+                            Math.max(0, at), new Addables.Addable.OfScreen().entry(plan.nextEntryId()))));
                 });
     }
 }

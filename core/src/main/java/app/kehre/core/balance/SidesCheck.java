@@ -30,12 +30,12 @@ final class SidesCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         double most = judged.figures().share(Threshold.SIDES);
         List<Finding> findings = new ArrayList<>();
         for (SideTotals totals : judged.sides()) {
             Item item = (Item) judged.find(totals.entries().getFirst()).orElseThrow();
-            if (Still.is(item.exercise()) == stretches && off(totals) > most) {
+            if (RestingExercises.is(item.exercise()) == stretches && off(totals) > most) {
                 findings.add(finding(judged, item, totals));
             }
         }
@@ -54,14 +54,14 @@ final class SidesCheck implements KeyedCheck {
         return most == 0 ? 0 : 1 - Math.min(right, left) / most;
     }
 
-    private Finding finding(Judged judged, Item item, SideTotals totals) {
+    private Finding finding(ClassUnderCheck judged, Item item, SideTotals totals) {
         return found(Severity.MEND, judged.at(item), totals.words() + ".",
                 "Sides may differ by %d %%. Both sides are done exactly the same."
                         .formatted(judged.figures().of(Threshold.SIDES)),
                 SourceKind.ESTIMATE, () -> mends(judged, item, totals));
     }
 
-    private static List<Way> mends(Judged judged, Item item, SideTotals totals) {
+    private static List<Way> mends(ClassUnderCheck judged, Item item, SideTotals totals) {
         ClassPlan plan = judged.plan();
         if (totals.entries().size() == 1) {
             return item.dose().sides() == Sides.EACH_SIDE || !item.dose().goesWith(Sides.EACH_SIDE)

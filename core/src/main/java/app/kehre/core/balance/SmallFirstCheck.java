@@ -7,12 +7,12 @@ import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.brief.Question;
 import app.kehre.core.brief.School;
+import app.kehre.core.edit.Moves;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.plan.Item;
-import app.kehre.core.plan.Moves;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.proposal.Way;
 import app.kehre.core.regrouping.SmallFirst;
@@ -26,7 +26,7 @@ final class SmallFirstCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         School order = judged.brief().schools().of(Question.ORDER);
         if (order == School.IN_CIRCUIT) {
             return List.of();
@@ -44,7 +44,7 @@ final class SmallFirstCheck implements KeyedCheck {
         return findings;
     }
 
-    private Finding finding(Judged judged, Item first, Item next, Muscle muscle) {
+    private Finding finding(ClassUnderCheck judged, Item first, Item next, Muscle muscle) {
         return found(Severity.CONSIDER, judged.at(first),
                 "%s tires the %s before %s needs it.".formatted(first.name(), muscle.words(), next.name()),
                 "Large muscles and compound exercises come before small ones. The small one gives way first, and the large one is not served.",

@@ -24,7 +24,7 @@ final class SpareCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         SlotFit fit = judged.timeline().fit();
         Duration wanted = judged.figures().seconds(Threshold.SPARE);
         if (fit.over() || fit.spare().compareTo(wanted) >= 0) {

@@ -21,7 +21,7 @@ final class StandingLegCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         List<Finding> findings = new ArrayList<>();
         double stood = 0;
         for (int i = 0; i < judged.uses().size(); i++) {
@@ -41,7 +41,7 @@ final class StandingLegCheck implements KeyedCheck {
         return findings;
     }
 
-    private Finding finding(Judged judged, Use use, double stood) {
+    private Finding finding(ClassUnderCheck judged, Use use, double stood) {
         return found(Severity.CONSIDER, judged.at(use),
                 "The %s leg has stood for %s before it works in %s.".formatted(use.span().side().word(),
                         Lengths.clock(Duration.ofSeconds(Math.round(stood))), use.exercise().name()),

@@ -37,7 +37,7 @@ final class StopCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         List<Finding> findings = new ArrayList<>();
         Position.Level level = Position.Level.STANDING;
         Optional<SegmentId> reported = Optional.empty();
@@ -56,21 +56,21 @@ final class StopCheck implements KeyedCheck {
         return findings;
     }
 
-    private static Optional<Position.Level> level(Judged judged, Span span) {
+    private static Optional<Position.Level> level(ClassUnderCheck judged, Span span) {
         return span.phase() == Phase.WORK || span.phase() == Phase.HOLD
                 ? judged.find(span.entry()).flatMap(Entry::item)
                         .map(item -> item.exercise().position().level())
                 : Optional.empty();
     }
 
-    private static boolean stops(Judged judged, Span span) {
+    private static boolean stops(ClassUnderCheck judged, Span span) {
         boolean pauses = span.phase() == Phase.PAUSE || span.phase() == Phase.TALK;
         return pauses && span.stretch().length().toSeconds() >= A_STOP && judged.find(span.entry())
                 .map(Entry::stops).orElse(false);
     }
 
     /** Whether somebody's heart was in vigorous work shortly before. */
-    private static boolean vigorousBefore(Judged judged, int at) {
+    private static boolean vigorousBefore(ClassUnderCheck judged, int at) {
         int within = judged.figures().of(Threshold.AFTER_PEAK);
         Line line = judged.effort().main();
         for (int second = Math.max(0, at - within); second < at; second++) {
@@ -82,7 +82,7 @@ final class StopCheck implements KeyedCheck {
         return false;
     }
 
-    private Finding finding(Judged judged, Span span, boolean lies) {
+    private Finding finding(ClassUnderCheck judged, Span span, boolean lies) {
         Place place = Place.of(span.segment(), Optional.of(span.entry()), span.start());
         String name = judged.find(span.entry()).map(Entry::name).orElse("the pause");
         return found(Severity.MEND, place,
@@ -94,7 +94,7 @@ final class StopCheck implements KeyedCheck {
                 SourceKind.TEACHING_RANGE, () -> mends(judged, span));
     }
 
-    private static List<Way> mends(Judged judged, Span span) {
+    private static List<Way> mends(ClassUnderCheck judged, Span span) {
         ClassPlan plan = judged.plan();
         List<Way> mends = new ArrayList<>();
         if (plan.find(span.entry()).orElse(null) instanceof Pause pause) {

@@ -27,11 +27,11 @@ final class StretchHoldCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         int least = judged.brief().stretchHold() - judged.figures().of(Threshold.STRETCH_HOLD);
         List<Finding> findings = new ArrayList<>();
         for (Use use : judged.uses()) {
-            boolean holds = use.span().phase() == Phase.HOLD && Still.is(use.exercise())
+            boolean holds = use.span().phase() == Phase.HOLD && RestingExercises.is(use.exercise())
                     && (use.role() == Role.STRETCH || use.role() == Role.COOL_DOWN);
             boolean seen = findings.stream().anyMatch(each -> each.isAt(use.entry()));
             if (holds && !seen && Math.round(use.seconds()) < least) {
@@ -41,7 +41,7 @@ final class StretchHoldCheck implements KeyedCheck {
         return findings;
     }
 
-    private Finding finding(Judged judged, Use use, int least) {
+    private Finding finding(ClassUnderCheck judged, Use use, int least) {
         long seconds = Math.round(use.seconds());
         return found(seconds < LEAST_OF_ALL ? Severity.MEND : Severity.CONSIDER, judged.at(use),
                 "%s is held for %d s, less than %d.".formatted(use.exercise().name(), seconds, least),
@@ -50,7 +50,7 @@ final class StretchHoldCheck implements KeyedCheck {
                 SourceKind.PUBLISHED, () -> mends(judged, use, least));
     }
 
-    private static List<Way> mends(Judged judged, Use use, int least) {
+    private static List<Way> mends(ClassUnderCheck judged, Use use, int least) {
         return judged.ofItem(use.entry(), item -> item.dose() instanceof Hold hold
                 ? List.of(Way.of("%s: %d s".formatted(item.name(), least),
                         judged.plan().with(item.withDose(longer(hold, least)))))

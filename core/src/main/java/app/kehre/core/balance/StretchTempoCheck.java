@@ -21,7 +21,7 @@ final class StretchTempoCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         return judged.segments(Role.STRETCH).stream().filter(segment -> segment.bpm().value() >= 100)
                 .map(segment -> found(Severity.CONSIDER, judged.at(segment),
                         "%s runs to workout music of %d BPM.".formatted(segment.name(),

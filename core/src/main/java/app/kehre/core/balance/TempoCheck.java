@@ -26,13 +26,13 @@ final class TempoCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         return judged.segments(Role.WARM_UP, Role.AEROBIC, Role.TONING, Role.CORE, Role.COOL_DOWN).stream()
                 .filter(segment -> !range(judged, segment).has(segment.bpm().value()))
                 .map(segment -> finding(judged, segment)).toList();
     }
 
-    private static TempoRange range(Judged judged, Segment segment) {
+    private static TempoRange range(ClassUnderCheck judged, Segment segment) {
         boolean older = judged.brief().group().older();
         TempoRange usual = TempoRange.of(segment.role(), older);
         OptionalInt height = judged.items(segment).stream().filter(item -> item.exercise().onStep())
@@ -44,7 +44,7 @@ final class TempoCheck implements KeyedCheck {
         return new TempoRange(step.what(), Math.min(step.least(), usual.least()), step.most());
     }
 
-    private Finding finding(Judged judged, Segment segment) {
+    private Finding finding(ClassUnderCheck judged, Segment segment) {
         TempoRange range = range(judged, segment);
         int bpm = segment.bpm().value();
         int nearest = Math.clamp(bpm, range.least(), range.most());

@@ -25,7 +25,7 @@ final class TravelCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         int floor = judged.brief().room().floor();
         if (floor == 0 || floor >= TRAVELLING * judged.brief().people()) {
             return List.of();
@@ -47,7 +47,7 @@ final class TravelCheck implements KeyedCheck {
                 .map(floor -> floor.wide() >= STEPS || floor.deep() >= STEPS).orElse(false);
     }
 
-    private static List<Way> mends(Judged judged, Item item) {
+    private static List<Way> mends(ClassUnderCheck judged, Item item) {
         List<Way> mends = new ArrayList<>(
                 Mends.replace(judged, item, other -> !travels(other)));
         judged.library().find("march").ifPresent(march -> mends.add(Way.of("March for " + item.name(),

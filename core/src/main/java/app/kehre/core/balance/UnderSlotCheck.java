@@ -25,7 +25,7 @@ final class UnderSlotCheck implements KeyedCheck {
     }
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         SlotFit fit = judged.timeline().fit();
         if (fit.over() || !fit.wellOff()) {
             return List.of();
@@ -37,10 +37,10 @@ final class UnderSlotCheck implements KeyedCheck {
                 SourceKind.ESTIMATE, () -> mends(judged)));
     }
 
-    private static List<Way> mends(Judged judged) {
+    private static List<Way> mends(ClassUnderCheck judged) {
         Predicate<ClassPlan> enough = plan -> !Timeline.of(plan).fit().wellOff();
         return Mends.longer(judged.plan(), Mends.longest(judged, judged.items().stream()
-                .filter(item -> judged.roleOf(item).filter(Judged::main)
+                .filter(item -> judged.roleOf(item).filter(ClassUnderCheck::main)
                         .isPresent()))
                 .stream().limit(TRIED).toList(), enough);
     }

@@ -38,11 +38,11 @@ final class WaterCheck implements KeyedCheck {
     private record Gap(Duration from, Duration to) {}
 
     @Override
-    public List<Finding> of(Judged judged) {
+    public List<Finding> of(ClassUnderCheck judged) {
         return gaps(judged).map(gap -> finding(judged, gap)).toList();
     }
 
-    private static Stream<Gap> gaps(Judged judged) {
+    private static Stream<Gap> gaps(ClassUnderCheck judged) {
         Duration most = judged.figures().minutes(Threshold.WATER);
         Duration last = judged.segments(Role.WARM_UP, Role.AEROBIC, Role.TONING, Role.CORE).stream()
                 .findFirst()
@@ -56,7 +56,7 @@ final class WaterCheck implements KeyedCheck {
     }
 
     /** The moments of water, and the end of the last main segment. */
-    private static List<Duration> ends(Judged judged) {
+    private static List<Duration> ends(ClassUnderCheck judged) {
         List<Duration> ends = new ArrayList<>(judged.timeline().marks().stream()
                 .filter(mark -> mark.kind() == Mark.Kind.WATER).map(Mark::at).toList());
         judged.segments(Role.AEROBIC, Role.TONING, Role.CORE).stream().map(Segment::id)
@@ -66,7 +66,7 @@ final class WaterCheck implements KeyedCheck {
         return ends;
     }
 
-    private Finding finding(Judged judged, Gap gap) {
+    private Finding finding(ClassUnderCheck judged, Gap gap) {
         Optional<Entry> before = boundary(judged, gap);
         return found(Severity.MEND, before.map(judged::at).orElse(Place.CLASS),
                 "No water from %s to %s.".formatted(Lengths.clock(gap.from()), Lengths.clock(gap.to())),
@@ -77,7 +77,7 @@ final class WaterCheck implements KeyedCheck {
     }
 
     /** The line before which water is best: what is left without is short enough, else as late as it may be. */
-    private static Optional<Entry> boundary(Judged judged, Gap gap) {
+    private static Optional<Entry> boundary(ClassUnderCheck judged, Gap gap) {
         Duration most = judged.figures().minutes(Threshold.WATER);
         Duration half = gap.to().minus(gap.from()).dividedBy(2);
         boolean once = half.compareTo(most) <= 0;
@@ -93,7 +93,7 @@ final class WaterCheck implements KeyedCheck {
                         .thenComparing(entry -> start(judged, entry).minus(best).abs()));
     }
 
-    private static Duration start(Judged judged, Entry entry) {
+    private static Duration start(ClassUnderCheck judged, Entry entry) {
         return judged.timeline().ofEntry(entry.id()).start();
     }
 
@@ -102,9 +102,9 @@ final class WaterCheck implements KeyedCheck {
     }
 
     /** Water as often as it takes. */
-    private static Way water(Judged judged, Gap gap) {
+    private static Way water(ClassUnderCheck judged, Gap gap) {
         List<String> names = new ArrayList<>();
-        Judged now = judged;
+        ClassUnderCheck now = judged;
         Optional<Gap> left = Optional.of(gap);
         while (left.isPresent() && names.size() < MOST) {
             Optional<Entry> line = boundary(now, left.get());
@@ -112,7 +112,7 @@ final class WaterCheck implements KeyedCheck {
                 break;
             }
             names.add(line.get().name());
-            now = Judged.of(Timeline.of(watered(now.plan(), line.get())), judged.library());
+            now = ClassUnderCheck.of(Timeline.of(watered(now.plan(), line.get())), judged.library());
             Duration end = gap.to().plus(Pause.Kind.WATER.usualLength().multipliedBy(names.size()));
             left = gaps(now).filter(each -> each.from().compareTo(gap.from()) >= 0
                     && each.from().compareTo(end) < 0).findFirst();

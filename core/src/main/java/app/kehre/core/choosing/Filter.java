@@ -33,7 +33,7 @@ public record Filter(Optional<Role> role, Optional<Muscle> area, Optional<Patter
     /** Returns whether an exercise is shown for a brief. */
     public boolean shows(Exercise exercise, Brief brief) {
         return role.map(exercise::suits).orElse(true)
-                && area.map(muscle -> exercise.work().share(muscle) >= Served.COUNTS).orElse(true)
+                && area.map(muscle -> exercise.work().share(muscle) >= DoneSoFar.COUNTS).orElse(true)
                 && pattern.map(each -> exercise.pattern() == each).orElse(true)
                 && position.map(each -> exercise.position() == each).orElse(true)
                 && impact.map(each -> exercise.impact() == each).orElse(true)

@@ -41,13 +41,13 @@ public final class Suggestions {
 
     private final ClassPlan plan;
     private final Segment segment;
-    private final Served served;
+    private final DoneSoFar served;
     private final Optional<Item> neighbour;
 
     private Suggestions(ClassPlan plan, Segment segment, Optional<EntryId> afterEntry) {
         this.plan = plan;
         this.segment = segment;
-        served = Served.of(plan);
+        served = DoneSoFar.of(plan);
         List<Entry> lines = ClassPlan.lines(segment).toList();
         int at = afterEntry.map(lines.stream().map(Entry::id).toList()::indexOf).orElse(-1);
         neighbour = lines.subList(0, at < 0 ? lines.size() : at + 1).reversed().stream()

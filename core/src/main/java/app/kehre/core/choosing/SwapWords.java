@@ -47,7 +47,7 @@ final class SwapWords {
 
     private static String muscles(Exercise one, Exercise other) {
         return one.work().muscles().keySet().stream()
-                .filter(muscle -> one.work().share(muscle) - other.work().share(muscle) >= Served.COUNTS)
+                .filter(muscle -> one.work().share(muscle) - other.work().share(muscle) >= DoneSoFar.COUNTS)
                 .map(Muscle::words).collect(Collectors.joining(", "));
     }
 

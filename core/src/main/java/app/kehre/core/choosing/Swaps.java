@@ -42,12 +42,12 @@ public final class Swaps {
 
     private final ClassPlan plan;
     private final Library library;
-    private final Served served;
+    private final DoneSoFar served;
 
     private Swaps(ClassPlan plan, Library library) {
         this.plan = plan;
         this.library = library;
-        served = Served.of(plan);
+        served = DoneSoFar.of(plan);
     }
 
     /** Returns what could stand in a line, the nearest first; nothing for a line that is no exercise. */
@@ -89,7 +89,7 @@ public final class Swaps {
     /** Returns whether an exercise works at least one of those muscles that the old one is chosen for. */
     private static boolean servesAsMuch(Exercise old, Exercise other) {
         return old.main().isEmpty() || old.main().stream().anyMatch(muscle -> other.work()
-                .share(muscle) >= Math.min(Served.COUNTS, old.work().share(muscle)));
+                .share(muscle) >= Math.min(DoneSoFar.COUNTS, old.work().share(muscle)));
     }
 
     /** Toning and core parts take each other's exercises, cool-down and stretch too. */

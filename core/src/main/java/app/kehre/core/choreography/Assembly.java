@@ -13,7 +13,7 @@ import app.kehre.core.value.Side;
 final class Assembly {
 
     /** The same foot does not lead longer than this in the stages. */
-    private static final Duration SAME_LEAD = Limits.USUAL.sameLead();
+    private static final Duration SAME_LEAD = DanceLimits.USUAL.sameLead();
 
     private final Build build;
     private final Bpm bpm;

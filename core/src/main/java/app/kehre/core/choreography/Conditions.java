@@ -17,7 +17,7 @@ import app.kehre.core.people.Level;
  * @param onFloor the tempo that goes with moves on the floor for this group
  * @param limits the limits that hold
  */
-public record Conditions(Bpm bpm, int bench, Level level, TempoRange onFloor, Limits limits) {
+public record Conditions(Bpm bpm, int bench, Level level, TempoRange onFloor, DanceLimits limits) {
 
     /** The height of a step without risers, in cm; each riser adds five (figures.md: benches of 10 to 30 cm). */
     public static final int LOWEST = 10;
@@ -26,13 +26,13 @@ public record Conditions(Bpm bpm, int bench, Level level, TempoRange onFloor, Li
     /** Returns the usual limits at a tempo, on a step of 15 cm, with regulars. */
     public static Conditions of(int bpm) {
         return new Conditions(new Bpm(bpm), LOWEST + RISER, Level.REGULARS, TempoRange.LOW_IMPACT,
-                Limits.USUAL);
+                DanceLimits.USUAL);
     }
 
     /** Returns the conditions of a group at a tempo, with a load. */
     public static Conditions of(Bpm bpm, Load load, Group group) {
         return new Conditions(bpm, height(load), Level.of(group.mix()),
-                group.older() ? TempoRange.OLDER : TempoRange.LOW_IMPACT, Limits.USUAL);
+                group.older() ? TempoRange.OLDER : TempoRange.LOW_IMPACT, DanceLimits.USUAL);
     }
 
     /** Returns the height in cm of the step in a load: with one riser when nothing is said. */

@@ -18,6 +18,7 @@ import app.kehre.core.dose.Amount;
 import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.Hold;
 import app.kehre.core.dose.Stage;
+import app.kehre.core.edit.Addables;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Muscle;
@@ -25,7 +26,6 @@ import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.people.Limit;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.Edits;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
@@ -77,7 +77,7 @@ final class StretchDeriver {
         Ledger ledger = Assessment.of(bare, library).ledger();
         loaded = Arrays.stream(Muscle.values()).filter(muscle -> ledger.of(muscle).load() >= LEAST_LOAD)
                 .sorted(Comparator.comparingDouble((Muscle muscle) -> ledger.of(muscle).load()).reversed())
-                .limit(Cover.AREAS).toList();
+                .limit(SetCover.AREAS).toList();
         loads = loaded.stream().mapToDouble(muscle -> ledger.of(muscle).load()).toArray();
         released = items(kept).stream().mapToInt(item -> areas(item.exercise()))
                 .reduce(0, (one, other) -> one | other);
@@ -99,7 +99,7 @@ final class StretchDeriver {
         }
         Optional<SegmentId> after = plan.segments().stream().filter(each -> each.role() != Role.TALK)
                 .reduce((_, last) -> last).map(Segment::id);
-        return Edits.addSegment(plan, after, Role.STRETCH);
+        return Addables.addSegment(plan, after, Role.STRETCH);
     }
 
     Reading<StretchFromClass> derived() {
@@ -173,11 +173,13 @@ final class StretchDeriver {
     }
 
     private List<Item> chosen(List<Exercise> suitable, Duration time) {
-        List<Cover.Piece> pieces = suitable.stream().map(each -> new Cover.Piece(areas(each) & ~released,
-                ticks(DoseLength.of(dose(each), segment, bare.times()).plus(BETWEEN)))).toList();
+        List<SetCover.Piece> pieces = suitable.stream()
+                .map(each -> new SetCover.Piece(areas(each) & ~released,
+                        ticks(DoseLength.of(dose(each), segment, bare.times()).plus(BETWEEN))))
+                .toList();
         EntryId id = firstId;
         List<Item> items = new ArrayList<>();
-        for (int at : Cover.best(pieces, loads, ticks(time))) {
+        for (int at : SetCover.best(pieces, loads, ticks(time))) {
             Exercise exercise = suitable.get(at);
             items.add(Item.of(id, exercise).withDose(dose(exercise)));
             id = id.next();
@@ -210,7 +212,7 @@ final class StretchDeriver {
     /** What is new among what stays, down to the floor once; what is no stretch stays before or after them. */
     private ClassPlan with(List<Item> items) {
         List<Item> all = new ArrayList<>(items(kept));
-        items.stream().sorted(LOWER.thenComparing(item -> -Cover.load(areas(item.exercise()), loads)))
+        items.stream().sorted(LOWER.thenComparing(item -> -SetCover.load(areas(item.exercise()), loads)))
                 .forEach(item -> all.add(place(all, item), item));
         long first = kept.stream().takeWhile(line -> line.item().isEmpty()).count();
         boolean none = items(kept).isEmpty();

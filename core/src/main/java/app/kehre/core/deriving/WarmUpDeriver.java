@@ -17,6 +17,8 @@ import app.kehre.core.choosing.GroupFit;
 import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.Hold;
 import app.kehre.core.dose.Reps;
+import app.kehre.core.edit.Addables;
+import app.kehre.core.edit.Moves;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Impact;
 import app.kehre.core.exercise.Joint;
@@ -28,13 +30,11 @@ import app.kehre.core.fitting.Fitting;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.people.Limit;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.Edits;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Explaining;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Manner;
-import app.kehre.core.plan.Moves;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
 import app.kehre.core.proposal.Way;
@@ -102,7 +102,7 @@ final class WarmUpDeriver {
             return plan;
         }
         boolean welcome = !plan.segments().isEmpty() && plan.segments().getFirst().role() == Role.TALK;
-        ClassPlan added = Edits.addSegment(plan,
+        ClassPlan added = Addables.addSegment(plan,
                 welcome ? Optional.of(plan.segments().getFirst().id()) : Optional.empty(), Role.WARM_UP);
         SegmentId id = plan.nextSegmentId();
         return welcome ? added : Moves.moveSegment(added, id, -added.segments().size());
@@ -145,10 +145,10 @@ final class WarmUpDeriver {
 
     /** The shortest set that meets all needs, or in too little time the one that meets most. */
     private List<Exercise> needed() {
-        List<Cover.Piece> pieces = suitable.stream()
-                .map(each -> new Cover.Piece(needs.met(each), ticks(each))).toList();
+        List<SetCover.Piece> pieces = suitable.stream()
+                .map(each -> new SetCover.Piece(needs.met(each), ticks(each))).toList();
         return new ArrayList<>(
-                Cover.best(pieces, needs.weights(), Math.toIntExact(Math.max(0, minutes.toSeconds())))
+                SetCover.best(pieces, needs.weights(), Math.toIntExact(Math.max(0, minutes.toSeconds())))
                         .stream()
                         .map(suitable::get).toList());
     }

@@ -49,7 +49,7 @@ public final class Drafting {
     private final Set<SegmentId> open;
     private final Library library;
     private final Pool pool;
-    private final Means means;
+    private final Toolbox means;
     private final SplittableRandom random;
     private final Set<String> lately = new HashSet<>();
     private final Map<String, String> why = new HashMap<>();
@@ -60,7 +60,7 @@ public final class Drafting {
         this.open = open;
         this.library = library;
         this.pool = new Pool(start.brief(), library);
-        this.means = new Means(library, pool, new Ends(library), this::toner);
+        this.means = new Toolbox(library, pool, new WarmUpAndStretch(library), this::toner);
         this.random = new SplittableRandom(seed);
         before.stream().flatMap(ClassPlan::items).forEach(item -> lately.add(item.exercise().id()));
     }
@@ -74,27 +74,27 @@ public final class Drafting {
      */
     public static Reading<Draft> of(ClassPlan start, Library library, Collection<ClassPlan> before,
             long seed) {
-        return best(start, Rest.of(start), library, before, seed);
+        return best(start, OpenSegments.of(start), library, before, seed);
     }
 
     /** Fills one segment of a class, and those that are empty: what is there stays. */
     public static Reading<Draft> filling(ClassPlan plan, SegmentId segment, Library library,
             Collection<ClassPlan> before,
             long seed) {
-        return best(plan, Rest.with(plan, segment), library, before, seed);
+        return best(plan, OpenSegments.with(plan, segment), library, before, seed);
     }
 
     /** Draws one segment of a class anew, and fills those that are empty: what is locked there stays, and all the rest. */
     public static Reading<Draft> ofSegment(ClassPlan plan, SegmentId segment, Library library,
             Collection<ClassPlan> before,
             long seed) {
-        return filling(Rest.cleared(plan, plan.segment(segment)), segment, library, before, seed);
+        return filling(OpenSegments.cleared(plan, plan.segment(segment)), segment, library, before, seed);
     }
 
     /** Draws a whole class anew: what is locked stays, and what is said. */
     public static Reading<Draft> anew(ClassPlan plan, Library library, Collection<ClassPlan> before,
             long seed) {
-        return of(Rest.cleared(plan), library, before, seed);
+        return of(OpenSegments.cleared(plan), library, before, seed);
     }
 
     private static Reading<Draft> best(ClassPlan start, Set<SegmentId> open, Library library,
@@ -115,15 +115,15 @@ public final class Drafting {
 
     private Draft draft() {
         boolean whole = start.segments().isEmpty();
-        ClassPlan plan = whole ? Shape.of(start) : start;
-        Set<SegmentId> wanted = whole ? Rest.of(plan) : open;
+        ClassPlan plan = whole ? Outline.of(start) : start;
+        Set<SegmentId> wanted = whole ? OpenSegments.of(plan) : open;
         for (Segment segment : plan.segments()) {
             plan = wanted.contains(segment.id()) ? filledUp(plan, plan.segment(segment.id())) : plan;
         }
-        Kept kept = Kept.allOf(start, wanted);
-        plan = Interludes.screened(Interludes.watered(plan, wanted), library, kept);
+        Fixed kept = Fixed.allOf(start, wanted);
+        plan = Inserts.screened(Inserts.watered(plan, wanted), library, kept);
         plan = means.ends().of(plan, segment -> wanted.contains(segment.id()), kept);
-        Assessment done = new Settling(kept, means).settled(answered(plan));
+        Assessment done = new SlotAndMend(kept, means).settled(answered(plan));
         ClassPlan told = told(done.plan());
         return new Draft(told, Assessment.of(told, library));
     }
@@ -140,7 +140,7 @@ public final class Drafting {
             return filled(plan, segment);
         }
         Duration left = segment.target().minus(Timeline.of(plan).ofSegment(segment.id()).length());
-        if (left.compareTo(Rest.LEAST) < 0) {
+        if (left.compareTo(OpenSegments.LEAST) < 0) {
             return plan;
         }
         List<Entry> lines = new ArrayList<>(segment.entries());
@@ -152,7 +152,7 @@ public final class Drafting {
     }
 
     /** What the draft is made with. */
-    Means means() {
+    Toolbox means() {
         return means;
     }
 
@@ -176,7 +176,8 @@ public final class Drafting {
             return burst(plan, segment);
         }
         Exercise hold = library.find(format == Format.STEP ? HOLD_ON_STEP : BuildUp.USUAL_HOLD).orElseThrow();
-        return new Dancer(plan, pool, lately, random).dance(segment, plan.nextEntryId(), hold, danced(plan))
+        return new BuildUpDrafter(plan, pool, lately, random)
+                .dance(segment, plan.nextEntryId(), hold, danced(plan))
                 .map(dance -> {
                     why.put(dance.name(), "fills whole phrases, each lead alike");
                     return plan.with(segment.withEntries(List.of(dance)));
@@ -193,7 +194,7 @@ public final class Drafting {
     }
 
     private ClassPlan burst(ClassPlan plan, Segment segment) {
-        Bursts bursts = new Bursts(plan);
+        Circuits bursts = new Circuits(plan);
         List<Exercise> moves = new ArrayList<>(pool.of(Role.AEROBIC).stream()
                 .filter(each -> each.family() == Family.BURSTS
                         && each.position().level() == Position.Level.STANDING)
@@ -216,9 +217,9 @@ public final class Drafting {
     private ClassPlan toned(ClassPlan plan, Segment segment) {
         Toner toner = toner(plan);
         if (plan.brief().format() == Format.CIRCUIT && segment.role() == Role.TONING) {
-            Bursts bursts = new Bursts(plan);
+            Circuits bursts = new Circuits(plan);
             Segment once = segment.withTarget(Duration.ofSeconds(segment.target().toSeconds() / 2));
-            List<Exercise> stations = toner.fill(once, Bursts.BETWEEN, Bursts::station, bursts::dose);
+            List<Exercise> stations = toner.fill(once, Circuits.BETWEEN, Circuits::station, bursts::dose);
             return stations.isEmpty()
                     ? plan
                     : plan.with(segment

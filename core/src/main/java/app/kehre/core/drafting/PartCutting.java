@@ -37,7 +37,7 @@ final class PartCutting {
     private static final int MOST_OUT = 12;
 
     private final Proportions proportions;
-    private final Kept kept;
+    private final Fixed kept;
     private final Drafting drafting;
     private final ToDoubleFunction<ClassPlan> missed;
 
@@ -46,7 +46,7 @@ final class PartCutting {
      *
      * @param missed how much a class suffers from what was left out
      */
-    PartCutting(Proportions proportions, Kept kept, Drafting drafting, ToDoubleFunction<ClassPlan> missed) {
+    PartCutting(Proportions proportions, Fixed kept, Drafting drafting, ToDoubleFunction<ClassPlan> missed) {
         this.proportions = proportions;
         this.kept = kept;
         this.drafting = drafting;

@@ -55,7 +55,7 @@ public final class Recutting {
 
     /** What was found before and is no matter of the slot: it stays the instructor's. */
     private final List<Finding> found;
-    private final Kept kept;
+    private final Fixed kept;
     private final Drafting drafting;
     private final Proportions proportions;
     private final PartCutting parts;
@@ -66,7 +66,7 @@ public final class Recutting {
         this.library = library;
         this.found = Assessment.of(plan, library).findings().stream()
                 .filter(each -> !EDGES.contains(each.key())).toList();
-        this.kept = Kept.lockedOf(plan, found);
+        this.kept = Fixed.lockedOf(plan, found);
         this.proportions = new Proportions(plan, start);
         this.drafting = new Drafting(start, Set.of(), library, List.of(), 1);
         this.parts = new PartCutting(proportions, kept, drafting, this::missedAndNear);
@@ -137,7 +137,7 @@ public final class Recutting {
         }
         return isWrong(best)
                 ? better(
-                        new Settling(kept, drafting.means()).settled(best).timeline()
+                        new SlotAndMend(kept, drafting.means()).settled(best).timeline()
                                 .plan(),
                         best)
                 : best;

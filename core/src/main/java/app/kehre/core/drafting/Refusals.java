@@ -9,9 +9,9 @@ import java.util.stream.Stream;
 
 import app.kehre.core.brief.Brief;
 import app.kehre.core.brief.Format;
+import app.kehre.core.capacity.Capacity;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.Equipment;
-import app.kehre.core.plan.Capacity;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Timeline;
@@ -34,16 +34,16 @@ final class Refusals {
 
     /** Returns why a slot is too short for a class. */
     static Optional<String> ofSlot(ClassPlan plan) {
-        Duration main = Shape.main(plan);
+        Duration main = Outline.main(plan);
         Duration edge = plan.thresholds().edge(plan.brief().slot());
-        return main.compareTo(Shape.LEAST_MAIN) >= 0
+        return main.compareTo(Outline.LEAST_MAIN) >= 0
                 ? Optional.empty()
                 : Optional.of(
                         "A slot of %d min leaves %s for the main part: warm-up and cool-down take %s each, and less than %s is no main part."
                                 .formatted(plan.brief().slot().toMinutes(),
                                         main.isPositive() ? Lengths.clock(main) : "nothing",
                                         Lengths.clock(edge),
-                                        Lengths.notation(Shape.LEAST_MAIN)));
+                                        Lengths.notation(Outline.LEAST_MAIN)));
     }
 
     private static Optional<String> locked(ClassPlan plan) {

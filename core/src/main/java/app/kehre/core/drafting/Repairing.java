@@ -37,18 +37,18 @@ final class Repairing {
     private static final double NEAR = 60;
 
     private final Library library;
-    private final Exchanges exchanges;
-    private final Kept kept;
+    private final Replacements exchanges;
+    private final Fixed kept;
 
     /**
      * Makes a repair.
      *
      * @param kept what a mend must leave as it is, and what is to be mended
      */
-    Repairing(Means means, Kept kept) {
+    Repairing(Toolbox means, Fixed kept) {
         this.library = means.library();
         this.kept = kept;
-        exchanges = new Exchanges(means, kept);
+        exchanges = new Replacements(means, kept);
     }
 
     /** Returns the class with as little wrong as local edits can make it. */

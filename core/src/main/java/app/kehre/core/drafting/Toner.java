@@ -54,7 +54,7 @@ final class Toner {
     private final Pool pool;
     private final Set<String> lately;
     private final SplittableRandom random;
-    private final Balance balance = new Balance();
+    private final MuscleBalance balance = new MuscleBalance();
     private final Set<String> used = new HashSet<>();
     private final Set<Equipment> kit = EnumSet.noneOf(Equipment.class);
     private final Map<String, String> why;
@@ -94,7 +94,7 @@ final class Toner {
             take(segment, next.get(), dose.apply(next.get()));
             chosen.add(next.get());
         }
-        return Order.of(chosen);
+        return DraftOrder.of(chosen);
     }
 
     private Duration length(Segment segment, Dose dose) {

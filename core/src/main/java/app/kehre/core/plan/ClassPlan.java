@@ -12,6 +12,7 @@ import java.util.stream.Stream;
 
 import app.kehre.core.advice.Thresholds;
 import app.kehre.core.brief.Brief;
+import app.kehre.core.edit.Moves;
 import app.kehre.core.value.Range;
 
 /**
@@ -243,7 +244,7 @@ public record ClassPlan(Identity identity, Brief brief, List<Segment> segments, 
     }
 
     /** Returns the plan with other segments. */
-    ClassPlan withSegments(List<Segment> others) {
+    public ClassPlan withSegments(List<Segment> others) {
         return new ClassPlan(identity, brief, others, times, thresholds, aside, chosen);
     }
 
@@ -291,7 +292,7 @@ public record ClassPlan(Identity identity, Brief brief, List<Segment> segments, 
     }
 
     /** Changes the list that a line is in: its segment's entries, or its circuit's items. */
-    ClassPlan beside(EntryId entryId, Consumer<List<Entry>> change) {
+    public ClassPlan beside(EntryId entryId, Consumer<List<Entry>> change) {
         Optional<Circuit> circuit = circuitOf(entryId);
         if (circuit.isPresent()) {
             List<Entry> items = new ArrayList<>(circuit.get().items());

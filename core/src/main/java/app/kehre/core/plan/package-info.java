@@ -3,7 +3,7 @@
  * {@link app.kehre.core.plan.Entry entries}.
  *
  * <p>A {@link app.kehre.core.plan.ClassPlan} never changes. Every edit makes a new plan, and {@link
- * app.kehre.core.plan.History} keeps the earlier ones for undo.
+ * app.kehre.core.edit.History} keeps the earlier ones for undo.
  */
 @NullMarked
 package app.kehre.core.plan;

@@ -6,15 +6,15 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
+import app.kehre.core.edit.Moves;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
-import app.kehre.core.plan.EntryText;
-import app.kehre.core.plan.Moves;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.typing.EntryText;
 import app.kehre.core.value.Lengths;
 
 /** What is different between a class and one that is proposed, as changes that can be taken one by one. */

@@ -5,7 +5,7 @@ import java.util.List;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.choreography.Dance;
-import app.kehre.core.choreography.Limits;
+import app.kehre.core.choreography.DanceLimits;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.footwork.Spot;
@@ -37,7 +37,7 @@ final class OneLegCheck implements Check {
         if (standing(first) == Side.BOTH) {
             return java.util.Optional.empty();
         }
-        Limits limits = checked.conditions().limits();
+        DanceLimits limits = checked.conditions().limits();
         boolean onBench = first.step().after().spot().level() == Spot.Level.TOP;
         int lifts = Math.toIntExact(beats.stream().filter(OneLegCheck::lifts).count());
         int allowed = onBench ? limits.kneesOnBench() : limits.kneesOnFloor();

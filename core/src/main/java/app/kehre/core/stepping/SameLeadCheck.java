@@ -6,7 +6,7 @@ import java.util.List;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.choreography.Dance;
-import app.kehre.core.choreography.Limits;
+import app.kehre.core.choreography.DanceLimits;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.value.Lengths;
@@ -31,7 +31,7 @@ final class SameLeadCheck implements Check {
     private static void add(List<Finding> found, Checked checked, List<Dance.Beat> beats) {
         int counts = beats.stream().mapToInt(Dance.Beat::length).sum() / Dance.QUARTERS;
         Duration length = checked.conditions().length(counts);
-        Limits limits = checked.conditions().limits();
+        DanceLimits limits = checked.conditions().limits();
         if (length.compareTo(limits.sameLead()) > 0) {
             Dance.Beat first = beats.getFirst();
             found.add(checked.found(CheckKey.SAME_LEAD,

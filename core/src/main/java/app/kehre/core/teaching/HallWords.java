@@ -24,7 +24,6 @@ import app.kehre.core.kit.KitPlace;
 import app.kehre.core.kit.LoadNotation;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
-import app.kehre.core.plan.CircuitNotation;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
@@ -36,6 +35,7 @@ import app.kehre.core.timeline.Phase;
 import app.kehre.core.timeline.Span;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.timeline.Turn;
+import app.kehre.core.typing.CircuitNotation;
 import app.kehre.core.value.Lengths;
 
 /** The words that stand large on the wall of the hall. */

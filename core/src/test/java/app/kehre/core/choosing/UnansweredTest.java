@@ -5,6 +5,9 @@ import java.util.Set;
 
 import org.junit.jupiter.api.Test;
 
+import app.kehre.core.capacity.KitNeed;
+import app.kehre.core.edit.Addables;
+import app.kehre.core.edit.Structures;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Position;
@@ -12,11 +15,8 @@ import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.people.Limit;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.Edits;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
-import app.kehre.core.plan.KitNeed;
-import app.kehre.core.plan.Structures;
 import app.kehre.core.testing.Exercises;
 import app.kehre.core.testing.Plans;
 
@@ -101,9 +101,10 @@ class UnansweredTest {
         Exercise renamed = FREE.withName("Platform lift");
         Exercise squat = Exercises.SQUAT.withName("Station squat");
 
-        assertThat(item(Edits.refresh(used, renamed), line(1)).instead()).containsEntry(Limit.KNEE, renamed);
-        assertThat(item(Edits.refresh(used, squat), line(1)).name()).isEqualTo("Station squat");
-        assertThat(item(Edits.refresh(used, squat), line(1)).instead()).containsEntry(Limit.KNEE, FREE);
-        assertThat(Edits.refresh(used, free("other", "Other"))).isEqualTo(used);
+        assertThat(item(Addables.refresh(used, renamed), line(1)).instead()).containsEntry(Limit.KNEE,
+                renamed);
+        assertThat(item(Addables.refresh(used, squat), line(1)).name()).isEqualTo("Station squat");
+        assertThat(item(Addables.refresh(used, squat), line(1)).instead()).containsEntry(Limit.KNEE, FREE);
+        assertThat(Addables.refresh(used, free("other", "Other"))).isEqualTo(used);
     }
 }

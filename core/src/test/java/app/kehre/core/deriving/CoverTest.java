@@ -15,12 +15,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 /** The cover against trying every choice. */
 class CoverTest {
 
-    private record Case(List<Cover.Piece> pieces, double[] loads, int time) {}
+    private record Case(List<SetCover.Piece> pieces, double[] loads, int time) {}
 
     @Provide
     Arbitrary<Case> cases() {
-        Arbitrary<Cover.Piece> piece = Combinators.combine(Arbitraries.integers().between(1, 31),
-                Arbitraries.integers().between(1, 60)).as(Cover.Piece::new);
+        Arbitrary<SetCover.Piece> piece = Combinators.combine(Arbitraries.integers().between(1, 31),
+                Arbitraries.integers().between(1, 60)).as(SetCover.Piece::new);
         Arbitrary<double[]> loads = Arbitraries.integers().between(1, 300).array(int[].class).ofSize(5)
                 .map(whole -> Arrays.stream(whole).asDoubleStream().toArray());
         return Combinators.combine(piece.list().ofMinSize(1).ofMaxSize(9), loads,
@@ -38,19 +38,19 @@ class CoverTest {
                     time += one.pieces.get(at).length();
                 }
             }
-            best = time <= one.time ? Math.max(best, Cover.load(areas, one.loads)) : best;
+            best = time <= one.time ? Math.max(best, SetCover.load(areas, one.loads)) : best;
         }
         return best;
     }
 
     @Property(tries = 300)
     void asMuchLoadIsCoveredAsByTheBestOfAllChoices(@ForAll("cases") Case one) {
-        List<Integer> taken = Cover.best(one.pieces, one.loads, one.time);
+        List<Integer> taken = SetCover.best(one.pieces, one.loads, one.time);
 
         int areas = taken.stream().mapToInt(at -> one.pieces.get(at).areas()).reduce(0,
                 (some, more) -> some | more);
         assertThat(taken.stream().mapToInt(at -> one.pieces.get(at).length()).sum())
                 .isLessThanOrEqualTo(one.time);
-        assertThat(Cover.load(areas, one.loads)).isEqualTo(everyChoice(one));
+        assertThat(SetCover.load(areas, one.loads)).isEqualTo(everyChoice(one));
     }
 }

@@ -10,6 +10,10 @@ import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 
 import app.kehre.core.dose.Reps;
+import app.kehre.core.edit.Addables;
+import app.kehre.core.edit.Edit;
+import app.kehre.core.edit.History;
+import app.kehre.core.edit.Moves;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.testing.Draws;
@@ -29,7 +33,7 @@ class ClassPlanTest {
     private final ClassPlan plan = Plans.of(30).segment("Toning", Role.TONING, 120).item(SQUAT, "12 reps")
             .item(ROW, "10 reps").segment("Core", Role.CORE, 112).item(PLANK, "hold 30 s").plan();
 
-    private static final Edits.Addable WATER = new Edits.Addable.OfPause(Pause.Kind.WATER);
+    private static final Addables.Addable WATER = new Addables.Addable.OfPause(Pause.Kind.WATER);
 
     private static List<String> names(ClassPlan plan) {
         return plan.segments().stream()
@@ -47,7 +51,7 @@ class ClassPlanTest {
     @Test
     void aNumberIsNeverGivenAgainWhateverBecomesOfItsLine() {
         History history = new History(plan);
-        history.make(new Edit("Add water", Edits.add(plan, part(2), Optional.empty(), WATER)));
+        history.make(new Edit("Add water", Addables.add(plan, part(2), Optional.empty(), WATER)));
         EntryId water = history.current().nextEntryId();
         history.undo();
 
@@ -114,7 +118,7 @@ class ClassPlanTest {
     void anotherExerciseComesWithItsOwnDoseAndKeepsTheNote() {
         ClassPlan noted = plan.with(plan.find(line(1)).orElseThrow().withNote("Smile"));
 
-        Entry swapped = Edits.replace(noted, line(1), new Edits.Addable.OfExercise(PLANK)).find(line(1))
+        Entry swapped = Addables.replace(noted, line(1), new Addables.Addable.OfExercise(PLANK)).find(line(1))
                 .orElseThrow();
 
         assertThat(swapped).isEqualTo(Item.of(line(1), PLANK).withNote("Smile"));
@@ -122,7 +126,7 @@ class ClassPlanTest {
 
     @Test
     void segmentsAreAddedMovedAndRemovedAsAWhole() {
-        ClassPlan more = Edits.addSegment(plan, Optional.of(part(1)), Role.PAUSE);
+        ClassPlan more = Addables.addSegment(plan, Optional.of(part(1)), Role.PAUSE);
 
         assertThat(names(more)).containsExactly("Toning [Squat, Bent-over row]", "Water []",
                 "Core [Forearm plank]");
@@ -154,11 +158,11 @@ class ClassPlanTest {
     void whatSuitsTheSegmentIsOfferedFirstAndPausesAreFoundByName() {
         Library library = Library.of(Exercises.all());
 
-        assertThat(Edits.addables(library, "wat", Role.TONING)).extracting(Edits.Addable::name)
+        assertThat(Addables.addables(library, "wat", Role.TONING)).extracting(Addables.Addable::name)
                 .containsExactly("Water");
-        assertThat(Edits.addables(library, "plank", Role.CORE)).extracting(Edits.Addable::name)
+        assertThat(Addables.addables(library, "plank", Role.CORE)).extracting(Addables.Addable::name)
                 .containsExactly("Forearm plank", "Side plank");
-        assertThat(Edits.addables(library, "", Role.PAUSE)).first()
-                .isInstanceOf(Edits.Addable.OfPause.class);
+        assertThat(Addables.addables(library, "", Role.PAUSE)).first()
+                .isInstanceOf(Addables.Addable.OfPause.class);
     }
 }

@@ -7,11 +7,11 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 import app.kehre.core.dose.Hold;
+import app.kehre.core.edit.Structures;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Screen;
-import app.kehre.core.plan.Structures;
 import app.kehre.core.testing.Plans;
 import app.kehre.core.timeline.Timeline;
 

@@ -256,12 +256,12 @@ class ChangeoverTest {
                 .item(PLANK, "hold 30 s").segment("Stretch", Role.STRETCH, 90).item(ROW, "stretch 20 s")
                 .plan();
 
-        ClassPlan cut = app.kehre.core.plan.Structures.cutTo(plan, java.util.Set.of(part(1), part(3)));
+        ClassPlan cut = app.kehre.core.edit.Structures.cutTo(plan, java.util.Set.of(part(1), part(3)));
 
         assertThat(told(Timeline.of(cut))).containsExactly("explain 20", "work 30", "hold 20");
         assertThat(Timeline.of(cut).ofSegment(part(2)).length()).isZero();
         assertThat(Timeline.of(cut).ofEntry(line(2)).start()).isEqualTo(Duration.ofSeconds(50));
-        assertThat(app.kehre.core.plan.Structures.whole(cut)).isEqualTo(plan);
+        assertThat(app.kehre.core.edit.Structures.whole(cut)).isEqualTo(plan);
     }
 
     @Test

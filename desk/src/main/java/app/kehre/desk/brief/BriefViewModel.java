@@ -6,8 +6,8 @@ import java.util.function.UnaryOperator;
 
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.brief.Brief;
-import app.kehre.core.plan.Capacity;
-import app.kehre.core.plan.FigureText;
+import app.kehre.core.capacity.Capacity;
+import app.kehre.core.typing.FigureText;
 import app.kehre.core.value.Reading;
 import app.kehre.desk.control.Commit;
 import app.kehre.desk.session.OpenPlan;

@@ -7,7 +7,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 
 import app.kehre.core.advice.Threshold;
-import app.kehre.core.plan.FigureText;
+import app.kehre.core.typing.FigureText;
 import app.kehre.desk.control.InlineField;
 import app.kehre.desk.control.Words;
 import app.kehre.desk.look.Tips;

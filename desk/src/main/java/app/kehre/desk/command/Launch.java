@@ -13,14 +13,14 @@ import javafx.application.Platform;
 import javafx.stage.Stage;
 import javafx.stage.Window;
 
+import app.kehre.core.edit.Skeleton;
 import app.kehre.core.exercise.Library;
-import app.kehre.core.plan.Skeleton;
 import app.kehre.desk.fault.FaultLog;
 import app.kehre.desk.look.Type;
 import app.kehre.desk.session.FirstPlan;
 import app.kehre.desk.session.Folders;
 import app.kehre.desk.session.JudgedPlan;
-import app.kehre.desk.session.Shelf;
+import app.kehre.desk.session.OwnLibrary;
 import app.kehre.desk.teach.SteadyClock;
 import app.kehre.desk.window.AppWindow;
 import app.kehre.desk.window.FileChoice;
@@ -51,12 +51,12 @@ final class Launch {
      * @param judged the class to open with
      * @param trouble why it is not the one that was asked for; empty when it is
      */
-    private record Ready(Shelf shelf, JudgedPlan judged, String trouble) {
+    private record Ready(OwnLibrary shelf, JudgedPlan judged, String trouble) {
 
         static Ready of(Optional<Path> file, boolean demo) {
             Library library = BuiltInLibrary.load();
             Disk disk = new LocalDisk();
-            Shelf shelf = new Shelf(library, Folders.data(), disk);
+            OwnLibrary shelf = new OwnLibrary(library, Folders.data(), disk);
             FirstPlan first = FirstPlan.of(file, disk, shelf.library().get(), demo
                     ? DemoPlan.load(library)
                     : PlanDocument.of(Skeleton.of(LocalDate.now(ZoneId.systemDefault())), library));

@@ -15,7 +15,7 @@ import picocli.CommandLine.Spec;
 
 import app.kehre.core.exercise.OwnExercises;
 import app.kehre.desk.session.Folders;
-import app.kehre.desk.session.Shelf;
+import app.kehre.desk.session.OwnLibrary;
 import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.disk.LocalDisk;
 import app.kehre.formats.library.BuiltInLibrary;
@@ -55,7 +55,7 @@ final class LibraryCommand implements Callable<Integer> {
     @Override
     public Integer call() throws DiskTrouble {
         Wish asked = Objects.requireNonNull(wish, "a wish");
-        Shelf shelf = new Shelf(BuiltInLibrary.load(), Folders.data(), new LocalDisk());
+        OwnLibrary shelf = new OwnLibrary(BuiltInLibrary.load(), Folders.data(), new LocalDisk());
         if (!shelf.trouble().isEmpty()) {
             err().println(shelf.trouble());
         }
@@ -71,7 +71,7 @@ final class LibraryCommand implements Callable<Integer> {
         return shelf.trouble().isEmpty() ? 0 : Main.FILE_TROUBLE;
     }
 
-    private int add(Path table, Shelf shelf) throws DiskTrouble {
+    private int add(Path table, OwnLibrary shelf) throws DiskTrouble {
         byte[] bytes = new LocalDisk().read(table);
         ImportedExercises read = ExerciseTable.read(bytes, shelf.library().get());
         read.sentences().forEach(err()::println);

@@ -8,7 +8,7 @@ import org.jspecify.annotations.Nullable;
 
 import app.kehre.core.exercise.Library;
 import app.kehre.desk.session.Folders;
-import app.kehre.desk.session.Shelf;
+import app.kehre.desk.session.OwnLibrary;
 import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.disk.LocalDisk;
 import app.kehre.formats.json.UnreadableFile;
@@ -40,7 +40,7 @@ final class PlanCommand {
 
     /** Returns the library as the instructor has it, own exercises with it; if those cannot be read, that is said. */
     static Library library() {
-        Shelf shelf = new Shelf(BuiltInLibrary.load(), Folders.data(), new LocalDisk());
+        OwnLibrary shelf = new OwnLibrary(BuiltInLibrary.load(), Folders.data(), new LocalDisk());
         if (!shelf.trouble().isEmpty()) {
             System.err.println(shelf.trouble());
         }

@@ -34,7 +34,7 @@ import app.kehre.core.value.Range;
 import app.kehre.desk.look.Type;
 import app.kehre.desk.session.JudgedPlan;
 import app.kehre.desk.session.OpenPlan;
-import app.kehre.desk.session.Shelf;
+import app.kehre.desk.session.OwnLibrary;
 import app.kehre.desk.window.MainWindow;
 import app.kehre.desk.window.Surroundings;
 import app.kehre.formats.disk.LocalDisk;
@@ -86,7 +86,7 @@ final class PulsesCommand implements Callable<Integer> {
         HandClock clock = HandClock.at(open.plan().brief());
         LocalDisk disk = new LocalDisk();
         Path data = Path.of(System.getProperty("java.io.tmpdir"), "kehre-pulses");
-        Shelf shelf = new Shelf(library, data, disk);
+        OwnLibrary shelf = new OwnLibrary(library, data, disk);
         MainWindow window = new MainWindow(new JudgedPlan(open, shelf.library()::get), shelf,
                 new Surroundings(disk, data, clock, new Shots.NoFiles()));
         Stage stage = new Stage();

@@ -22,7 +22,7 @@ import app.kehre.desk.look.Theme;
 import app.kehre.desk.look.Type;
 import app.kehre.desk.session.JudgedPlan;
 import app.kehre.desk.session.OpenPlan;
-import app.kehre.desk.session.Shelf;
+import app.kehre.desk.session.OwnLibrary;
 import app.kehre.desk.window.FileChoice;
 import app.kehre.desk.window.MainWindow;
 import app.kehre.desk.window.Place;
@@ -56,7 +56,7 @@ final class Shots {
         Path nowhere = folder.resolve("unused");
         MainWindow window = FxThread.call(() -> {
             Type.load();
-            Shelf shelf = new Shelf(library, nowhere, disk);
+            OwnLibrary shelf = new OwnLibrary(library, nowhere, disk);
             MainWindow made = new MainWindow(new JudgedPlan(new OpenPlan(document), shelf.library()::get),
                     shelf,
                     new Surroundings(disk, nowhere, clock, new NoFiles()));

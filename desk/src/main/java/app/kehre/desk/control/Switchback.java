@@ -21,11 +21,11 @@ import app.kehre.core.effort.Effort;
 import app.kehre.core.effort.ReadOut;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.EntryId;
-import app.kehre.core.plan.EntryText;
 import app.kehre.core.timeline.Block;
 import app.kehre.core.timeline.Stretch;
 import app.kehre.core.timeline.Tally;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.typing.EntryText;
 import app.kehre.core.value.Lengths;
 import app.kehre.desk.look.Palette;
 

@@ -15,12 +15,12 @@ import javafx.beans.property.StringProperty;
 import app.kehre.core.brief.Brief;
 import app.kehre.core.card.Card;
 import app.kehre.core.choosing.Filter;
+import app.kehre.core.edit.Addables;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.OwnExercises;
-import app.kehre.core.plan.Edits;
 import app.kehre.desk.session.OpenPlan;
-import app.kehre.desk.session.Shelf;
+import app.kehre.desk.session.OwnLibrary;
 import app.kehre.formats.disk.Disk;
 import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.library.ExerciseTable;
@@ -29,7 +29,7 @@ import app.kehre.formats.library.ImportedExercises;
 /** What the Exercises place shows and does, without a single node. */
 public final class ExercisesViewModel {
 
-    private final Shelf shelf;
+    private final OwnLibrary shelf;
     private final OpenPlan open;
     private final Disk disk;
     private final Consumer<String> trouble;
@@ -45,14 +45,14 @@ public final class ExercisesViewModel {
      *
      * @param trouble told the sentence when something could not be written
      */
-    public ExercisesViewModel(Shelf shelf, OpenPlan open, Disk disk, Consumer<String> trouble) {
+    public ExercisesViewModel(OwnLibrary shelf, OpenPlan open, Disk disk, Consumer<String> trouble) {
         this.shelf = shelf;
         this.open = open;
         this.disk = disk;
         this.trouble = trouble;
     }
 
-    Shelf shelf() {
+    OwnLibrary shelf() {
         return shelf;
     }
 
@@ -148,7 +148,7 @@ public final class ExercisesViewModel {
             boolean used = open.plan().items().anyMatch(item -> item.exercise().id().equals(exercise.id())
                     && !item.exercise().equals(exercise));
             if (used) {
-                open.edit(exercise.name() + " as changed", plan -> Edits.refresh(plan, exercise));
+                open.edit(exercise.name() + " as changed", plan -> Addables.refresh(plan, exercise));
             }
         });
         return outcome;

@@ -17,12 +17,12 @@ import app.kehre.core.choosing.Suggestion;
 import app.kehre.core.choosing.Suggestions;
 import app.kehre.core.choosing.Swap;
 import app.kehre.core.choosing.Swaps;
+import app.kehre.core.edit.Addables;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.finding.Place;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.Edits;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.Stretch;
@@ -108,7 +108,7 @@ public final class ChoosingViewModel {
 
     /** Adds an exercise after the selected line. */
     public void add(Exercise exercise) {
-        plan.add(new Edits.Addable.OfExercise(exercise));
+        plan.add(new Addables.Addable.OfExercise(exercise));
     }
 
     /** Adds an exercise of the library before the line at a place of the selected segment. */

@@ -13,12 +13,12 @@ import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 
 import app.kehre.core.brief.GroupText;
+import app.kehre.core.capacity.Capacity;
+import app.kehre.core.capacity.KitNeed;
+import app.kehre.core.edit.Structures;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
-import app.kehre.core.plan.Capacity;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.KitNeed;
-import app.kehre.core.plan.Structures;
 
 /** The menus of the brief: the group and where its kit lies, and what the class is cut to. */
 final class GroupMenu {

@@ -10,10 +10,10 @@ import java.util.stream.Stream;
 
 import app.kehre.core.choosing.Suggestions;
 import app.kehre.core.dose.DoseCompletions;
+import app.kehre.core.edit.Addables;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.BuildUp;
-import app.kehre.core.plan.Edits;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Segment;
 import app.kehre.desk.session.Patterns;
@@ -44,27 +44,27 @@ final class LineChoices {
         return List.copyOf(found);
     }
 
-    List<Edits.Addable> addables(String typed) {
-        List<Edits.Addable> exercises = model.selectedSegment().stream()
+    List<Addables.Addable> addables(String typed) {
+        List<Addables.Addable> exercises = model.selectedSegment().stream()
                 .flatMap(segment -> Suggestions.of(model.plan(), library.get(), segment.id(),
-                        model.entry().get(), typed).stream()).<Edits.Addable>map(
-                                each -> new Edits.Addable.OfExercise(each.exercise(), each.why()))
+                        model.entry().get(), typed).stream()).<Addables.Addable>map(
+                                each -> new Addables.Addable.OfExercise(each.exercise(), each.why()))
                 .toList();
-        List<Edits.Addable> all = new ArrayList<>(
-                Edits.addables(exercises, typed,
+        List<Addables.Addable> all = new ArrayList<>(
+                Addables.addables(exercises, typed,
                         model.selectedSegment().map(Segment::role).orElse(Role.TONING)));
         String begin = typed.strip().toLowerCase(Locale.ROOT);
         boolean asked = !begin.isEmpty() && ("combination".startsWith(begin) || "build-up".startsWith(begin));
         if (asked && model.selectedSegment().filter(BuildUp::isFree).isPresent()) {
             library.get().find(BuildUp.USUAL_HOLD)
-                    .ifPresent(hold -> all.addFirst(new Edits.Addable.OfBuildUp(hold)));
+                    .ifPresent(hold -> all.addFirst(new Addables.Addable.OfBuildUp(hold)));
         }
         return all;
     }
 
     /** Returns what could stand in an entry's line instead, for the typed words. */
-    List<Edits.Addable> replacements(Entry entry, String typed) {
-        return Edits.replacements(library.get(), typed, entry,
+    List<Addables.Addable> replacements(Entry entry, String typed) {
+        return Addables.replacements(library.get(), typed, entry,
                 model.selectedSegment().map(Segment::role).orElse(Role.TONING));
     }
 

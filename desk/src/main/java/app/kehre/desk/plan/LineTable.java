@@ -17,9 +17,9 @@ import javafx.scene.text.TextAlignment;
 
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
-import app.kehre.core.plan.EntryText;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Screen;
+import app.kehre.core.typing.EntryText;
 import app.kehre.core.value.Reading;
 
 /** The lines of the selected segment, edited, moved and removed in place. */

@@ -4,8 +4,8 @@ import javafx.scene.control.OverrunStyle;
 
 import org.jspecify.annotations.Nullable;
 
+import app.kehre.core.edit.Addables;
 import app.kehre.core.plan.Circuit;
-import app.kehre.core.plan.Edits;
 import app.kehre.desk.control.ChoiceField;
 
 /** The name of a line: typing in it offers other exercises, and another name for a pause. */
@@ -28,7 +28,7 @@ final class NameCell extends RowCell {
             return;
         }
         super.startEdit();
-        ChoiceField<Edits.Addable> field = new ChoiceField<>(
+        ChoiceField<Addables.Addable> field = new ChoiceField<>(
                 typed -> model.choices().replacements(row.entry(), typed), PlanView::choiceWords, chosen -> {
                     cancelEdit();
                     model.replace(row.entry(), chosen);

@@ -14,8 +14,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 import app.kehre.core.balance.Assessment;
+import app.kehre.core.edit.Addables;
 import app.kehre.core.effort.ReadOut;
-import app.kehre.core.plan.Edits;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.control.ChoiceField;
@@ -42,7 +42,7 @@ public final class PlanView extends VBox {
     private final ScrollPane roadScroll;
     private final SegmentHead head;
     private final LineTable lines;
-    private final ChoiceField<Edits.Addable> add;
+    private final ChoiceField<Addables.Addable> add;
     private final SidePane side;
     private final ChoosingViewModel choosing;
     private final TallyBar tally;
@@ -176,7 +176,7 @@ public final class PlanView extends VBox {
         }
     }
 
-    private void take(Edits.Addable addable) {
+    private void take(Addables.Addable addable) {
         model.add(addable);
         lines.requestFocus();
     }
@@ -251,7 +251,7 @@ public final class PlanView extends VBox {
         return name.length() <= PROMPTED ? name : name.substring(0, PROMPTED - 1).strip() + "\u2026";
     }
 
-    static String choiceWords(Edits.Addable addable) {
+    static String choiceWords(Addables.Addable addable) {
         return addable.name() + "\t" + addable.words();
     }
 }

@@ -14,19 +14,19 @@ import javafx.beans.property.SimpleObjectProperty;
 
 import app.kehre.core.brief.Brief;
 import app.kehre.core.dose.DoseWords;
+import app.kehre.core.edit.Addables;
+import app.kehre.core.edit.Moves;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.Edits;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
-import app.kehre.core.plan.Moves;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
-import app.kehre.core.plan.TimesText;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.typing.TimesText;
 import app.kehre.core.value.Lengths;
 import app.kehre.core.value.Reading;
 import app.kehre.desk.control.Commit;
@@ -143,17 +143,17 @@ public final class PlanViewModel {
         }
     }
 
-    void add(Edits.Addable addable) {
+    void add(Addables.Addable addable) {
         selectedSegment().ifPresent(to -> {
             EntryId id = plan().nextEntryId();
-            open.edit("Add " + addable.name(), plan -> Edits.add(plan, to.id(), entry.get(), addable));
+            open.edit("Add " + addable.name(), plan -> Addables.add(plan, to.id(), entry.get(), addable));
             select(id);
         });
     }
 
-    void replace(Entry old, Edits.Addable addable) {
+    void replace(Entry old, Addables.Addable addable) {
         open.edit("%s for %s".formatted(addable.name(), old.name()),
-                plan -> Edits.replace(plan, old.id(), addable));
+                plan -> Addables.replace(plan, old.id(), addable));
     }
 
     void removeEntry() {
@@ -253,7 +253,7 @@ public final class PlanViewModel {
 
     void addSegment(Role role) {
         SegmentId id = plan().nextSegmentId();
-        open.edit("Add a segment", plan -> Edits.addSegment(plan, segment.get(), role));
+        open.edit("Add a segment", plan -> Addables.addSegment(plan, segment.get(), role));
         selectSegment(id);
     }
 

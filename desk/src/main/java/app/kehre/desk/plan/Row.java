@@ -7,12 +7,12 @@ import app.kehre.core.choreography.Script;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.Entry;
-import app.kehre.core.plan.EntryText;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
-import app.kehre.core.plan.RoundWords;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.typing.EntryText;
+import app.kehre.core.typing.RoundWords;
 import app.kehre.core.value.Lengths;
 
 /**

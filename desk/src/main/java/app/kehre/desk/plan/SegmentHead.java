@@ -18,8 +18,8 @@ import org.kordamp.ikonli.javafx.FontIcon;
 
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.Segment;
-import app.kehre.core.plan.SegmentText;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.typing.SegmentText;
 import app.kehre.core.value.Lengths;
 import app.kehre.core.value.Reading;
 import app.kehre.desk.control.InlineField;

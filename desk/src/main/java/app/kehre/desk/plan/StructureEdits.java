@@ -3,10 +3,10 @@ package app.kehre.desk.plan;
 import java.util.List;
 import java.util.Optional;
 
+import app.kehre.core.edit.Structures;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
-import app.kehre.core.plan.Structures;
 
 /** Circuits and sides: what is done with the selected lines as a structure. */
 final class StructureEdits {

@@ -9,7 +9,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 
 import app.kehre.core.plan.ClassTimes;
-import app.kehre.core.plan.TimesText;
+import app.kehre.core.typing.TimesText;
 import app.kehre.core.value.Lengths;
 import app.kehre.desk.control.InlineField;
 

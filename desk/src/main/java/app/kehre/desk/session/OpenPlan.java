@@ -11,9 +11,9 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 
+import app.kehre.core.edit.Edit;
+import app.kehre.core.edit.History;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.Edit;
-import app.kehre.core.plan.History;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.formats.disk.Disk;
 import app.kehre.formats.disk.DiskTrouble;

@@ -13,8 +13,8 @@ import app.kehre.core.exercise.Exercise;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
-import app.kehre.core.plan.RoundWords;
 import app.kehre.core.teaching.HallWords;
+import app.kehre.core.typing.RoundWords;
 import app.kehre.desk.look.Type;
 import app.kehre.formats.font.Weight;
 

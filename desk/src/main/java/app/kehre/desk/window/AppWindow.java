@@ -8,8 +8,8 @@ import app.kehre.desk.fault.FaultLog;
 import app.kehre.desk.look.Theme;
 import app.kehre.desk.session.JudgedPlan;
 import app.kehre.desk.session.OpenPlan;
+import app.kehre.desk.session.OwnLibrary;
 import app.kehre.desk.session.Settings;
-import app.kehre.desk.session.Shelf;
 import app.kehre.formats.disk.DiskTrouble;
 
 /** The window on the screen: its title, its size and place from one time to the next. */
@@ -25,7 +25,7 @@ public final class AppWindow {
     private final Settings settings;
 
     /** Makes the window on a stage that is not shown yet. */
-    public AppWindow(Stage stage, JudgedPlan judged, Shelf shelf, Surroundings around) {
+    public AppWindow(Stage stage, JudgedPlan judged, OwnLibrary shelf, Surroundings around) {
         this.stage = stage;
         this.open = judged.open();
         this.content = new MainWindow(judged, shelf, around);

@@ -17,10 +17,10 @@ import app.kehre.desk.session.ClassFolder;
 import app.kehre.desk.session.JudgedPlan;
 import app.kehre.desk.session.KeptTeaching;
 import app.kehre.desk.session.OpenPlan;
+import app.kehre.desk.session.OwnLibrary;
 import app.kehre.desk.session.Patterns;
 import app.kehre.desk.session.Recovery;
 import app.kehre.desk.session.Rescued;
-import app.kehre.desk.session.Shelf;
 import app.kehre.desk.sheet.SheetViewModel;
 import app.kehre.desk.teach.TeachViewModel;
 import app.kehre.formats.disk.DiskTrouble;
@@ -35,7 +35,7 @@ final class Backstage {
     final Surroundings around;
     final ObjectProperty<Palette> palette = new SimpleObjectProperty<>(Palette.LIGHT);
     final NoticeBar notices = new NoticeBar();
-    final Shelf shelf;
+    final OwnLibrary shelf;
     final Supplier<Library> library;
     final ClassFolder folder;
     final PlanFiles files;
@@ -49,7 +49,7 @@ final class Backstage {
     private final Recovery recovery;
     private final Patterns patterns;
 
-    Backstage(JudgedPlan judged, Shelf shelf, Surroundings around) {
+    Backstage(JudgedPlan judged, OwnLibrary shelf, Surroundings around) {
         this.open = judged.open();
         this.around = around;
         this.shelf = shelf;

@@ -12,7 +12,7 @@ import app.kehre.desk.look.Theme;
 import app.kehre.desk.plan.PlanViewModel;
 import app.kehre.desk.session.JudgedPlan;
 import app.kehre.desk.session.OpenPlan;
-import app.kehre.desk.session.Shelf;
+import app.kehre.desk.session.OwnLibrary;
 import app.kehre.desk.teach.TeachViewModel;
 import app.kehre.formats.disk.DiskTrouble;
 
@@ -32,7 +32,7 @@ public final class MainWindow {
     private Place place = Place.PLAN;
 
     /** Makes the window's content around an open class. */
-    public MainWindow(JudgedPlan judged, Shelf shelf, Surroundings around) {
+    public MainWindow(JudgedPlan judged, OwnLibrary shelf, Surroundings around) {
         back = new Backstage(judged, shelf, around);
         foot = new Foot(back.open, back.planModel.hint());
         pages = new Pages(back, this::go, foot::say);

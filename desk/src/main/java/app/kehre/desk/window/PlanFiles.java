@@ -8,8 +8,8 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Supplier;
 
+import app.kehre.core.edit.Skeleton;
 import app.kehre.core.exercise.Library;
-import app.kehre.core.plan.Skeleton;
 import app.kehre.desk.control.NoticeBar;
 import app.kehre.desk.control.NoticeBar.Way;
 import app.kehre.desk.session.OpenPlan;

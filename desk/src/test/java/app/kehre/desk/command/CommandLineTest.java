@@ -19,8 +19,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import picocli.CommandLine.TypeConversionException;
 
+import app.kehre.core.edit.Skeleton;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.Skeleton;
 import app.kehre.desk.Instructor;
 import app.kehre.formats.disk.LocalDisk;
 import app.kehre.formats.plan.DemoPlan;

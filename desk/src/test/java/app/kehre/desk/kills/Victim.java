@@ -15,7 +15,7 @@ import app.kehre.desk.command.HandClock;
 import app.kehre.desk.look.Type;
 import app.kehre.desk.session.JudgedPlan;
 import app.kehre.desk.session.OpenPlan;
-import app.kehre.desk.session.Shelf;
+import app.kehre.desk.session.OwnLibrary;
 import app.kehre.desk.window.AppWindow;
 import app.kehre.desk.window.FileChoice;
 import app.kehre.desk.window.MainWindow;
@@ -53,7 +53,7 @@ public final class Victim {
     private static MainWindow show(OpenPlan open, Library library, Path data) {
         Type.load();
         Stage stage = new Stage();
-        Shelf shelf = new Shelf(library, data, new LocalDisk());
+        OwnLibrary shelf = new OwnLibrary(library, data, new LocalDisk());
         AppWindow window = new AppWindow(stage, new JudgedPlan(open, shelf.library()::get), shelf,
                 new Surroundings(new LocalDisk(), data, HandClock.at(open.plan().brief()), new NoFiles()));
         window.show();

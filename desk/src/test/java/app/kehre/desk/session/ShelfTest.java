@@ -27,8 +27,8 @@ class ShelfTest {
     @TempDir
     private Path folder = Path.of("");
 
-    private Shelf open() {
-        return new Shelf(shipped, folder, disk);
+    private OwnLibrary open() {
+        return new OwnLibrary(shipped, folder, disk);
     }
 
     @Test
@@ -40,7 +40,7 @@ class ShelfTest {
 
     @Test
     void ownExercisesAndHiddenOnesAreThereAgainNextTime() throws DiskTrouble {
-        Shelf shelf = open();
+        OwnLibrary shelf = open();
         shelf.change(own -> own.with(OWN).withHidden("bent-row", true));
 
         Library again = open().library().get();
@@ -51,7 +51,7 @@ class ShelfTest {
 
     @Test
     void aChangeThatCannotBeWrittenIsNoChange() throws DiskTrouble {
-        Shelf shelf = open();
+        OwnLibrary shelf = open();
         shelf.change(own -> own.with(OWN));
         disk.full(true);
 
@@ -64,10 +64,10 @@ class ShelfTest {
 
     @Test
     void aFaultyFileIsSaidAndNeverWrittenOver() throws IOException {
-        Path file = Files.writeString(folder.resolve(Shelf.FILE),
+        Path file = Files.writeString(folder.resolve(OwnLibrary.FILE),
                 "{\"format\": \"kehre-exercises\", \"version\": 1, \"exercises\": [{\"id\": \"x\"}]}");
         String before = Files.readString(file);
-        Shelf shelf = open();
+        OwnLibrary shelf = open();
 
         assertThat(shelf.trouble()).startsWith(
                 "exercises.json was not opened. Line 1, column 59: exercises[0].family: found nothing, expected"
@@ -81,8 +81,8 @@ class ShelfTest {
 
     @Test
     void twoWindowsLoseNothingOfEachOthers() throws DiskTrouble {
-        Shelf one = open();
-        Shelf other = open();
+        OwnLibrary one = open();
+        OwnLibrary other = open();
 
         one.change(own -> own.with(OWN));
         other.change(own -> own.with(OWN.withId("towel-squat").withName("Towel squat")));
@@ -95,22 +95,22 @@ class ShelfTest {
     @Test
     void aFileBehindALinkIsReadAndWrittenAlikeAndNoOtherFileIsTakenForIt() throws DiskTrouble, IOException {
         Path elsewhere = Files.createDirectory(folder.resolve("elsewhere"));
-        new Shelf(shipped, elsewhere, disk).change(own -> own.with(OWN));
-        Files.createSymbolicLink(folder.resolve(Shelf.FILE), elsewhere.resolve(Shelf.FILE));
+        new OwnLibrary(shipped, elsewhere, disk).change(own -> own.with(OWN));
+        Files.createSymbolicLink(folder.resolve(OwnLibrary.FILE), elsewhere.resolve(OwnLibrary.FILE));
         Files.writeString(folder.resolve("backup-exercises.json"), "mine");
 
-        Shelf shelf = open();
+        OwnLibrary shelf = open();
         shelf.change(own -> own.with(OWN.withId("towel-squat")));
 
-        assertThat(new Shelf(shipped, elsewhere, disk).library().get().own().byId())
+        assertThat(new OwnLibrary(shipped, elsewhere, disk).library().get().own().byId())
                 .containsOnlyKeys("platform-squat", "towel-squat");
-        Files.delete(folder.resolve(Shelf.FILE));
+        Files.delete(folder.resolve(OwnLibrary.FILE));
         assertThat(open().trouble()).isEmpty();
     }
 
     @Test
     void moreExercisesThanCanBeReadAgainAreNotWritten() throws DiskTrouble {
-        Shelf shelf = open();
+        OwnLibrary shelf = open();
         shelf.change(own -> own.with(OWN));
         List<Exercise> many = IntStream.rangeClosed(1, 20_000).mapToObj(each -> OWN.withId("own-" + each))
                 .toList();

@@ -12,9 +12,9 @@ import org.junit.jupiter.api.Test;
 
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.EntryText;
 import app.kehre.core.testing.Exercises;
 import app.kehre.core.testing.Plans;
+import app.kehre.core.typing.EntryText;
 import app.kehre.desk.Instructor;
 import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.plan.DemoPlan;

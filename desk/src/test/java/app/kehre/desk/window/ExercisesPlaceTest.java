@@ -17,7 +17,7 @@ import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Position;
 import app.kehre.desk.FaultyDisk;
 import app.kehre.desk.Instructor;
-import app.kehre.desk.session.Shelf;
+import app.kehre.desk.session.OwnLibrary;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -122,7 +122,7 @@ class ExercisesPlaceTest {
 
         instructor.clicks("#field-usual-dose").writes("2 x 14 reps, rest 10 s").clicks("#keep-exercise");
         assertThat(instructor.sees("#exercise-name")).isEqualTo("Platform rise");
-        assertThat(Files.readString(folder.resolve(Shelf.FILE))).contains("\"platform-rise\"");
+        assertThat(Files.readString(folder.resolve(OwnLibrary.FILE))).contains("\"platform-rise\"");
         instructor.clicks("#add-to-class").clicks("#change-exercise").clicks("#field-name")
                 .writes("Signal rise").clicks("#keep-exercise");
 
@@ -130,7 +130,7 @@ class ExercisesPlaceTest {
                 .doesNotContain("Platform rise");
         assertThat(instructor.sees("#undo")).isEqualTo("Undo: signal rise as changed");
         instructor.clicks("#remove-exercise");
-        assertThat(Files.readString(folder.resolve(Shelf.FILE))).doesNotContain("platform-rise");
+        assertThat(Files.readString(folder.resolve(OwnLibrary.FILE))).doesNotContain("platform-rise");
         assertThat(instructor.plan().items().map(item -> item.exercise().name())).contains("Signal rise");
     }
 
@@ -186,7 +186,7 @@ class ExercisesPlaceTest {
     @Test
     void aFileOfOwnExercisesThatCannotBeReadIsLeftAlone() throws IOException {
         instructor.close();
-        Files.writeString(folder.resolve(Shelf.FILE), "{\"format\": \"kehre-exercises\", broken");
+        Files.writeString(folder.resolve(OwnLibrary.FILE), "{\"format\": \"kehre-exercises\", broken");
         instructor = Instructor.withDemo(folder, disk);
 
         assertThat(instructor.notices()).startsWith("exercises.json was not opened. Line 1, column ")
@@ -196,6 +196,6 @@ class ExercisesPlaceTest {
         instructor.clicks("#hide-exercise");
         assertThat(instructor.notices())
                 .contains("Nothing is written over it. Mend it or move it away first.");
-        assertThat(Files.readString(folder.resolve(Shelf.FILE))).endsWith("broken");
+        assertThat(Files.readString(folder.resolve(OwnLibrary.FILE))).endsWith("broken");
     }
 }

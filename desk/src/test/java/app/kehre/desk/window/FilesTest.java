@@ -9,7 +9,7 @@ import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.EntryText;
+import app.kehre.core.typing.EntryText;
 import app.kehre.desk.Instructor;
 import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.json.UnreadableFile;

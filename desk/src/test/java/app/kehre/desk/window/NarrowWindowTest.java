@@ -10,9 +10,9 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
+import app.kehre.core.edit.Addables;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.Edits;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.FaultyDisk;
@@ -78,7 +78,7 @@ class NarrowWindowTest {
     void aSegmentShowsItsNameAndItsLengthAsAWholeOrNotAtAll() {
         ClassPlan plan = demo();
         for (int more = plan.segments().size(); more < MANY; more++) {
-            plan = Edits.addSegment(plan, Optional.empty(), Role.TALK);
+            plan = Addables.addSegment(plan, Optional.empty(), Role.TALK);
         }
         for (Segment segment : plan.segments()) {
             plan = plan.with(segment.withName("A name that goes on and on for long"));

@@ -11,9 +11,9 @@ import org.junit.jupiter.api.io.TempDir;
 
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.EntryText;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.testing.Plans;
+import app.kehre.core.typing.EntryText;
 import app.kehre.desk.Instructor;
 import app.kehre.formats.disk.LocalDisk;
 

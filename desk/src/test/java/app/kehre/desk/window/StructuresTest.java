@@ -23,11 +23,11 @@ import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.EntryText;
 import app.kehre.core.plan.Item;
-import app.kehre.core.plan.RoundWords;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.testing.Plans;
+import app.kehre.core.typing.EntryText;
+import app.kehre.core.typing.RoundWords;
 import app.kehre.desk.Instructor;
 import app.kehre.formats.disk.LocalDisk;
 

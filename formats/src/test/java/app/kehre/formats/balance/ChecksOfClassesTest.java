@@ -19,6 +19,7 @@ import app.kehre.core.brief.School;
 import app.kehre.core.choreography.Build;
 import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Method;
+import app.kehre.core.edit.Addables;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.finding.CheckKey;
@@ -27,7 +28,6 @@ import app.kehre.core.kit.Equipment;
 import app.kehre.core.people.Group;
 import app.kehre.core.people.Limit;
 import app.kehre.core.plan.BuildUp;
-import app.kehre.core.plan.Edits;
 import app.kehre.core.plan.Explaining;
 import app.kehre.core.plan.Variant;
 import app.kehre.core.proposal.Way;
@@ -180,7 +180,7 @@ class ChecksOfClassesTest {
                         hall().toning("squat 12 reps")),
                 arguments("no-balance-screen", newcomers(30).toning("reverse-lunge 12 reps, each side"),
                         newcomers(30).toning("")
-                                .plans(plans -> plans.entry(new Edits.Addable.OfScreen().entry(line(1)))
+                                .plans(plans -> plans.entry(new Addables.Addable.OfScreen().entry(line(1)))
                                         .item(exercise("reverse-lunge"), "12 reps, each side"))),
                 arguments("on-the-back", with(Limit.PREGNANCY).core("dead-bug 30 reps; heel-slide 30 reps"),
                         with(Limit.PREGNANCY)

@@ -9,7 +9,7 @@ import app.kehre.core.choreography.Legs;
 import app.kehre.core.dose.Counts.Pace;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Entry;
-import app.kehre.core.plan.EntryText;
+import app.kehre.core.typing.EntryText;
 import app.kehre.core.value.Reading;
 import app.kehre.core.value.Side;
 

@@ -1,0 +1,122 @@
+package app.kehre.core.balance;
+
+import java.time.Duration;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+
+import app.kehre.core.advice.Thresholds;
+import app.kehre.core.brief.Brief;
+import app.kehre.core.effort.Effort;
+import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.finding.Place;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.EntryId;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Segment;
+import app.kehre.core.timeline.SideTotals;
+import app.kehre.core.timeline.Timeline;
+
+/**
+ * All that a check may look at.
+ *
+ * @param timeline the class
+ * @param effort how hard it is
+ * @param ledger what is prepared, loaded, released
+ * @param uses every span in which an exercise is done
+ * @param library what may be used to mend it
+ * @param lines by their number
+ * @param segmentOf the segment of a line, by the line's number
+ * @param sides what each side does
+ */
+record ClassUnderCheck(Timeline timeline, Effort effort, Ledger ledger, List<Use> uses, Library library,
+        Map<EntryId, Entry> lines, Map<EntryId, Segment> segmentOf, List<SideTotals> sides) {
+
+    static ClassUnderCheck of(Timeline timeline, Library library) {
+        List<Use> uses = Use.of(timeline);
+        Map<EntryId, Entry> lines = new HashMap<>();
+        Map<EntryId, Segment> segmentOf = new HashMap<>();
+        timeline.plan().segments().forEach(segment -> ClassPlan.lines(segment).forEach(line -> {
+            lines.put(line.id(), line);
+            segmentOf.put(line.id(), segment);
+        }));
+        return new ClassUnderCheck(timeline, Effort.of(timeline), Ledger.of(uses), uses, library, lines,
+                segmentOf,
+                SideTotals.of(timeline));
+    }
+
+    /** Finds a line by its number. */
+    Optional<Entry> find(EntryId entry) {
+        return Optional.ofNullable(lines.get(entry));
+    }
+
+    /** Finds the role of the segment that a line is in. */
+    Optional<Role> roleOf(Entry entry) {
+        return Optional.ofNullable(segmentOf.get(entry.id())).map(Segment::role);
+    }
+
+    ClassPlan plan() {
+        return timeline.plan();
+    }
+
+    Brief brief() {
+        return plan().brief();
+    }
+
+    Thresholds figures() {
+        return plan().thresholds();
+    }
+
+    /** The segments that are taught. */
+    List<Segment> segments() {
+        return plan().segments().stream().filter(segment -> !segment.leftOut()).toList();
+    }
+
+    List<Segment> segments(Role... roles) {
+        List<Role> wanted = List.of(roles);
+        return segments().stream().filter(segment -> wanted.contains(segment.role())).toList();
+    }
+
+    /** The items that are taught, those of circuits included. */
+    List<Item> items() {
+        return segments().stream().flatMap(ClassPlan::items).toList();
+    }
+
+    List<Item> items(Segment segment) {
+        return ClassPlan.items(segment).toList();
+    }
+
+    /** What is found out of a line that is an item; nothing of another. */
+    <T> List<T> ofItem(EntryId entry, Function<Item, List<T>> found) {
+        return find(entry).flatMap(Entry::item).map(found).orElse(List.of());
+    }
+
+    Place at(Segment segment) {
+        return Place.of(segment.id(), Optional.empty(), timeline.ofSegment(segment.id()).start());
+    }
+
+    Place at(Use use) {
+        return Place.of(use.span().segment(), Optional.of(use.entry()), use.span().start());
+    }
+
+    Place at(Entry entry) {
+        return new Place(Optional.ofNullable(segmentOf.get(entry.id())).map(Segment::id),
+                Optional.of(entry.id()),
+                timeline.ofEntry(entry.id()).start(), Optional.empty());
+    }
+
+    /** The length of all segments of some roles. */
+    Duration length(Role... roles) {
+        return segments(roles).stream().map(segment -> timeline.ofSegment(segment.id()).length())
+                .reduce(Duration.ZERO, Duration::plus);
+    }
+
+    /** Whether a segment belongs to the main part. */
+    static boolean main(Role role) {
+        return role == Role.AEROBIC || role == Role.TONING || role == Role.CORE;
+    }
+}

@@ -1,0 +1,135 @@
+package app.kehre.core.drafting;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.SplittableRandom;
+
+import app.kehre.core.brief.Format;
+import app.kehre.core.choreography.Build;
+import app.kehre.core.choreography.Combination;
+import app.kehre.core.choreography.Conditions;
+import app.kehre.core.choreography.Fit;
+import app.kehre.core.choreography.Fits;
+import app.kehre.core.choreography.Method;
+import app.kehre.core.choreography.Part;
+import app.kehre.core.dose.Counts;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.kit.Equipment;
+import app.kehre.core.kit.Load;
+import app.kehre.core.people.Level;
+import app.kehre.core.plan.BuildUp;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.EntryId;
+import app.kehre.core.plan.Segment;
+import app.kehre.core.stepping.Checks;
+
+/** Makes combinations whose every move starts on the foot that the one before leaves free, and fills the phrase. */
+final class BuildUpDrafter {
+
+    private static final int TRIES = 40;
+    private static final Load LOW = new Load(
+            List.of(new Load.Piece(Equipment.STEP, Load.Size.UNSIZED, 1, Load.Where.USUAL, 0)));
+    /** Moves of fewer MET are too easy for a dance. Kehre's estimate. */
+    private static final double LIVELY = 4.4;
+    private static final double GENTLE = 3.6;
+    /** A combination for so many minutes of a build-up. Kehre's estimate. */
+    private static final int MINUTES_EACH = 5;
+    private static final int MOST = 3;
+    private static final int CHOICE = 8;
+    /** With fewer moves than these that carry no caution for the group the others are taken too. Kehre's estimate. */
+    private static final int FEW = 6;
+
+    private final ClassPlan plan;
+    private final List<Exercise> moves;
+    private final SplittableRandom random;
+    private final Set<String> lately;
+    /** Older groups step at half time on the bare bench. */
+    private final boolean slow;
+
+    BuildUpDrafter(ClassPlan plan, Pool pool, Set<String> lately, SplittableRandom random) {
+        this.plan = plan;
+        this.random = random;
+        this.lately = lately;
+        boolean gentle = plan.brief().group().older()
+                || Level.of(plan.brief().group().mix()) == Level.NEWCOMERS;
+        boolean step = plan.brief().format() == Format.STEP;
+        List<Exercise> lively = pool.moves(step).stream()
+                .filter(each -> each.work().mets().value() >= (gentle ? GENTLE : LIVELY)).toList();
+        List<Exercise> free = lively.stream().filter(each -> pool.cautions(each) == 0).toList();
+        moves = free.size() >= FEW ? free : lively;
+        slow = step && plan.brief().group().older();
+    }
+
+    /** Returns a build-up for a segment, if its moves make up combinations. */
+    Optional<BuildUp> dance(Segment segment, EntryId id, Exercise hold, Set<String> used) {
+        int count = Math.clamp(segment.target().toMinutes() / MINUTES_EACH, 1, MOST);
+        BuildUp empty = slow ? BuildUp.of(id, hold).withLoad(LOW) : BuildUp.of(id, hold);
+        Conditions conditions = empty.conditions(segment.bpm(), plan.brief());
+        List<Combination> combinations = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            combination("Combination " + (char) ('A' + i), conditions, used).ifPresent(made -> {
+                made.parts().forEach(part -> used.add(part.move().id()));
+                combinations.add(made);
+            });
+        }
+        return combinations.isEmpty()
+                ? Optional.empty()
+                : Optional.of(empty.withName(segment.name())
+                        .with(Build.of(combinations, method(), time(segment), hold)));
+    }
+
+    private Method method() {
+        return Level.of(plan.brief().group().mix()) == Level.EXPERIENCED ? Method.LINK : Method.ADD_ON;
+    }
+
+    /** The build-up's time is a little less than its segment, for changing over. */
+    private static Duration time(Segment segment) {
+        long seconds = Math.clamp(segment.target().toSeconds() - 20, Build.TIME.least(), Build.TIME.most());
+        return Duration.ofSeconds(seconds);
+    }
+
+    private Optional<Combination> combination(String name, Conditions conditions, Set<String> used) {
+        for (int attempt = 0; attempt < TRIES; attempt++) {
+            Combination made = phrase(name, used);
+            if (made.counts() == Combination.PHRASE && Checks.of(made, conditions).isEmpty()) {
+                return Optional.of(made);
+            }
+        }
+        return Optional.empty();
+    }
+
+    private Combination phrase(String name, Set<String> used) {
+        Combination made = Combination.of(name);
+        while (made.counts() < Combination.PHRASE) {
+            int places = made.parts().size();
+            Combination now = made;
+            List<Part> fitting = new ArrayList<>(Fits.of(made, places, moves).moves().stream()
+                    .filter(fit -> fit.fits() && fit.part().turnIn() == 0).map(Fit::part)
+                    .filter(part -> now.parts().stream().noneMatch(each -> each.move().equals(part.move())))
+                    .toList());
+            Collections.shuffle(fitting, random);
+            fitting.sort(Comparator
+                    .comparing(part -> used.contains(part.move().id()) || lately.contains(part.move().id())));
+            if (fitting.isEmpty()) {
+                return made;
+            }
+            Part chosen = fitting.get(random.nextInt(Math.min(CHOICE, fitting.size())));
+            boolean half = slow && 2 * chosen.counts() <= Combination.PHRASE - made.counts();
+            Part next = half ? chosen.withPace(Counts.Pace.HALF_TIME) : chosen;
+            int times = Math.min(times(next),
+                    (Combination.PHRASE - made.counts()) / Math.max(1, next.counts()));
+            made = made.add(places, next.withTimes(Math.max(1, times)));
+        }
+        return made;
+    }
+
+    /** Short moves are done for an eight, twice or four times. */
+    private int times(Part part) {
+        return part.counts() >= 8 ? 1 : Math.max(1, (random.nextBoolean() ? 8 : 16) / part.counts());
+    }
+}

@@ -1,0 +1,185 @@
+package app.kehre.core.drafting;
+
+import java.time.Duration;
+import java.util.Comparator;
+import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.stream.IntStream;
+
+import app.kehre.core.balance.Assessment;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.fitting.Fitting;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Pause;
+import app.kehre.core.plan.Segment;
+import app.kehre.core.proposal.Way;
+import app.kehre.core.timeline.Timeline;
+
+/** Brings a draft to its slot and mends it, in turn, until both hold. */
+final class SlotAndMend {
+
+    private static final int CYCLES = 5;
+    private static final int POLISHINGS = 2;
+    /** The most lines that are left out to make a draft fit. Kehre's estimate. */
+    private static final int DROPPED = 6;
+    /** What Fit can well add to the doses of a class, and the most exercises that are added. Kehre's estimates. */
+    private static final Duration SHORT = Duration.ofSeconds(60);
+    private static final int GROWN = 12;
+    /** What Fit can well take from the doses of a class. Kehre's estimate. */
+    private static final Duration FAR = Duration.ofSeconds(75);
+
+    private final Fixed kept;
+    private final Toolbox means;
+    private final Library library;
+
+    /**
+     * Prepares to settle one draft.
+     *
+     * @param kept what is the instructor's, which stays
+     */
+    SlotAndMend(Fixed kept, Toolbox means) {
+        this.kept = kept;
+        this.means = means;
+        this.library = means.library();
+    }
+
+    /** Mends and fits in turn until both hold. */
+    Assessment settled(ClassPlan plan) {
+        Repairing repairing = new Repairing(means, kept);
+        Assessment now = repairing.mended(fitted(plan));
+        Assessment best = now;
+        for (int cycle = 0; cycle < CYCLES; cycle++) {
+            ClassPlan fitted = fitted(now.plan());
+            now = Assessment.of(fitted, library);
+            if (Repairing.penalty(now) <= Repairing.penalty(best) || best.timeline().fit().over()) {
+                best = now;
+            }
+            if (now.findings().stream().noneMatch(kept::mends)) {
+                return polished(repairing, now);
+            }
+            now = repairing.mended(fitted);
+        }
+        return best;
+    }
+
+    private Assessment polished(Repairing repairing, Assessment done) {
+        Assessment best = done;
+        Assessment now = done;
+        for (int cycle = 0; cycle < POLISHINGS; cycle++) {
+            Assessment polished = repairing.polished(now);
+            if (polished == now) {
+                break;
+            }
+            now = Assessment.of(refitted(polished.plan(), now.plan()), library);
+            best = Draft.penalty(now) < Draft.penalty(best) ? now : best;
+        }
+        return best;
+    }
+
+    /** Fits the class at the cost of its main part; what is far too much of that is left out first. */
+    private ClassPlan fitted(ClassPlan plan) {
+        ClassPlan smaller = grown(plan);
+        for (Optional<Item> next = dispensable(smaller, FAR); next
+                .isPresent(); next = dispensable(smaller, FAR)) {
+            smaller = smaller.remove(next.get().id());
+        }
+        for (int dropped = 0; dropped < DROPPED; dropped++) {
+            ClassPlan now = smaller;
+            Optional<ClassPlan> fits = fit(now,
+                    line -> kept.stays(line) || ends(now, line) || balanced(line));
+            if (fits.isPresent()) {
+                return fits.get();
+            }
+            Optional<Item> next = dispensable(now, Duration.ZERO);
+            if (next.isEmpty()) {
+                return fitAnyhow(now, kept::stays).orElse(now);
+            }
+            smaller = now.remove(next.get().id());
+        }
+        return smaller;
+    }
+
+    /** At the cost of what is in balance, at last of the warm-up and the stretch. */
+    private static Optional<ClassPlan> fitAnyhow(ClassPlan plan, Predicate<Entry> fixed) {
+        return fit(plan, line -> fixed.test(line) || ends(plan, line)).or(() -> fit(plan, fixed));
+    }
+
+    /** Fits what was polished without touching what polishing changed. */
+    private ClassPlan refitted(ClassPlan polished, ClassPlan before) {
+        Predicate<Entry> fixed = line -> kept.stays(line)
+                || before.find(line.id()).filter(line::equals).isEmpty();
+        return fit(polished, line -> fixed.test(line) || ends(polished, line) || balanced(line))
+                .or(() -> fitAnyhow(polished, fixed)).orElseGet(() -> fitted(polished));
+    }
+
+    private static Optional<ClassPlan> fit(ClassPlan plan, Predicate<Entry> fixed) {
+        return Fitting.best(plan, new Fitting.Asked(plan.brief().slot(), Optional.empty()), fixed)
+                .map(Way::after);
+    }
+
+    /** The warm-up and the stretch follow from the class. */
+    private static boolean ends(ClassPlan plan, Entry line) {
+        Role role = plan.segmentOf(line.id()).map(Segment::role).orElse(Role.TALK);
+        return role == Role.WARM_UP || role == Role.STRETCH || role == Role.COOL_DOWN;
+    }
+
+    /** What works one area against another is in balance already. */
+    private static boolean balanced(Entry line) {
+        return line.item().filter(item -> IntStream.range(0, MuscleBalance.PAIRS)
+                .anyMatch(pair -> MuscleBalance.side(item.exercise(), pair) != 0)).isPresent();
+    }
+
+    /** Adds exercises to the toning and core parts while the class is far from filling its slot. */
+    private ClassPlan grown(ClassPlan plan) {
+        ClassPlan larger = plan;
+        for (int added = 0; added < GROWN; added++) {
+            Timeline timeline = Timeline.of(larger);
+            if (timeline.total().plus(SHORT).compareTo(plan.brief().slot()) >= 0) {
+                break;
+            }
+            ClassPlan now = larger;
+            Optional<ClassPlan> more = larger.segments().stream()
+                    .filter(each -> (each.role() == Role.TONING || each.role() == Role.CORE)
+                            && !kept.isFull(each))
+                    .sorted(Comparator
+                            .comparing(each -> timeline.ofSegment(each.id()).length().minus(each.target())))
+                    .flatMap(segment -> oneMore(now, segment).stream()).findFirst();
+            if (more.isEmpty()) {
+                break;
+            }
+            larger = more.get();
+        }
+        return larger;
+    }
+
+    /** An exercise more, before the water at the end of a segment. */
+    private Optional<ClassPlan> oneMore(ClassPlan plan, Segment segment) {
+        Toner one = means.toner().apply(plan);
+        return one
+                .fill(segment.withTarget(Duration.ofSeconds(1)), Toner.BETWEEN, _ -> true,
+                        Exercise::usualDose)
+                .stream()
+                .findFirst().map(exercise -> {
+                    int lines = segment.entries().size();
+                    boolean water = lines > 0 && segment.entries().getLast() instanceof Pause;
+                    return plan.add(segment.id(), water ? lines - 1 : lines,
+                            Item.of(plan.nextEntryId(), exercise));
+                });
+    }
+
+    /** Finds the line of the main part that is missed least when it is removed; none if the class is over by no more than a time. */
+    private Optional<Item> dispensable(ClassPlan plan, Duration more) {
+        if (Timeline.of(plan).total().compareTo(plan.brief().slot().plus(more)) <= 0) {
+            return Optional.empty();
+        }
+        return plan.segments().stream().filter(each -> each.role() == Role.TONING || each.role() == Role.CORE)
+                .flatMap(ClassPlan::items)
+                .filter(item -> !kept.stays(item))
+                .min(Comparator.comparingDouble(
+                        item -> Repairing.penalty(Assessment.of(plan.remove(item.id()), library))));
+    }
+}

@@ -1,0 +1,207 @@
+package app.kehre.core.typing;
+
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+import app.kehre.core.brief.Brief;
+import app.kehre.core.dose.Hold;
+import app.kehre.core.kit.LoadNotation;
+import app.kehre.core.people.Group;
+import app.kehre.core.plan.Circuit;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.ClassTimes;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Explaining;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Manner;
+import app.kehre.core.plan.Pause;
+import app.kehre.core.plan.RoundChange;
+import app.kehre.core.plan.Screen;
+import app.kehre.core.plan.Variant;
+import app.kehre.core.testing.Draws;
+import app.kehre.core.value.Reading;
+
+import static app.kehre.core.testing.Exercises.SQUAT;
+import static app.kehre.core.testing.Ids.line;
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** What is typed at a circuit, a pause, a screen, and about how an exercise is taught. */
+class TeachingTextsTest {
+
+    private final Item item = Item.of(line(1), SQUAT);
+    private final Circuit circuit = new Circuit(line(2), "Legs", 2, Duration.ZERO, 0, List.of(item), "");
+    private final Pause water = Pause.of(line(3), Pause.Kind.WATER);
+    private final Screen screen = new Screen(line(4), "Balance screen", Hold.of(Duration.ofSeconds(10)),
+            "wobbles",
+            Map.of(), "");
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"3 rounds, rest 75 s|", "1 round|",
+            "3 Rounds, rest 1:15, by themselves from round 2|3 rounds, rest 75 s, by themselves from round 2",
+            "4 rounds, by themselves from round 3|"})
+    void theRoundsOfACircuitAreReadAndPrinted(String written, String printed) {
+        assertThat(EntryText.withDose(circuit, written).map(EntryText::dose).value())
+                .contains(printed == null ? written : printed);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+            "three|\"three\" does not say the rounds: write it like 3 rounds, rest 75 s, by themselves from round 2.",
+            "0 rounds|Rounds must be from 1 to 20, not 0.",
+            "9999 rounds|Rounds must be from 1 to 20, not 9999.",
+            "3 rounds, rest 20 min|Rest between rounds must be from 0 to 600 s, not 1200.",
+            "3 rounds, rest long|\"long\" is not a length: write it like 40 s, 2 min or 1:30."})
+    void roundsThatCannotBeAreRefused(String written, String sentence) {
+        assertThat(EntryText.withDose(circuit, written).problem()).isEqualTo(sentence);
+    }
+
+    @Property
+    void circuitsAndPausesAreReadBackAsTheyArePrinted(@ForAll("plans") ClassPlan plan) {
+        plan.lines().forEach(entry -> assertThat(EntryText.withDose(entry, EntryText.dose(entry)).value())
+                .contains(entry));
+    }
+
+    @Provide
+    Arbitrary<ClassPlan> plans() {
+        return Draws.plans();
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"45 s|", "45 s, keep moving|", "45 s, not before 30:00|",
+            "45 s, keep moving, not before 30:00|45 s, not before 30:00, keep moving"})
+    void aPauseMayWaitAndMayKeepMoving(String written, String printed) {
+        assertThat(EntryText.withDose(water, written).map(EntryText::dose).value())
+                .contains(printed == null ? written : printed);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+            "45 s, loudly|\"loudly\" does not fit: write it like 40 s, not before 30:00, keep moving.",
+            "45 s, not before 5 h|\" 5 h\" is not a length: write it like 40 s, 2 min or 1:30.",
+            "45 s, not before 9:00:00|The time of a pause must be from 0 to 10800 s, not 32400."})
+    void aPauseThatCannotBeIsRefused(String written, String sentence) {
+        assertThat(EntryText.withDose(water, written).problem()).isEqualTo(sentence.replace("\" 5", "\"5"));
+    }
+
+    @Test
+    void onlyExercisesHaveALoad() {
+        assertThat(EntryText.withLoad(circuit, "2 light weights").problem())
+                .isEqualTo("Give the load to the exercises of the circuit.");
+        assertThat(EntryText.withLoad(screen, "2 light weights").problem())
+                .isEqualTo("A screen has no load.");
+        assertThat(EntryText.withLoad(screen, "").value()).contains(screen);
+    }
+
+    @Test
+    void howAnExerciseIsTaughtIsTypedAndEmptyMeansAsUsual() {
+        assertThat(typed(MannerText.withExplainFor(item, "15 s")).manner().explaining().length())
+                .contains(Duration.ofSeconds(15));
+        assertThat(typed(MannerText.withChangeover(item, "0 s")).manner().changeover())
+                .contains(Duration.ZERO);
+        assertThat(typed(MannerText.withChangeover(item, " ")).manner()).isEqualTo(Manner.USUAL);
+        assertThat(typed(MannerText.withHolding(item, "2 eights")).manner().holdingEights()).isEqualTo(2);
+        assertThat(typed(MannerText.withHolding(item, "")).manner().holdingEights()).isZero();
+        assertThat(typed(MannerText.withLayer(item, " with arms ")).manner().layer()).isEqualTo("with arms");
+        assertThat(MannerText.withHolding(item, "17").problem())
+                .isEqualTo("The eights of a holding pattern must be from 0 to 16, not 17.");
+        assertThat(MannerText.withLayer(item, "x".repeat(61)).problem())
+                .isEqualTo("A layer must be one line of at most 60 characters, not 61.");
+        assertThat(MannerText.withExplainFor(item, "11 min").problem())
+                .isEqualTo("Explaining must be from 0 to 600 s, not 660.");
+        assertThat(MannerText.withLayer(water, "x").problem()).isEqualTo("Only an exercise has this.");
+    }
+
+    private static Item typed(Reading<Entry> reading) {
+        return (Item) reading.value().orElseThrow();
+    }
+
+    @Test
+    void whatChangesInARoundIsTypedAndEmptyMeansTheSame() {
+        Item changed = typed(MannerText.withRoundLoad(typed(MannerText.withRoundDose(item, 2, "9 reps")), 2,
+                "2 heavy weights"));
+        changed = typed(MannerText.withRoundLayer(changed, 3, "with a hop"));
+
+        assertThat(RoundWords.of(changed))
+                .isEqualTo("round 2: 9 reps, 2 heavy weights; round 3: with a hop");
+        Item back = typed(MannerText.withRoundLoad(typed(MannerText.withRoundDose(changed, 2, "")), 2, ""));
+        assertThat(RoundWords.of(back)).isEqualTo("round 3: with a hop");
+        assertThat(MannerText.withRoundDose(item, 2, "9").choices()).contains("9 reps");
+    }
+
+    @Test
+    void anItemIsInEachRoundWhatTheRoundSays() {
+        Item changed = item.withChange(2, RoundChange.NONE.withDose(Optional.of(SQUAT.usualDose()
+                .withSides(app.kehre.core.dose.Sides.EACH_SIDE))).withVariant(Optional.of(Variant.HARDER)))
+                .withChange(3, RoundChange.NONE.withOut(true));
+
+        assertThat(changed.inRound(1)).isEqualTo(changed);
+        assertThat(changed.inRound(2).manner().variant()).isEqualTo(Variant.HARDER);
+        assertThat(EntryText.dose(changed.inRound(2))).isEqualTo("12 reps, each side");
+        assertThat(changed.outIn(3)).isTrue();
+        assertThat(changed.outIn(2)).isFalse();
+    }
+
+    @Test
+    void theWayOfTeachingIsSaidInWords() {
+        Manner manner = Manner.USUAL.withKnown(true).withVariant(Variant.HARDER).withLayer("with arms")
+                .withExplaining(new Explaining(Explaining.Mode.OVER, Optional.of(Duration.ofSeconds(15))))
+                .withChangeover(Optional.of(Duration.ofSeconds(12))).withHoldingEights(1);
+
+        assertThat(RoundWords.of(manner))
+                .isEqualTo("known, harder, with arms, explain 15 s over the movement,"
+                        + " changeover 12 s, holding pattern 1 eight");
+        assertThat(RoundWords.of(Manner.USUAL)).isEmpty();
+        assertThat(RoundWords.of(RoundChange.NONE.withExplaining(Optional.of(Explaining.NONE))
+                .withLoad(LoadNotation.parse("none").value()))).isEqualTo("no load, no explaining");
+    }
+
+    @Test
+    void aScreenSaysWhatCountsAndWhatIsDoneInstead() {
+        Reading<Entry> changed = MannerText.withInstead(
+                MannerText.withFailed(screen, "the foot comes down").value().orElseThrow(), line(7),
+                "squats");
+
+        assertThat(changed.value())
+                .contains(screen.withFailed("the foot comes down").withInstead(line(7), "squats"));
+        assertThat(MannerText.withInstead(changed.value().orElseThrow(), line(7), " ").value())
+                .contains(screen.withFailed("the foot comes down"));
+        assertThat(MannerText.withFailed(item, "x").problem())
+                .isEqualTo("Only a screen can be passed or not.");
+    }
+
+    @Test
+    void eachOfTheClassesTimesIsTypedAndOlderGroupsHaveTheirOwn() {
+        assertThat(TimesText.NAMES).hasSameSizeAs(TimesText.all(ClassTimes.USUAL));
+        for (int place = 0; place < TimesText.NAMES.size(); place++) {
+            ClassTimes changed = TimesText.with(ClassTimes.USUAL, place, "33 s").value().orElseThrow();
+            assertThat(TimesText.all(changed).get(place)).isEqualTo(Duration.ofSeconds(33));
+        }
+        assertThat(TimesText.with(ClassTimes.USUAL, 0, "0").value()).isPresent();
+        assertThat(TimesText.with(ClassTimes.USUAL, 0, "3 min").problem())
+                .isEqualTo("Each of the class's times must be from 0 to 120 s, not 180.");
+        assertThat(ClassTimes.usual(true).floor()).isEqualTo(ClassTimes.USUAL.floor().multipliedBy(2));
+    }
+
+    @Test
+    void timesThatWereChangedByHandStayWhenTheGroupChanges() {
+        ClassPlan plan = app.kehre.core.testing.Plans.one(SQUAT, "12 reps");
+        ClassPlan usual = plan.with(ClassTimes.USUAL);
+
+        assertThat(usual.with(older(usual)).times()).isEqualTo(ClassTimes.OLDER);
+        assertThat(plan.with(older(plan)).times()).isEqualTo(plan.times());
+    }
+
+    private static Brief older(ClassPlan plan) {
+        return plan.brief().with(plan.brief().group().withAges(new Group.Ages(65, 80)));
+    }
+}

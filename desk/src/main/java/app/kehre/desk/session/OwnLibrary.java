@@ -1,0 +1,97 @@
+package app.kehre.desk.session;
+
+import java.nio.file.Path;
+import java.util.function.UnaryOperator;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+
+import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.OwnExercises;
+import app.kehre.formats.disk.Disk;
+import app.kehre.formats.disk.DiskTrouble;
+import app.kehre.formats.json.UnreadableFile;
+import app.kehre.formats.library.OwnExercisesJson;
+
+/**
+ * The library as the instructor has it: what ships, and their own exercises, which lie in one file of the data
+ * folder. Each change is made to what lies there at that moment, so that two windows lose nothing of each other's. A file
+ * that cannot be read stays as it is, and nothing is written over it.
+ */
+public final class OwnLibrary {
+
+    /** The name of the file. */
+    public static final String FILE = "exercises.json";
+
+    private final Path folder;
+    private final Path file;
+    private final Disk disk;
+    private final ReadOnlyObjectWrapper<Library> library;
+    private String trouble = "";
+
+    /** Reads the own exercises in a folder; none when there are none yet. */
+    public OwnLibrary(Library shipped, Path folder, Disk disk) {
+        this.folder = folder;
+        this.disk = disk;
+        file = folder.resolve(FILE);
+        library = new ReadOnlyObjectWrapper<>(shipped);
+        try {
+            library.set(shipped.with(read()));
+        } catch (DiskTrouble fault) {
+            trouble = "%s Your own exercises are not offered; the file stays as it is."
+                    .formatted(fault.sentence());
+        }
+    }
+
+    private OwnExercises read() throws DiskTrouble {
+        if (!disk.isThere(file)) {
+            return OwnExercises.NONE;
+        }
+        try {
+            return OwnExercisesJson.read(FILE, disk.read(file));
+        } catch (UnreadableFile fault) {
+            throw new DiskTrouble(fault.sentence());
+        }
+    }
+
+    /** Returns the library. */
+    public ReadOnlyObjectProperty<Library> library() {
+        return library.getReadOnlyProperty();
+    }
+
+    /** Returns why the own exercises could not be read; empty when they could. */
+    public String trouble() {
+        return trouble;
+    }
+
+    /**
+     * Changes the own exercises as they lie on the disk now, and writes them.
+     *
+     * @throws DiskTrouble when they could not be read or written, or would be too many; then nothing changed
+     */
+    public void change(UnaryOperator<OwnExercises> change) throws DiskTrouble {
+        library.set(library.get().with(disk.alone(folder, () -> {
+            OwnExercises changed = changed(change, now());
+            disk.replace(file, OwnExercisesJson.write(changed));
+            return changed;
+        })));
+        trouble = "";
+    }
+
+    private OwnExercises now() throws DiskTrouble {
+        try {
+            return read();
+        } catch (DiskTrouble fault) {
+            throw new DiskTrouble(
+                    fault.sentence() + " Nothing is written over it. Mend it or move it away first.");
+        }
+    }
+
+    private static OwnExercises changed(UnaryOperator<OwnExercises> change, OwnExercises now)
+            throws DiskTrouble {
+        try {
+            return change.apply(now);
+        } catch (IllegalArgumentException tooMany) {
+            throw new DiskTrouble(String.valueOf(tooMany.getMessage()));
+        }
+    }
+}
