@@ -17,7 +17,7 @@ if not exist "%APP%\built" (
     if exist "%APP%\lib" rmdir /s /q "%APP%\lib"
     if exist "%APP%\fx" rmdir /s /q "%APP%\fx"
     pushd "%HOME_DIR%"
-    call mvn -B -q -DskipTests package
+    call mvn -B -q -DskipTests -pl desk -am package
     if errorlevel 1 (
         popd
         exit /b 1

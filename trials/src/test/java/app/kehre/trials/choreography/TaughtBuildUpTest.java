@@ -1,0 +1,139 @@
+package app.kehre.trials.choreography;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import org.junit.jupiter.api.Test;
+
+import app.kehre.core.balance.Use;
+import app.kehre.core.choreography.Build;
+import app.kehre.core.choreography.BuildUpWords;
+import app.kehre.core.choreography.Method;
+import app.kehre.core.choreography.Script;
+import app.kehre.core.choreography.Stage;
+import app.kehre.core.music.Bpm;
+import app.kehre.core.plan.BuildUp;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.sheet.CribSheet;
+import app.kehre.core.stepping.Checks;
+import app.kehre.core.teaching.Counting;
+import app.kehre.core.teaching.Moment;
+import app.kehre.core.teaching.TeachingRun;
+import app.kehre.core.timeline.Block;
+import app.kehre.core.timeline.Span;
+import app.kehre.core.timeline.Stretch;
+import app.kehre.core.timeline.Timeline;
+import app.kehre.formats.plan.DemoPlan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** The evening class's two combinations and their finale, taught at speed. */
+class TaughtBuildUpTest {
+
+    private final ClassPlan plan = DemoPlan.load(Moves.LIBRARY).plan();
+    private final Timeline timeline = Timeline.of(plan);
+    private final BuildUp build = plan.buildUps().findFirst().orElseThrow();
+    private final Script script = build.script(new Bpm(126));
+
+    private Optional<Counting> at(Duration place) {
+        TeachingRun run = new TeachingRun(timeline, app.kehre.core.teaching.RunState.TEACHING, place,
+                Instant.EPOCH, Instant.EPOCH, Instant.EPOCH);
+        return Counting.of(Moment.of(run, Instant.EPOCH), timeline);
+    }
+
+    private List<Span> spans() {
+        return timeline.spans().stream()
+                .filter(span -> span.entry().equals(build.id()) && span.turn().stage().isPresent())
+                .toList();
+    }
+
+    @Test
+    void theDemoCarriesTwoCombinationsAndTheirFinaleAndAllOfItWorks() {
+        assertThat(build.build().combinations()).hasSize(2).allSatisfy(each -> assertThat(
+                Checks.of(each, build.conditions(new Bpm(126), plan.brief()))).isEmpty());
+        assertThat(script.works()).isTrue();
+        assertThat(script.stages().getLast().kind()).isEqualTo(Stage.Kind.FINALE);
+    }
+
+    @Test
+    void everyChangeOfMoveIsCuedOnTheCountsBeforeIt() {
+        List<Span> spans = spans();
+        for (int i = 1; i < spans.size(); i++) {
+            Span span = spans.get(i);
+            boolean changes = !span.words().equals(spans.get(i - 1).words())
+                    || !span.turn().equals(spans.get(i - 1).turn());
+            Counting before = at(span.start().minusMillis(100)).orElseThrow();
+            if (changes) {
+                assertThat(before.cue()).as("%s before %s at %s", before, span.words(), span.start())
+                        .isPresent();
+                assertThat(before.cue().get().words()).contains(span.words());
+                assertThat(before.said()).as("the last count is counted down").isEqualTo("1");
+                assertThat(before.shown()).contains("you lead " + span.side().other().word());
+            }
+        }
+    }
+
+    @Test
+    void aMoveThatIsDancedPlainAtFirstIsCreditedToItself() {
+        BuildUp layered = build.with(Build.of(
+                List.of(Moves.combination("pivot-walk R; pivot-walk R; pivot-walk R; pivot-walk R")),
+                Method.LAYERING, Duration.ofMinutes(4), Moves.LIBRARY.find("march").orElseThrow()));
+        Timeline danced = Timeline.of(plan.with(layered));
+
+        List<Use> plain = Use.of(danced).stream()
+                .filter(use -> use.entry().equals(build.id()) && use.span().words().endsWith(", plain"))
+                .toList();
+        assertThat(plain).isNotEmpty().extracting(use -> use.exercise().id()).containsOnly("pivot-walk");
+    }
+
+    @Test
+    void theCountRunsFromOneToEightAndFourEightsMakeAPhrase() {
+        Stretch whole = timeline.ofEntry(build.id());
+        Duration start = whole.end().minus(script.length());
+        List<String> counted = new ArrayList<>();
+        for (int count = 0; count < 36; count++) {
+            Counting now = at(start.plus(new Bpm(126).at(2L * count)).plusMillis(10)).orElseThrow();
+            counted.add(now.eight() + "." + now.count());
+        }
+        assertThat(counted.subList(0, 10)).containsExactly("1.1", "1.2", "1.3", "1.4", "1.5", "1.6", "1.7",
+                "1.8", "2.1", "2.2");
+        assertThat(counted.subList(30, 34)).containsExactly("4.7", "4.8", "1.1", "1.2");
+    }
+
+    @Test
+    void nextGoesOnToTheNextStageAndTheHallNamesIt() {
+        Stretch whole = timeline.ofEntry(build.id());
+        Duration start = whole.end().minus(script.length());
+
+        assertThat(at(start).orElseThrow().next()).contains(script.stages().get(1));
+        assertThat(timeline.turnAt(start).orElseThrow().length())
+                .isEqualTo(new Bpm(126).at(64L * script.stages().getFirst().phrases()));
+        assertThat(at(whole.end().minusMillis(50)).orElseThrow().next()).isEmpty();
+    }
+
+    @Test
+    void theBuildUpTilesItsTimeAndItsStagesAreBlocksOfTheRoad() {
+        List<Span> spans = spans();
+        for (int i = 1; i < spans.size(); i++) {
+            assertThat(spans.get(i).start()).isEqualTo(spans.get(i - 1).end());
+        }
+        assertThat(Block.of(timeline)).filteredOn(block -> block.stage() > 0)
+                .hasSize(script.stages().size());
+        assertThat(script.length())
+                .isLessThanOrEqualTo(build.build().time());
+    }
+
+    @Test
+    void theSheetHasTheMovesAndTheStages() {
+        List<CribSheet.Line> lines = CribSheet.of(timeline).parts().get(2).lines();
+
+        assertThat(lines).extracting(CribSheet.Line::name).contains("Signal and Switch", "\u2013 Signal",
+                "\u2013 Switch", "\u2013 stages");
+        assertThat(lines).extracting(CribSheet.Line::note)
+                .contains(BuildUpWords.moves(build.build().combinations().getFirst()))
+                .anyMatch(note -> note.contains("finale: Signal + Switch, right 6, left 6 phrases"));
+    }
+}

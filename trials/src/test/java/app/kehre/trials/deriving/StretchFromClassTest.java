@@ -1,0 +1,74 @@
+package app.kehre.trials.deriving;
+
+import java.time.Duration;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+import app.kehre.core.balance.Assessment;
+import app.kehre.core.deriving.StretchFromClass;
+import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.finding.Finding;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Segment;
+import app.kehre.core.timeline.SideTotals;
+import app.kehre.core.timeline.Timeline;
+import app.kehre.formats.library.BuiltInLibrary;
+import app.kehre.formats.plan.DemoPlan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** Demo classes get the stretch that follows from them. */
+class StretchFromClassTest {
+
+    private static final Library LIBRARY = BuiltInLibrary.load();
+
+    private static StretchFromClass derived(String name, int minutes) {
+        return StretchFromClass.of(DemoPlan.load(name, LIBRARY).plan(), LIBRARY, Duration.ofMinutes(minutes))
+                .value()
+                .orElseThrow();
+    }
+
+    private static Duration length(StretchFromClass derived) {
+        Segment last = derived.plan().segments().stream().filter(each -> each.role() == Role.STRETCH)
+                .reduce((_, later) -> later).orElseThrow();
+        return Timeline.of(derived.plan()).ofSegment(last.id()).length();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"tuesday-evening-climb", "wednesday-morning-ease", "thursday-express-circuit",
+            "friday-strong-and-steady", "saturday-core-and-stretch"})
+    void itFitsGoesDownOnceHoldsLongEnoughAndServesBothSides(String name) {
+        StretchFromClass derived = derived(name, 6);
+
+        assertThat(length(derived)).isBetween(Duration.ofMinutes(3), Duration.ofMinutes(6));
+        assertThat(derived.items()).extracting(item -> item.exercise().position().level()).isSorted();
+        assertThat(derived.covered()).isBetween(0.4, 1.0);
+        assertThat(derived.items()).extracting(Item::id)
+                .noneMatch(id -> DemoPlan.load(name, LIBRARY).plan().find(id).isPresent());
+        assertThat(SideTotals.of(Timeline.of(derived.plan()))).allMatch(SideTotals::even);
+        assertThat(Assessment.of(derived.plan(), LIBRARY).findings()).extracting(Finding::check)
+                .doesNotContain("short-hold");
+    }
+
+    @Test
+    void moreMinutesReleaseMoreAndWhatDoesNotFitIsTakenHome() {
+        StretchFromClass three = derived("friday-strong-and-steady", 3);
+        StretchFromClass nine = derived("friday-strong-and-steady", 9);
+
+        assertThat(nine.covered()).isGreaterThan(three.covered());
+        assertThat(three.takeHome()).isNotEmpty();
+        assertThat(three.plan().items().map(Item::note)).anyMatch(note -> note.startsWith("Take home: "));
+        assertThat(three.takeHome())
+                .doesNotContainAnyElementsOf(three.items().stream().map(Item::exercise).toList());
+    }
+
+    @Test
+    void withoutTimeTheReasonIsGiven() {
+        assertThat(
+                StretchFromClass.of(DemoPlan.load(LIBRARY).plan(), LIBRARY, Duration.ofSeconds(12)).problem())
+                .isEqualTo("In 12 s there is no time for a single stretch.");
+    }
+}
