@@ -7,8 +7,11 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 import com.networknt.schema.Error;
 import com.networknt.schema.InputFormat;
@@ -20,6 +23,9 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.exercise.Library;
@@ -34,6 +40,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 /** The schema and the docs say what the program does. */
 class SchemaTest {
 
+    private static final Library LIBRARY = BuiltInLibrary.load();
+    private static final int DRAWN = 200;
+    /** The schema names more fields than this. */
+    private static final int MOST_FIELDS = 150;
     private static final Path DOCS = Path.of("..", "docs");
 
     private final Schema schema = schema();
@@ -71,6 +81,69 @@ class SchemaTest {
         byte[] written = PlanDocument.of(plan, Library.of(List.of())).bytes();
 
         assertThat(faults(new String(written, StandardCharsets.UTF_8))).isEmpty();
+    }
+
+    private static List<byte[]> documents() {
+        return Stream.concat(Draws.plans().list().ofSize(DRAWN).sample().stream()
+                .map(plan -> PlanDocument.of(plan, Library.of(List.of())).bytes()),
+                DemoPlan.NAMES.stream().map(name -> DemoPlan.load(name, LIBRARY).bytes())).toList();
+    }
+
+    @Test
+    void theSchemaNamesEveryFieldThatIsWritten() {
+        Set<String> unknown = new TreeSet<>();
+        SchemaFields fields = new SchemaFields(JsonMapper.shared().readTree(text()),
+                (schemas, object) -> object.propertyNames().stream()
+                        .filter(name -> schemas.values().stream().noneMatch(
+                                each -> each.path("properties").has(name)
+                                        || each.path("additionalProperties").isObject()))
+                        .forEach(name -> unknown.add(schemas.keySet() + "." + name)));
+
+        documents().forEach(bytes -> fields.visit(JsonMapper.shared().readTree(bytes)));
+
+        assertThat(unknown).isEmpty();
+    }
+
+    /** What no reader asks for is carried through; what one asks for is refused when it is nonsense. */
+    @Test
+    void everyFieldThatTheSchemaNamesIsRead() {
+        Set<String> tried = new TreeSet<>();
+        Set<String> carried = new TreeSet<>();
+        for (byte[] bytes : documents()) {
+            JsonNode document = JsonMapper.shared().readTree(bytes);
+            new SchemaFields(JsonMapper.shared().readTree(text()),
+                    (schemas, object) -> schemas
+                            .forEach((at, schema) -> schema.path("properties").propertyNames()
+                                    .stream().filter(name -> tried.add(at + "." + name))
+                                    .filter(name -> opensWithNonsense(document, object, name))
+                                    .forEach(name -> carried.add(at + "." + name))))
+                    .visit(document);
+        }
+
+        assertThat(carried).isEmpty();
+        assertThat(tried).hasSizeGreaterThan(MOST_FIELDS);
+    }
+
+    private static boolean opensWithNonsense(JsonNode document, ObjectNode object, String name) {
+        JsonNode old = object.get(name);
+        if (old == null || !old.isObject()) {
+            object.putObject(name).put("odd", "nonsense");
+        } else {
+            object.putArray(name).add("nonsense");
+        }
+        try {
+            PlanDocument.read("odd", document.toString().getBytes(StandardCharsets.UTF_8),
+                    LIBRARY);
+            return true;
+        } catch (UnreadableFile refused) {
+            return false;
+        } finally {
+            if (old == null) {
+                object.remove(name);
+            } else {
+                object.set(name, old);
+            }
+        }
     }
 
     @Provide
