@@ -8,7 +8,6 @@ import java.util.function.Predicate;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
-import app.kehre.core.brief.Question;
 import app.kehre.core.brief.School;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.finding.CheckKey;
@@ -49,7 +48,7 @@ final class EdgeCheck implements KeyedCheck {
 
     @Override
     public List<Finding> of(ClassUnderCheck judged) {
-        boolean ramps = before && judged.brief().schools().of(Question.WARM_UP) == School.RAMP;
+        boolean ramps = before && judged.brief().schools().warmUp() == School.WarmUp.RAMP;
         Duration needed = judged.figures().edge(judged.brief().slot());
         Duration is = judged.length(roles());
         if (ramps || is.compareTo(needed) >= 0 || judged.uses().isEmpty()) {

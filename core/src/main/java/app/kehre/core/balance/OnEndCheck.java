@@ -8,7 +8,6 @@ import java.util.Optional;
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
-import app.kehre.core.brief.Question;
 import app.kehre.core.brief.School;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Role;
@@ -30,8 +29,8 @@ final class OnEndCheck implements KeyedCheck {
 
     @Override
     public List<Finding> of(ClassUnderCheck judged) {
-        School order = judged.brief().schools().of(Question.ORDER);
-        if (order == School.ONE_AREA) {
+        School.Order order = judged.brief().schools().order();
+        if (order == School.Order.ONE_AREA) {
             return List.of();
         }
         List<Finding> findings = new ArrayList<>();

@@ -7,7 +7,6 @@ import java.util.Set;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
-import app.kehre.core.brief.Question;
 import app.kehre.core.brief.School;
 import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Role;
@@ -27,8 +26,8 @@ final class PreviewCheck implements KeyedCheck {
 
     @Override
     public List<Finding> of(ClassUnderCheck judged) {
-        School school = judged.brief().schools().of(Question.WARM_UP);
-        if (school != School.REHEARSAL || judged.segments(Role.WARM_UP).isEmpty()) {
+        School.WarmUp school = judged.brief().schools().warmUp();
+        if (school != School.WarmUp.REHEARSAL || judged.segments(Role.WARM_UP).isEmpty()) {
             return List.of();
         }
         Set<Pattern> before = EnumSet.noneOf(Pattern.class);

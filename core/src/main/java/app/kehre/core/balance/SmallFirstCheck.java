@@ -5,7 +5,6 @@ import java.util.List;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
-import app.kehre.core.brief.Question;
 import app.kehre.core.brief.School;
 import app.kehre.core.edit.Moves;
 import app.kehre.core.exercise.Muscle;
@@ -27,8 +26,8 @@ final class SmallFirstCheck implements KeyedCheck {
 
     @Override
     public List<Finding> of(ClassUnderCheck judged) {
-        School order = judged.brief().schools().of(Question.ORDER);
-        if (order == School.IN_CIRCUIT) {
+        School.Order order = judged.brief().schools().order();
+        if (order == School.Order.IN_CIRCUIT) {
             return List.of();
         }
         List<Finding> findings = new ArrayList<>();

@@ -131,13 +131,13 @@ public record Brief(String title, LocalDate date, LocalTime start, Duration slot
 
     /** Returns how long a stretch is held by the class's setting, in seconds; older people hold longer. */
     public int stretchHold() {
-        School hold = schools.of(Question.HOLD);
+        School.StretchHold hold = schools.hold();
         int wanted = switch (hold) {
             case ONE_EIGHT -> HOLD_ONE_EIGHT;
             case TEN_TO_FIFTEEN -> HOLD_SHORT;
             case THIRTY_TO_SIXTY -> HOLD_LONG;
-            case School _ -> HOLD_USUAL;
+            case TWENTY_TO_THIRTY -> HOLD_USUAL;
         };
-        return group.older() && hold != School.ONE_EIGHT ? Math.max(wanted, HOLD_LONG) : wanted;
+        return group.older() && hold != School.StretchHold.ONE_EIGHT ? Math.max(wanted, HOLD_LONG) : wanted;
     }
 }

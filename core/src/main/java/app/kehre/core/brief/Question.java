@@ -1,6 +1,5 @@
 package app.kehre.core.brief;
 
-import java.util.Arrays;
 import java.util.List;
 
 import app.kehre.core.value.Named;
@@ -56,22 +55,34 @@ public enum Question implements Named {
 
     /** Returns the answers that practitioners give. */
     public List<School> schools() {
-        return Arrays.stream(School.values()).filter(school -> school.question() == this).toList();
+        School[] answers = switch (this) {
+            case TIME -> School.Time.values();
+            case WARM_UP -> School.WarmUp.values();
+            case FIRST_STRETCH -> School.FirstStretch.values();
+            case HOLD -> School.StretchHold.values();
+            case SIDES -> School.Sides.values();
+            case KNEES -> School.Knees.values();
+            case ORDER -> School.Order.values();
+            case REST -> School.Rest.values();
+            case IMPACT -> School.Impact.values();
+            case DOSE -> School.EqualDose.values();
+        };
+        return List.of(answers);
     }
 
     /** Returns Kehre's answer. */
     public School usual() {
         return switch (this) {
-            case TIME -> School.MIXED_TIME;
-            case WARM_UP -> School.REHEARSAL;
-            case FIRST_STRETCH -> School.MOVING_FIRST;
-            case HOLD -> School.TWENTY_TO_THIRTY;
-            case SIDES -> School.SIDES_PER_EXERCISE;
-            case KNEES -> School.IN_LINE;
-            case ORDER -> School.ALTERNATE;
-            case REST -> School.REST_PER_PAUSE;
-            case IMPACT -> School.HOPS_AS_OPTION;
-            case DOSE -> School.DOSE_PER_EXERCISE;
+            case TIME -> School.Time.MIXED_TIME;
+            case WARM_UP -> School.WarmUp.REHEARSAL;
+            case FIRST_STRETCH -> School.FirstStretch.MOVING_FIRST;
+            case HOLD -> School.StretchHold.TWENTY_TO_THIRTY;
+            case SIDES -> School.Sides.SIDES_PER_EXERCISE;
+            case KNEES -> School.Knees.IN_LINE;
+            case ORDER -> School.Order.ALTERNATE;
+            case REST -> School.Rest.REST_PER_PAUSE;
+            case IMPACT -> School.Impact.HOPS_AS_OPTION;
+            case DOSE -> School.EqualDose.DOSE_PER_EXERCISE;
         };
     }
 }

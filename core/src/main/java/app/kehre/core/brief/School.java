@@ -1,102 +1,270 @@
 package app.kehre.core.brief;
 
+import java.util.Arrays;
+import java.util.List;
+
 import app.kehre.core.value.Named;
+import app.kehre.core.value.Term;
 
-/** An answer to a {@link Question} on which practitioners differ. */
-public enum School implements Named {
-    /** Counts of music. */
-    COUNTED("counted", Question.TIME, "counts of music"),
-    /** The clock. */
-    CLOCKED("clocked", Question.TIME, "the clock"),
-    /** Counted reps. */
-    BY_REPS("by-reps", Question.TIME, "counted reps"),
-    /** Breaths and holds. */
-    BY_BREATHS("by-breaths", Question.TIME, "breaths and holds"),
-    /** All four. */
-    MIXED_TIME("mixed-time", Question.TIME, "all four, freely mixed"),
-    /** Rehearsal. */
-    REHEARSAL("rehearsal", Question.WARM_UP, "rehearsal of its own moves"),
-    /** General. */
-    GENERAL("general", Question.WARM_UP, "general jog or jacks"),
-    /** Mobility. */
-    MOBILITY_FLOW("mobility-flow", Question.WARM_UP, "mobility flow"),
-    /** None. */
-    RAMP("ramp", Question.WARM_UP, "none, the class itself ramps"),
-    /** Held stretches first. */
-    HELD_FIRST("held-first", Question.FIRST_STRETCH, "held stretches in the warm-up"),
-    /** Moving stretches first. */
-    MOVING_FIRST("moving-first", Question.FIRST_STRETCH, "moving first, held at the end"),
-    /** One eight. */
-    ONE_EIGHT("one-eight", Question.HOLD, "one eight"),
-    /** 10 to 15 s. */
-    TEN_TO_FIFTEEN("ten-to-fifteen", Question.HOLD, "10 to 15 s"),
-    /** 20 to 30 s. */
-    TWENTY_TO_THIRTY("twenty-to-thirty", Question.HOLD, "20 to 30 s"),
-    /** 30 to 60 s. */
-    THIRTY_TO_SIXTY("thirty-to-sixty", Question.HOLD, "30 to 60 s"),
-    /** Finish one side. */
-    FINISH_ONE("finish-one", Question.SIDES, "finish one side"),
-    /** Alternate. */
-    ALTERNATE_REPS("alternate-reps", Question.SIDES, "alternate reps"),
-    /** Second side in the next round. */
-    SIDE_A_ROUND("side-a-round", Question.SIDES, "second side in the next round"),
-    /** Per exercise. */
-    SIDES_PER_EXERCISE("sides-per-exercise", Question.SIDES, "as each exercise asks"),
-    /** Never past the toes. */
-    NEVER_PAST("never-past", Question.KNEES, "never past the toes"),
-    /** Over the laces. */
-    OVER_LACES("over-laces", Question.KNEES, "over the laces"),
-    /** In line. */
-    IN_LINE("in-line", Question.KNEES, "in line with toes, to comfort"),
-    /** Large to small. */
-    LARGE_TO_SMALL("large-to-small", Question.ORDER, "large to small"),
-    /** In turn. */
-    IN_TURN("in-turn", Question.ORDER, "lower, upper, trunk in turn"),
-    /** One area after the other. */
-    ONE_AREA("one-area", Question.ORDER, "one area finished, then the next"),
-    /** Circuit. */
-    IN_CIRCUIT("in-circuit", Question.ORDER, "circuit"),
-    /** Alternate areas. */
-    ALTERNATE("alternate", Question.ORDER, "alternate areas, compound first"),
-    /** Keep moving. */
-    KEEP_MOVING("keep-moving", Question.REST, "keep moving"),
-    /** Full rest. */
-    FULL_REST("full-rest", Question.REST, "full rest"),
-    /** Per pause. */
-    REST_PER_PAUSE("rest-per-pause", Question.REST, "as each pause asks"),
-    /** Low only. */
-    LOW_ONLY("low-only", Question.IMPACT, "low only"),
-    /** Hops as an option. */
-    HOPS_AS_OPTION("hops-as-option", Question.IMPACT, "hops as an option"),
-    /** Equal reps. */
-    EQUAL_REPS("equal-reps", Question.DOSE, "equal reps"),
-    /** Equal time. */
-    EQUAL_TIME("equal-time", Question.DOSE, "equal time"),
-    /** Per exercise. */
-    DOSE_PER_EXERCISE("dose-per-exercise", Question.DOSE, "reps or time by exercise");
+/**
+ * An answer to a {@link Question} on which practitioners differ. The answers to each question are a kind of their own, so that
+ * whoever asks one knows all that can be answered: {@code brief.schools().order()}.
+ */
+public sealed interface School extends Named {
 
-    private final Question question;
-    private final String key;
-    private final String words;
-
-    School(String key, Question question, String words) {
-        this.question = question;
-        this.key = key;
-        this.words = words;
-    }
+    /** Returns what is stored and what is read of it. */
+    Term term();
 
     /** Returns what it answers. */
-    public Question question() {
-        return question;
+    Question question();
+
+    @Override
+    default String key() {
+        return term().key();
     }
 
     @Override
-    public String key() {
-        return key;
+    default String words() {
+        return term().words();
     }
 
-    @Override
-    public String words() {
-        return words;
+    /** Returns all answers to all questions. */
+    static List<School> all() {
+        return Arrays.stream(Question.values()).flatMap(question -> question.schools().stream()).toList();
+    }
+
+    /** What drives time. */
+    enum Time implements School {
+        COUNTED("counted", "counts of music"),
+        CLOCKED("clocked", "the clock"),
+        BY_REPS("by-reps", "counted reps"),
+        BY_BREATHS("by-breaths", "breaths and holds"),
+        MIXED_TIME("mixed-time", "all four, freely mixed");
+
+        private final Term term;
+
+        Time(String key, String words) {
+            term = new Term(key, words);
+        }
+
+        @Override
+        public Term term() {
+            return term;
+        }
+
+        @Override
+        public Question question() {
+            return Question.TIME;
+        }
+    }
+
+    /** What a warm-up is made of. */
+    enum WarmUp implements School {
+        REHEARSAL("rehearsal", "rehearsal of its own moves"),
+        GENERAL("general", "general jog or jacks"),
+        MOBILITY_FLOW("mobility-flow", "mobility flow"),
+        RAMP("ramp", "none, the class itself ramps");
+
+        private final Term term;
+
+        WarmUp(String key, String words) {
+            term = new Term(key, words);
+        }
+
+        @Override
+        public Term term() {
+            return term;
+        }
+
+        @Override
+        public Question question() {
+            return Question.WARM_UP;
+        }
+    }
+
+    /** Whether held stretches come first. */
+    enum FirstStretch implements School {
+        HELD_FIRST("held-first", "held stretches in the warm-up"),
+        MOVING_FIRST("moving-first", "moving first, held at the end");
+
+        private final Term term;
+
+        FirstStretch(String key, String words) {
+            term = new Term(key, words);
+        }
+
+        @Override
+        public Term term() {
+            return term;
+        }
+
+        @Override
+        public Question question() {
+            return Question.FIRST_STRETCH;
+        }
+    }
+
+    /** How long a stretch is held. */
+    enum StretchHold implements School {
+        ONE_EIGHT("one-eight", "one eight"),
+        TEN_TO_FIFTEEN("ten-to-fifteen", "10 to 15 s"),
+        TWENTY_TO_THIRTY("twenty-to-thirty", "20 to 30 s"),
+        THIRTY_TO_SIXTY("thirty-to-sixty", "30 to 60 s");
+
+        private final Term term;
+
+        StretchHold(String key, String words) {
+            term = new Term(key, words);
+        }
+
+        @Override
+        public Term term() {
+            return term;
+        }
+
+        @Override
+        public Question question() {
+            return Question.HOLD;
+        }
+    }
+
+    /** How the sides follow each other. */
+    enum Sides implements School {
+        FINISH_ONE("finish-one", "finish one side"),
+        ALTERNATE_REPS("alternate-reps", "alternate reps"),
+        SIDE_A_ROUND("side-a-round", "second side in the next round"),
+        SIDES_PER_EXERCISE("sides-per-exercise", "as each exercise asks");
+
+        private final Term term;
+
+        Sides(String key, String words) {
+            term = new Term(key, words);
+        }
+
+        @Override
+        public Term term() {
+            return term;
+        }
+
+        @Override
+        public Question question() {
+            return Question.SIDES;
+        }
+    }
+
+    /** How far knees go in squats and lunges. */
+    enum Knees implements School {
+        NEVER_PAST("never-past", "never past the toes"),
+        OVER_LACES("over-laces", "over the laces"),
+        IN_LINE("in-line", "in line with toes, to comfort");
+
+        private final Term term;
+
+        Knees(String key, String words) {
+            term = new Term(key, words);
+        }
+
+        @Override
+        public Term term() {
+            return term;
+        }
+
+        @Override
+        public Question question() {
+            return Question.KNEES;
+        }
+    }
+
+    /** In which order areas are toned. */
+    enum Order implements School {
+        LARGE_TO_SMALL("large-to-small", "large to small"),
+        IN_TURN("in-turn", "lower, upper, trunk in turn"),
+        ONE_AREA("one-area", "one area finished, then the next"),
+        IN_CIRCUIT("in-circuit", "circuit"),
+        ALTERNATE("alternate", "alternate areas, compound first");
+
+        private final Term term;
+
+        Order(String key, String words) {
+            term = new Term(key, words);
+        }
+
+        @Override
+        public Term term() {
+            return term;
+        }
+
+        @Override
+        public Question question() {
+            return Question.ORDER;
+        }
+    }
+
+    /** How a group rests. */
+    enum Rest implements School {
+        KEEP_MOVING("keep-moving", "keep moving"),
+        FULL_REST("full-rest", "full rest"),
+        REST_PER_PAUSE("rest-per-pause", "as each pause asks");
+
+        private final Term term;
+
+        Rest(String key, String words) {
+            term = new Term(key, words);
+        }
+
+        @Override
+        public Term term() {
+            return term;
+        }
+
+        @Override
+        public Question question() {
+            return Question.REST;
+        }
+    }
+
+    /** How high the impact may be. */
+    enum Impact implements School {
+        LOW_ONLY("low-only", "low only"),
+        HOPS_AS_OPTION("hops-as-option", "hops as an option");
+
+        private final Term term;
+
+        Impact(String key, String words) {
+            term = new Term(key, words);
+        }
+
+        @Override
+        public Term term() {
+            return term;
+        }
+
+        @Override
+        public Question question() {
+            return Question.IMPACT;
+        }
+    }
+
+    /** What an equal dose is. */
+    enum EqualDose implements School {
+        EQUAL_REPS("equal-reps", "equal reps"),
+        EQUAL_TIME("equal-time", "equal time"),
+        DOSE_PER_EXERCISE("dose-per-exercise", "reps or time by exercise");
+
+        private final Term term;
+
+        EqualDose(String key, String words) {
+            term = new Term(key, words);
+        }
+
+        @Override
+        public Term term() {
+            return term;
+        }
+
+        @Override
+        public Question question() {
+            return Question.DOSE;
+        }
     }
 }

@@ -32,6 +32,31 @@ public record Schools(Map<Question, School> chosen) {
         return chosen.getOrDefault(question, question.usual());
     }
 
+    /** Returns what the warm-up is made of. */
+    public School.WarmUp warmUp() {
+        return (School.WarmUp) of(Question.WARM_UP);
+    }
+
+    /** Returns whether held stretches come first. */
+    public School.FirstStretch firstStretch() {
+        return (School.FirstStretch) of(Question.FIRST_STRETCH);
+    }
+
+    /** Returns how long a stretch is held. */
+    public School.StretchHold hold() {
+        return (School.StretchHold) of(Question.HOLD);
+    }
+
+    /** Returns in which order areas are toned. */
+    public School.Order order() {
+        return (School.Order) of(Question.ORDER);
+    }
+
+    /** Returns how the group rests. */
+    public School.Rest rest() {
+        return (School.Rest) of(Question.REST);
+    }
+
     /** Returns the answers with another one. */
     public Schools with(School school) {
         Map<Question, School> others = new EnumMap<>(Question.class);

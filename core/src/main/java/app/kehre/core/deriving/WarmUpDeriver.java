@@ -10,7 +10,6 @@ import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
-import app.kehre.core.brief.Question;
 import app.kehre.core.brief.Room;
 import app.kehre.core.brief.School;
 import app.kehre.core.choosing.GroupFit;
@@ -74,7 +73,7 @@ final class WarmUpDeriver {
     private final Duration whole;
     private final Duration minutes;
     private final WarmUpNeeds needs;
-    private final School school;
+    private final School.WarmUp school;
     private final List<Exercise> suitable;
 
     WarmUpDeriver(ClassPlan plan, Library library, Duration minutes, Predicate<Entry> stays) {
@@ -87,7 +86,7 @@ final class WarmUpDeriver {
         this.minutes = minutes.minus(Timeline.of(bare).ofSegment(segment.id()).length());
         this.whole = minutes;
         needs = WarmUpNeeds.of(bare, library);
-        school = bare.brief().schools().of(Question.WARM_UP);
+        school = bare.brief().schools().warmUp();
         suitable = library.all().stream().filter(this::suits).toList();
     }
 
@@ -117,7 +116,7 @@ final class WarmUpDeriver {
         boolean held = exercise.usualDose() instanceof Hold hold && hold.kind() == Hold.Kind.STRETCH;
         return exercise.suits(Role.WARM_UP) && exercise.position().level() == Position.Level.STANDING
                 && exercise.work().mets().value() <= hardest(false) && exercise.impact() != Impact.HIGH
-                && (!held || bare.brief().schools().of(Question.FIRST_STRETCH) == School.HELD_FIRST)
+                && (!held || bare.brief().schools().firstStretch() == School.FirstStretch.HELD_FIRST)
                 && exercise.equipment().stream().allMatch(each -> kit.contains(each) && room.has(each))
                 && !exercise.canHurt(limits);
     }
@@ -130,7 +129,7 @@ final class WarmUpDeriver {
 
     Reading<WarmUpFromClass> derived() {
         List<Exercise> chosen = needed();
-        if (school != School.RAMP) {
+        if (school != School.WarmUp.RAMP) {
             fill(chosen);
         }
         if (chosen.isEmpty()) {
@@ -186,7 +185,7 @@ final class WarmUpDeriver {
             case MOBILITY_FLOW -> exercise.pattern() == Pattern.MOBILITY ? 3 : raises ? 1 : 0;
             case GENERAL -> raises ? 3 : 0;
             case RAMP -> 0;
-            case School _ -> (comes ? 2 : 0) + (raises ? 2 : 0);
+            case REHEARSAL -> (comes ? 2 : 0) + (raises ? 2 : 0);
         };
     }
 
@@ -230,7 +229,7 @@ final class WarmUpDeriver {
     }
 
     private ClassPlan fitted(ClassPlan plan) {
-        return school == School.RAMP
+        return school == School.WarmUp.RAMP
                 ? plan
                 : Fitting.best(plan, new Fitting.Asked(whole, Optional.of(segment.id())), kept::contains)
                         .map(Way::after).orElse(plan);

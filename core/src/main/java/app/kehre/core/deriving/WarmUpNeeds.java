@@ -11,7 +11,6 @@ import java.util.stream.DoubleStream;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Ledger;
-import app.kehre.core.brief.Question;
 import app.kehre.core.brief.School;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Joint;
@@ -52,7 +51,7 @@ record WarmUpNeeds(List<Joint> joints, List<Double> loads, Set<Pattern> patterns
         bare.segments().stream().filter(each -> !each.leftOut() && main(each.role()))
                 .flatMap(each -> each.entries().stream()).flatMap(line -> line.exercises().stream())
                 .forEach(each -> patterns.add(each.pattern()));
-        boolean rehearses = bare.brief().schools().of(Question.WARM_UP) == School.REHEARSAL;
+        boolean rehearses = bare.brief().schools().warmUp() == School.WarmUp.REHEARSAL;
         return new WarmUpNeeds(joints, joints.stream().map(joint -> ledger.of(joint).load()).toList(),
                 patterns,
                 PREVIEWED.stream().filter(pattern -> rehearses && patterns.contains(pattern)).toList());

@@ -5,7 +5,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
-import app.kehre.core.brief.Question;
 import app.kehre.core.brief.School;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
@@ -37,7 +36,7 @@ final class Demands {
     private final boolean keepsMoving;
 
     private Demands(Timeline timeline) {
-        this.keepsMoving = timeline.plan().brief().schools().of(Question.REST) == School.KEEP_MOVING;
+        this.keepsMoving = timeline.plan().brief().schools().rest() == School.Rest.KEEP_MOVING;
         timeline.plan().segments().forEach(segment -> segments.put(segment.id(), segment));
         timeline.plan().lines().forEach(entry -> entries.put(entry.id(), entry));
     }

@@ -16,7 +16,7 @@ import app.kehre.core.plan.Screen;
  */
 final class OrderRules {
 
-    private final School school;
+    private final School.Order school;
     private final List<List<Exercise>> lines;
     private final boolean[] counts;
     /**
@@ -28,7 +28,7 @@ final class OrderRules {
     private final long[] sameArea;
 
     /** Takes the rules of a school for the lines of a part, at most 64. */
-    OrderRules(List<Entry> part, School school) {
+    OrderRules(List<Entry> part, School.Order school) {
         this.school = school;
         lines = part.stream().map(OrderRules::exercises).toList();
         counts = new boolean[part.size()];
@@ -71,7 +71,7 @@ final class OrderRules {
         boolean leaves = (sameArea[last] >> next & 1) == 0
                 && (sameArea[last] & ~placed & ~(1L << next)) != 0;
         return faults + onEnd(last, next)
-                + (school == School.ONE_AREA && leaves ? 1 : 0);
+                + (school == School.Order.ONE_AREA && leaves ? 1 : 0);
     }
 
     /** Returns the faults of a whole order. */
@@ -101,17 +101,17 @@ final class OrderRules {
         return switch (school) {
             case ALTERNATE, LARGE_TO_SMALL -> last.main().stream().anyMatch(next.main()::contains);
             case IN_TURN -> Area.of(last) == Area.of(next);
-            default -> false;
+            case ONE_AREA, IN_CIRCUIT -> false;
         };
     }
 
     private boolean tooEarly(List<Exercise> first, List<Exercise> later) {
-        return school != School.IN_CIRCUIT && first.size() == 1 && later.size() == 1
+        return school != School.Order.IN_CIRCUIT && first.size() == 1 && later.size() == 1
                 && tooEarly(first.getFirst(), later.getFirst());
     }
 
     private boolean tooEarly(Exercise first, Exercise later) {
-        return school == School.LARGE_TO_SMALL
+        return school == School.Order.LARGE_TO_SMALL
                 ? SmallFirst.single(first, later)
                 : SmallFirst.of(first, later).isPresent();
     }

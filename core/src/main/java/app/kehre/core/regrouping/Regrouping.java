@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
-import app.kehre.core.brief.Question;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
@@ -99,7 +98,7 @@ public record Regrouping(ClassPlan plan, Segment segment, Duration saved) {
         if (part.blocks().size() < 2) {
             return plan;
         }
-        OrderRules rules = new OrderRules(part.lines(), plan.brief().schools().of(Question.ORDER));
+        OrderRules rules = new OrderRules(part.lines(), plan.brief().schools().order());
         List<Integer> order = new OrderSearch(plan, segment, part, rules).best();
         ClassPlan changed = plan
                 .with(segment.withEntries(order.stream().map(segment.entries()::get).toList()));

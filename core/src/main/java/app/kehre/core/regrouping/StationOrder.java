@@ -4,7 +4,6 @@ import java.time.Duration;
 import java.util.List;
 import java.util.stream.IntStream;
 
-import app.kehre.core.brief.Question;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
@@ -31,7 +30,7 @@ final class StationOrder {
         this.plan = plan;
         this.circuit = circuit;
         stations = List.copyOf(circuit.items());
-        rules = new OrderRules(stations, plan.brief().schools().of(Question.ORDER));
+        rules = new OrderRules(stations, plan.brief().schools().order());
     }
 
     /** Returns the class with the stations of a circuit in their best order. */

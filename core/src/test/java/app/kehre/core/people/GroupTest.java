@@ -2,7 +2,6 @@ package app.kehre.core.people;
 
 import java.util.Map;
 import java.util.OptionalInt;
-import java.util.stream.Stream;
 
 import org.junit.jupiter.api.Test;
 
@@ -72,17 +71,19 @@ class GroupTest {
             assertThat(question.schools()).hasSizeBetween(2, 5).contains(question.usual());
             assertThat(question.why()).hasSizeBetween(20, 90);
         }
-        assertThat(Stream.of(School.values()).map(School::words)).doesNotHaveDuplicates();
+        assertThat(School.all().stream().map(School::words)).doesNotHaveDuplicates();
+        assertThat(School.all()).extracting(School::key).doesNotHaveDuplicates()
+                .allMatch(key -> key.matches("[a-z]+(-[a-z]+)*"));
     }
 
     @Test
     void anAnswerThatIsKehresIsNotKept() {
-        Schools schools = Schools.USUAL.with(School.FULL_REST).with(School.ONE_EIGHT);
+        Schools schools = Schools.USUAL.with(School.Rest.FULL_REST).with(School.StretchHold.ONE_EIGHT);
 
-        assertThat(schools.of(Question.REST)).isEqualTo(School.FULL_REST);
-        assertThat(schools.with(School.REST_PER_PAUSE).with(School.TWENTY_TO_THIRTY))
+        assertThat(schools.of(Question.REST)).isEqualTo(School.Rest.FULL_REST);
+        assertThat(schools.with(School.Rest.REST_PER_PAUSE).with(School.StretchHold.TWENTY_TO_THIRTY))
                 .isEqualTo(Schools.USUAL);
-        assertThatThrownBy(() -> new Schools(Map.of(Question.REST, School.CLOCKED))).hasMessage(
+        assertThatThrownBy(() -> new Schools(Map.of(Question.REST, School.Time.CLOCKED))).hasMessage(
                 "\"the clock\" is no answer to \"rest\", but to \"what drives time\".");
     }
 

@@ -18,7 +18,6 @@ import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 
 import app.kehre.core.brief.Brief;
-import app.kehre.core.brief.Question;
 import app.kehre.core.brief.School;
 import app.kehre.core.dose.Interval;
 import app.kehre.core.dose.Sides;
@@ -62,8 +61,7 @@ class RegroupingTest {
         Arbitrary<List<Entry>> lines = Arbitraries.frequencyOf(Tuple.of(6, items.map(Entry.class::cast)),
                 Tuple.of(1, pauses)).list().ofMinSize(2).ofMaxSize(6);
         return Combinators.combine(lines, items.list().ofMaxSize(1), Arbitraries.of(KitPlace.class),
-                Arbitraries.of(School.values())
-                        .filter(school -> school.question() == Question.ORDER))
+                Arbitraries.of(School.Order.class))
                 .as(RegroupingTest::plan);
     }
 
@@ -89,7 +87,7 @@ class RegroupingTest {
     private static Duration best(ClassPlan plan) {
         Segment segment = plan.segment(part(1));
         Part part = Part.of(segment.entries());
-        OrderRules rules = new OrderRules(segment.entries(), plan.brief().schools().of(Question.ORDER));
+        OrderRules rules = new OrderRules(segment.entries(), plan.brief().schools().order());
         int allowed = rules.faults(IntStream.range(0, segment.entries().size()).boxed().toList());
         return part.orders().stream().filter(order -> rules.faults(order) <= allowed)
                 .map(order -> length(plan
@@ -130,7 +128,7 @@ class RegroupingTest {
         stations.forEach(each -> numbered.add(each.withId(line(numbered.size() + 2))));
         ClassPlan plan = plan(
                 List.of(new Circuit(line(1), "Circuit", rounds, Duration.ofSeconds(20), 0, numbered, "")),
-                List.of(), KitPlace.BY_THE_WALL, School.IN_CIRCUIT);
+                List.of(), KitPlace.BY_THE_WALL, School.Order.IN_CIRCUIT);
 
         ClassPlan after = Regrouping.of(plan, part(1)).map(Regrouping::plan).orElse(plan);
 

@@ -188,7 +188,7 @@ public final class Draws {
                         Map.of(Limit.KNEE, some, Limit.PREGNANCY, 1)))
                         .with(new Room(80, false, true, Map.of(Equipment.STEP, 9), placed.room().places()))
                         .with(Goal.OPEN.with(Muscle.BUTTOCKS, true).with(Quality.STRENGTH, true))
-                        .with(Format.STEP).with(Schools.USUAL.with(School.FULL_REST))
+                        .with(Format.STEP).with(Schools.USUAL.with(School.Rest.FULL_REST))
                 : placed;
     }
 

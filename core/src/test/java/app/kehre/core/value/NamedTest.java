@@ -35,7 +35,8 @@ class NamedTest {
     @ParameterizedTest
     @ValueSource(classes = {Explaining.Mode.class, Facing.class, Family.class, Format.class, Impact.class,
             Joint.class, KitPlace.class, Limit.class, Method.class, Muscle.class, Pattern.class,
-            Pause.Kind.class, Position.class, Quality.class, Question.class, Role.class, School.class,
+            Pause.Kind.class, Position.class, Quality.class, Question.class, Role.class, School.Order.class,
+            School.WarmUp.class,
             Severity.class, SourceKind.class, Threshold.class, Variant.class})
     void whatIsStoredOfATermIsAKeyOfItsOwn(Class<? extends Named> list) {
         List<String> keys = Arrays.stream(list.getEnumConstants()).map(Named::key).toList();

@@ -216,7 +216,7 @@ class ChoosingPlaceTest {
                 .contains(app.kehre.core.brief.Quality.BALANCE);
         assertThat(instructor.plan().brief().room().hardFloor()).isTrue();
         assertThat(instructor.plan().brief().schools().of(app.kehre.core.brief.Question.REST))
-                .isEqualTo(app.kehre.core.brief.School.FULL_REST);
+                .isEqualTo(app.kehre.core.brief.School.Rest.FULL_REST);
         assertThat(instructor.plan().brief().format()).isEqualTo(app.kehre.core.brief.Format.STEP);
         for (int i = 0; i < 4; i++) {
             instructor.presses(KeyCode.Z, KeyCode.CONTROL);

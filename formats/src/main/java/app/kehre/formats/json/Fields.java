@@ -184,10 +184,15 @@ public final class Fields {
 
     /** Finds a term of a closed list; one that is none is reported for the field. */
     public <T extends Enum<T> & Named> Optional<T> find(Class<T> list, String name, String word) {
-        Optional<T> term = Named.ofKey(list, word);
+        return find(List.of(list.getEnumConstants()), name, word);
+    }
+
+    /** Finds a term among some; one that is none of them is reported for the field. */
+    public <T extends Named> Optional<T> find(List<T> terms, String name, String word) {
+        Optional<T> term = terms.stream().filter(each -> each.key().equals(word)).findFirst();
         if (term.isEmpty()) {
             report(name, "found \"%s\", expected %s.".formatted(Cut.text(word),
-                    Nearest.words(word, Named.keys(list))));
+                    Nearest.words(word, terms.stream().map(Named::key).toList())));
         }
         return term;
     }

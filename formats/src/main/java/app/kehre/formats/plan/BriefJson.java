@@ -133,7 +133,7 @@ final class BriefJson {
         Schools schools = Schools.USUAL;
         for (Map.Entry<String, String> each : fields.textsByName("schools").entrySet()) {
             Optional<Question> question = fields.find(Question.class, "schools", each.getKey());
-            Optional<School> school = fields.find(School.class, "schools", each.getValue());
+            Optional<School> school = fields.find(School.all(), "schools", each.getValue());
             if (question.isPresent() && school.isPresent() && school.get().question() != question.get()) {
                 fields.report("schools", "found \"%s\", expected an answer to \"%s\", not to \"%s\"."
                         .formatted(each.getValue(), each.getKey(), school.get().question().key()));

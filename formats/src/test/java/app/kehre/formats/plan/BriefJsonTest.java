@@ -60,7 +60,7 @@ class BriefJsonTest {
         assertThat(brief.goal().areas()).containsExactly(Muscle.LATS);
         assertThat(brief.goal().qualities()).containsExactly(Quality.BALANCE);
         assertThat(brief.format()).isEqualTo(Format.CIRCUIT);
-        assertThat(brief.schools().of(Question.REST)).isEqualTo(School.FULL_REST);
+        assertThat(brief.schools().of(Question.REST)).isEqualTo(School.Rest.FULL_REST);
     }
 
     @ParameterizedTest

@@ -196,7 +196,7 @@ class ChecksOfClassesTest {
     }
 
     private static Hall rehearsing() {
-        return hall().brief(brief -> brief.with(brief.schools().with(School.REHEARSAL)));
+        return hall().brief(brief -> brief.with(brief.schools().with(School.WarmUp.REHEARSAL)));
     }
 
     private static Hall newcomers(int share) {

@@ -81,9 +81,10 @@ class WarmUpFromClassTest {
     @Test
     void theSchoolOfTheClassDecidesWhatFillsTheMinutes() {
         ClassPlan plan = demo("friday-strong-and-steady");
-        WarmUpFromClass flow = WarmUpFromClass.of(with(plan, School.MOBILITY_FLOW), LIBRARY,
+        WarmUpFromClass flow = WarmUpFromClass.of(with(plan, School.WarmUp.MOBILITY_FLOW), LIBRARY,
                 Duration.ofMinutes(8)).value().orElseThrow();
-        WarmUpFromClass ramp = WarmUpFromClass.of(with(plan, School.RAMP), LIBRARY, Duration.ofMinutes(8))
+        WarmUpFromClass ramp = WarmUpFromClass
+                .of(with(plan, School.WarmUp.RAMP), LIBRARY, Duration.ofMinutes(8))
                 .value().orElseThrow();
 
         assertThat(flow.items()).filteredOn(item -> item.exercise().pattern() == Pattern.MOBILITY)
