@@ -94,7 +94,7 @@ final class Cues {
         if (stage.kind() == Stage.Kind.HOLD) {
             return "both palms down";
         }
-        if (facts.turns() > 0) {
+        if (facts.heading().turns() > 0) {
             return "a finger draws a circle";
         }
         if (facts.springs() > 0 || part.hop()) {

@@ -117,7 +117,7 @@ final class Cardio {
             double factor = inClass(move, ON_FLOOR) * onFloor * Lever.all(levers);
             return Lever.on(move.work().mets().value(), Math.min(Lever.MOST, factor));
         }
-        if (known.turns() > 0 || known.directionChanges() > WIDE) {
+        if (known.heading().turns() > 0 || known.heading().changes() > WIDE) {
             levers.add(Lever.DIRECTION);
         }
         if (known.floor().wide() >= WIDE) {

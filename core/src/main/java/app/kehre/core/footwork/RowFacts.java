@@ -13,15 +13,29 @@ import app.kehre.core.value.Side;
  * @param start how one stands before, on the right lead
  * @param end how one stands after
  * @param ascents how often the weight goes from the floor onto the bench
- * @param bearing half-counts in which the lead foot bears weight, on both feet included
- * @param otherBearing half-counts in which the other foot bears weight
+ * @param bearing how long each foot bears weight
  * @param springs hops, leaps and jumps
- * @param directionChanges how often the way through the room changes
+ * @param heading how the way through the room changes
  * @param floor the steps covered, to the side and to the front, 1 or more each
- * @param turns the whole of all quarter turns, whichever way
  */
-public record RowFacts(int counts, After after, Stance start, Stance end, int ascents, int bearing,
-        int otherBearing, int springs, int directionChanges, Box floor, int turns) {
+public record RowFacts(int counts, After after, Stance start, Stance end, int ascents, Bearing bearing,
+        int springs, Heading heading, Box floor) {
+
+    /**
+     * How long each foot bears weight, in half-counts; on both feet both do.
+     *
+     * @param lead the foot that leads
+     * @param other the other one
+     */
+    public record Bearing(int lead, int other) {}
+
+    /**
+     * How the way through the room changes.
+     *
+     * @param changes how often its direction changes
+     * @param turns the whole of all quarter turns, whichever way
+     */
+    public record Heading(int changes, int turns) {}
 
     /** Which foot is free after a move. */
     public enum After {
@@ -68,9 +82,12 @@ public record RowFacts(int counts, After after, Stance start, Stance end, int as
     private static RowFacts of(Row row, Walk walk, Stance start) {
         List<Walk.Step> steps = walk.steps();
         return new RowFacts(row.counts(), after(walk.end()), start, walk.end(),
-                count(steps, Walk.Step::ascends), bearing(steps, Side.RIGHT), bearing(steps, Side.LEFT),
-                count(steps, Walk.Step::springs), directionChanges(steps), floor(steps),
-                row.beats().stream().mapToInt(beat -> Math.abs(beat.turn())).sum());
+                count(steps, Walk.Step::ascends),
+                new Bearing(bearing(steps, Side.RIGHT), bearing(steps, Side.LEFT)),
+                count(steps, Walk.Step::springs),
+                new Heading(directionChanges(steps),
+                        row.beats().stream().mapToInt(beat -> Math.abs(beat.turn())).sum()),
+                floor(steps));
     }
 
     private static After after(Stance end) {

@@ -124,7 +124,7 @@ public final class HallWords {
     /** Returns how the class stands: "class 23:04 · 34:16 left · ends 19:28, 1:20 to spare". */
     public static String classLine(Moment moment, Timeline timeline, ZoneId zone) {
         String left = "class %s%s%s left".formatted(Lengths.clock(moment.place()), DOT,
-                Lengths.countdown(moment.classLeft()));
+                Lengths.countdown(moment.left().whole()));
         String end = TIME.format(moment.end().atZone(zone));
         return switch (moment.state()) {
             case READY -> "class %s of %s, %s".formatted(Lengths.clock(timeline.fit().length()),
@@ -145,9 +145,9 @@ public final class HallWords {
 
     private static String now(Entry entry, Span span, Moment moment) {
         return switch (span.phase()) {
-            case EXPLAIN -> "show it " + Lengths.countdown(moment.spanLeft());
+            case EXPLAIN -> "show it " + Lengths.countdown(moment.left().span());
             case SET_UP, TRANSITION -> (Character.isDigit(span.words().charAt(0)) ? "take " : "")
-                    + span.words() + " " + Lengths.countdown(moment.spanLeft());
+                    + span.words() + " " + Lengths.countdown(moment.left().span());
             case REST -> rest(entry, span, moment);
             case SIDE_CHANGE -> "change to the " + span.side().word();
             case TALK -> "everyone listens";
@@ -160,7 +160,7 @@ public final class HallWords {
 
     private static String rest(Entry entry, Span span, Moment moment) {
         int next = pass(span).orElse(0) + 1;
-        String rest = "rest " + Lengths.countdown(moment.spanLeft());
+        String rest = "rest " + Lengths.countdown(moment.left().span());
         if (entry instanceof Circuit circuit) {
             return rest + DOT
                     + "then round %d of %d".formatted(span.turn().round().orElse(0) + 1, circuit.rounds());
@@ -175,12 +175,13 @@ public final class HallWords {
         List<String> words = new ArrayList<>();
         add(words, span.side().word());
         dose.filter(HallWords::byClock)
-                .ifPresent(_ -> words.add("work " + Lengths.countdown(moment.spanLeft())));
+                .ifPresent(_ -> words.add("work " + Lengths.countdown(moment.left().span())));
         dose.ifPresent(found -> addPass(words, found, span));
         add(words, span.words());
         if (span.phase() == Phase.HOLD) {
             words.add(
-                    (span.words().startsWith("hold") ? "" : "hold ") + Lengths.countdown(moment.spanLeft()));
+                    (span.words().startsWith("hold") ? "" : "hold ")
+                            + Lengths.countdown(moment.left().span()));
         }
         int part = span.partAt(moment.place());
         if (part > 0) {

@@ -17,15 +17,21 @@ import app.kehre.core.timeline.Timeline;
  * @param span what happens now; none before an empty class and after the end
  * @param entry the line of the plan that it belongs to, as it is in its round
  * @param next the line that follows
- * @param spanLeft what is left of the span
- * @param entryLeft what is left of the line, of a circuit in this round
- * @param classLeft what is left of the class
+ * @param left what is left
  * @param end when the class will end if nothing else is skipped or repeated
  * @param spare from that end to the hard end; negative when the class will run over
  */
 public record Moment(RunState state, Duration place, Optional<Span> span, Optional<Entry> entry,
-        Optional<Entry> next, Duration spanLeft, Duration entryLeft, Duration classLeft, Instant end,
-        Duration spare) {
+        Optional<Entry> next, Left left, Instant end, Duration spare) {
+
+    /**
+     * What is left.
+     *
+     * @param span of what happens now
+     * @param line of the line, of a circuit in this round
+     * @param whole of the class
+     */
+    public record Left(Duration span, Duration line, Duration whole) {}
 
     /** Returns what holds for a run at an instant, where the clock on the wall says the same. */
     public static Moment of(TeachingRun run, Instant now) {
@@ -51,8 +57,9 @@ public record Moment(RunState state, Duration place, Optional<Span> span, Option
         Instant end = wall.minus(ago).plus(classLeft);
         return new Moment(settled.state(), place, span, span.flatMap(found -> entry(timeline, found)),
                 turn.flatMap(found -> timeline.at(found.end())).flatMap(found -> entry(timeline, found)),
-                span.map(found -> found.end().minus(place)).orElse(Duration.ZERO),
-                turn.map(found -> found.end().minus(place)).orElse(Duration.ZERO), classLeft, end,
+                new Left(span.map(found -> found.end().minus(place)).orElse(Duration.ZERO),
+                        turn.map(found -> found.end().minus(place)).orElse(Duration.ZERO), classLeft),
+                end,
                 Duration.between(end, settled.hardEnd()));
     }
 

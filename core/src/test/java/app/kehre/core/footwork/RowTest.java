@@ -46,7 +46,7 @@ class RowTest {
 
         assertThat(facts.start().words()).isEqualTo("behind the bench, at its right end, facing the left");
         assertThat(facts.end().words()).isEqualTo("behind the bench, at its left end, facing the right");
-        assertThat(facts.turns()).isEqualTo(2);
+        assertThat(facts.heading().turns()).isEqualTo(2);
         assertThat(facts.changesLead()).isTrue();
     }
 
@@ -65,8 +65,8 @@ class RowTest {
         RowFacts facts = RowFacts
                 .of(Row.of("A up, b knee, b tap back, b knee, b tap back, b knee, B down, A down"));
 
-        assertThat(facts.bearing()).isEqualTo(14);
-        assertThat(facts.otherBearing()).isEqualTo(2);
+        assertThat(facts.bearing().lead()).isEqualTo(14);
+        assertThat(facts.bearing().other()).isEqualTo(2);
     }
 
     @Test

@@ -113,7 +113,7 @@ class HallWordsTest {
         assertThat(HallWords.place(second, timeline))
                 .isEqualTo("Toning \u00b7 Circuit \u00b7 round 2 of 3, by themselves");
         assertThat(second.entry().map(HallWords::dose)).contains("9 reps");
-        assertThat(second.entryLeft()).isEqualTo(Duration.ofSeconds(5 + 27));
+        assertThat(second.left().line()).isEqualTo(Duration.ofSeconds(5 + 27));
         assertThat(second.next().map(entry -> entry.name())).contains("Bent-over row");
         Moment rest = Moment.of(run.next(START).next(START), START);
         assertThat(HallWords.now(rest)).isEqualTo("rest 0:30 \u00b7 then round 2 of 3");

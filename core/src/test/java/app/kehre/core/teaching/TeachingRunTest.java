@@ -56,7 +56,7 @@ class TeachingRunTest {
             assertThat(place).isGreaterThanOrEqualTo(here);
             Moment moment = Moment.of(run, at(now));
             assertThat(moment.span()).isEqualTo(any.at(place));
-            assertThat(moment.place().plus(moment.classLeft())).isEqualTo(any.total());
+            assertThat(moment.place().plus(moment.left().whole())).isEqualTo(any.total());
             here = place;
         }
         assertThat(run.state()).isEqualTo(RunState.FINISHED);
@@ -88,7 +88,7 @@ class TeachingRunTest {
         assertThat(atWater.next().map(next -> HallWords.next(next, timeline)))
                 .contains("40 s on, 20 s off, x2 \u00b7 2 light weights, by the wall");
         assertThat(HallWords.place(atWater, timeline)).isEqualTo("Toning \u00b7 3 of 4");
-        assertThat(atWater.entryLeft()).isEqualTo(Duration.ofSeconds(36));
+        assertThat(atWater.left().line()).isEqualTo(Duration.ofSeconds(36));
     }
 
     @Test

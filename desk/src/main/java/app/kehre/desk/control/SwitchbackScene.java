@@ -30,17 +30,28 @@ import app.kehre.core.timeline.Timeline;
  * @param most the most rows to show
  * @param filter the uses of the time that are shown in full colour; none for all
  * @param over what is drawn over the road
- * @param lines of the class
- * @param roles of its segments
+ * @param index the lines and roles by their numbers, found once
  */
 record SwitchbackScene(Timeline timeline, List<Block> blocks, List<Mark> marks, Optional<EntryId> selected,
-        Optional<Duration> now, int most, Set<Tally.Use> filter, Overlay over, Map<EntryId, Entry> lines,
-        Map<SegmentId, Role> roles) {
+        Optional<Duration> now, int most, Set<Tally.Use> filter, Overlay over, Index index) {
+
+    /**
+     * What is asked for by number at each stroke of the brush.
+     *
+     * @param lines of the class
+     * @param roles of its segments
+     */
+    record Index(Map<EntryId, Entry> lines, Map<SegmentId, Role> roles) {
+
+        static Index of(Timeline timeline) {
+            return new Index(SwitchbackScene.lines(timeline), SwitchbackScene.roles(timeline));
+        }
+    }
 
     static SwitchbackScene of(Timeline timeline) {
         return new SwitchbackScene(timeline, Block.of(timeline), timeline.marks(), Optional.empty(),
                 Optional.empty(),
-                Integer.MAX_VALUE, Set.of(), Overlay.NONE, lines(timeline), roles(timeline));
+                Integer.MAX_VALUE, Set.of(), Overlay.NONE, Index.of(timeline));
     }
 
     private static Map<EntryId, Entry> lines(Timeline timeline) {
@@ -57,30 +68,30 @@ record SwitchbackScene(Timeline timeline, List<Block> blocks, List<Mark> marks, 
 
     /** Returns the role of the segment that a block is in. */
     Role role(Block block) {
-        return roles.getOrDefault(block.segment(), Role.PAUSE);
+        return index.roles().getOrDefault(block.segment(), Role.PAUSE);
     }
 
     SwitchbackScene with(Timeline other) {
         return new SwitchbackScene(other, Block.of(other), other.marks(), selected, now, most, filter, over,
-                lines(other), roles(other));
+                Index.of(other));
     }
 
     SwitchbackScene withSelected(Optional<EntryId> entryId) {
-        return new SwitchbackScene(timeline, blocks, marks, entryId, now, most, filter, over, lines, roles);
+        return new SwitchbackScene(timeline, blocks, marks, entryId, now, most, filter, over, index);
     }
 
     SwitchbackScene following(Duration moment, int rows) {
         return new SwitchbackScene(timeline, blocks, marks, selected, Optional.of(moment), rows, filter,
-                over, lines, roles);
+                over, index);
     }
 
     SwitchbackScene withFilter(Set<Tally.Use> uses) {
         return new SwitchbackScene(timeline, blocks, marks, selected, now, most, Set.copyOf(uses), over,
-                lines, roles);
+                index);
     }
 
     SwitchbackScene with(Overlay other) {
-        return new SwitchbackScene(timeline, blocks, marks, selected, now, most, filter, other, lines, roles);
+        return new SwitchbackScene(timeline, blocks, marks, selected, now, most, filter, other, index);
     }
 
     /** Returns whether a block is the selected entry; of a build-up that is being taught, only the stage of now. */
@@ -109,7 +120,7 @@ record SwitchbackScene(Timeline timeline, List<Block> blocks, List<Mark> marks, 
             return Optional.ofNullable(timeline.scripts().get(block.entry()))
                     .map(script -> script.stages().get(block.stage() - 1).title()).orElse("");
         }
-        return Optional.ofNullable(lines.get(block.entry())).map(entry -> {
+        return Optional.ofNullable(index.lines().get(block.entry())).map(entry -> {
             if (entry instanceof Circuit) {
                 return "rest";
             }

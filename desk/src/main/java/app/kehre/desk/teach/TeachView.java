@@ -172,7 +172,7 @@ public final class TeachView extends VBox {
     private void show(Moment moment) {
         place.setText(HallWords.place(moment, model.timeline().get()));
         classLine.setText(HallWords.classLine(moment, model.timeline().get(), model.clock().getZone()));
-        left.setText(Lengths.countdown(moment.entryLeft()));
+        left.setText(Lengths.countdown(moment.left().line()));
         Optional<Counting> counting = Counting.of(moment, model.timeline().get());
         now.setText(counting.map(Counting::move).orElseGet(() -> nowName(moment)));
         dose.setText(
