@@ -7,7 +7,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Objects;
-import java.util.Random;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Matcher;
@@ -23,7 +22,6 @@ import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
-import net.jqwik.api.RandomGenerator;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -85,16 +83,14 @@ class SchemaTest {
         assertThat(faults(new String(written, StandardCharsets.UTF_8))).isEmpty();
     }
 
-    private static List<byte[]> documents() {
-        Random chance = new Random(20261127);
-        RandomGenerator<ClassPlan> drawn = Draws.plans().generator(DRAWN);
-        return Stream.concat(Stream.generate(() -> drawn.next(chance).value()).limit(DRAWN)
+    private static List<byte[]> documents(List<ClassPlan> drawn) {
+        return Stream.concat(drawn.stream()
                 .map(plan -> PlanDocument.of(plan, Library.of(List.of())).bytes()),
                 DemoPlan.NAMES.stream().map(name -> DemoPlan.load(name, LIBRARY).bytes())).toList();
     }
 
-    @Test
-    void theSchemaNamesEveryFieldThatIsWritten() {
+    @Property(tries = 1, seed = "20261127")
+    void theSchemaNamesEveryFieldThatIsWritten(@ForAll("manyPlans") List<ClassPlan> drawn) {
         Set<String> unknown = new TreeSet<>();
         SchemaFields fields = new SchemaFields(JsonMapper.shared().readTree(text()),
                 (schemas, object) -> object.propertyNames().stream()
@@ -103,17 +99,17 @@ class SchemaTest {
                                         || each.path("additionalProperties").isObject()))
                         .forEach(name -> unknown.add(schemas.keySet() + "." + name)));
 
-        documents().forEach(bytes -> fields.visit(JsonMapper.shared().readTree(bytes)));
+        documents(drawn).forEach(bytes -> fields.visit(JsonMapper.shared().readTree(bytes)));
 
         assertThat(unknown).isEmpty();
     }
 
     /** What no reader asks for is carried through; what one asks for is refused when it is nonsense. */
-    @Test
-    void everyFieldThatTheSchemaNamesIsRead() {
+    @Property(tries = 1, seed = "20261127")
+    void everyFieldThatTheSchemaNamesIsRead(@ForAll("manyPlans") List<ClassPlan> drawn) {
         Set<String> tried = new TreeSet<>();
         Set<String> carried = new TreeSet<>();
-        for (byte[] bytes : documents()) {
+        for (byte[] bytes : documents(drawn)) {
             JsonNode document = JsonMapper.shared().readTree(bytes);
             new SchemaFields(JsonMapper.shared().readTree(text()),
                     (schemas, object) -> schemas
@@ -149,6 +145,11 @@ class SchemaTest {
         } catch (UnreadableFile refused) {
             return false;
         }
+    }
+
+    @Provide
+    Arbitrary<List<ClassPlan>> manyPlans() {
+        return Draws.plans().list().ofSize(DRAWN);
     }
 
     @Provide
