@@ -1,6 +1,7 @@
 package app.kehre.core.advice;
 
 import app.kehre.core.value.Named;
+import app.kehre.core.value.Term;
 
 /** How serious a finding is, the most serious first. */
 public enum Severity implements Named {
@@ -11,13 +12,11 @@ public enum Severity implements Named {
     /** Taste and school. */
     CONSIDER("consider", "consider", "to consider");
 
-    private final String key;
-    private final String words;
+    private final Term term;
     private final String said;
 
     Severity(String key, String words, String said) {
-        this.key = key;
-        this.words = words;
+        this.term = new Term(key, words);
         this.said = said;
     }
 
@@ -27,12 +26,7 @@ public enum Severity implements Named {
     }
 
     @Override
-    public String key() {
-        return key;
-    }
-
-    @Override
-    public String words() {
-        return words;
+    public Term term() {
+        return term;
     }
 }

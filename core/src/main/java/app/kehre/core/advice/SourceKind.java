@@ -1,6 +1,7 @@
 package app.kehre.core.advice;
 
 import app.kehre.core.value.Named;
+import app.kehre.core.value.Term;
 
 /** What stands behind a figure (figures.md). */
 public enum SourceKind implements Named {
@@ -11,21 +12,14 @@ public enum SourceKind implements Named {
     /** A choice of Kehre's model. */
     ESTIMATE("estimate", "Kehre's estimate");
 
-    private final String key;
-    private final String words;
+    private final Term term;
 
     SourceKind(String key, String words) {
-        this.key = key;
-        this.words = words;
+        this.term = new Term(key, words);
     }
 
     @Override
-    public String key() {
-        return key;
-    }
-
-    @Override
-    public String words() {
-        return words;
+    public Term term() {
+        return term;
     }
 }

@@ -1,6 +1,7 @@
 package app.kehre.core.advice;
 
 import app.kehre.core.value.Named;
+import app.kehre.core.value.Term;
 
 /**
  * A figure against which a class is judged, that the instructor can change for a class (figures.md). Each is a whole
@@ -96,8 +97,7 @@ public enum Threshold implements Named {
     EXPLAINED("explained", "explaining of the main part at least", "s for each new exercise", 5, 0, 60,
             SourceKind.ESTIMATE);
 
-    private final String key;
-    private final String words;
+    private final Term term;
     private final String unit;
     private final int usual;
     private final int least;
@@ -105,8 +105,7 @@ public enum Threshold implements Named {
     private final SourceKind source;
 
     Threshold(String key, String words, String unit, int usual, int least, int most, SourceKind source) {
-        this.key = key;
-        this.words = words;
+        this.term = new Term(key, words);
         this.unit = unit;
         this.usual = usual;
         this.least = least;
@@ -115,13 +114,8 @@ public enum Threshold implements Named {
     }
 
     @Override
-    public String key() {
-        return key;
-    }
-
-    @Override
-    public String words() {
-        return words;
+    public Term term() {
+        return term;
     }
 
     /** Returns the unit: "%", "min", "s", "% HRR", "of 10". */

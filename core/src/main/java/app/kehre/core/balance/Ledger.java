@@ -13,6 +13,7 @@ import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Position;
 import app.kehre.core.value.Named;
 import app.kehre.core.value.Side;
+import app.kehre.core.value.Term;
 
 /**
  * What is prepared, loaded and released in a class: by muscle group and by joint.
@@ -91,22 +92,15 @@ public record Ledger(Map<Muscle, Row> muscles, Map<Joint, Row> joints, Map<Pole,
         /** Back of the trunk. */
         BACK_OF_TRUNK("back-of-trunk", "back of the trunk");
 
-        private final String key;
-        private final String words;
+        private final Term term;
 
         Pole(String key, String words) {
-            this.key = key;
-            this.words = words;
+            this.term = new Term(key, words);
         }
 
         @Override
-        public String key() {
-            return key;
-        }
-
-        @Override
-        public String words() {
-            return words;
+        public Term term() {
+            return term;
         }
     }
 

@@ -1,6 +1,7 @@
 package app.kehre.core.brief;
 
 import app.kehre.core.value.Named;
+import app.kehre.core.value.Term;
 
 /** What kind of class it is (craft.md 1). */
 public enum Format implements Named {
@@ -17,21 +18,14 @@ public enum Format implements Named {
     /** A mixture. */
     MIXED("mixed", "mixture");
 
-    private final String key;
-    private final String words;
+    private final Term term;
 
     Format(String key, String words) {
-        this.key = key;
-        this.words = words;
+        this.term = new Term(key, words);
     }
 
     @Override
-    public String key() {
-        return key;
-    }
-
-    @Override
-    public String words() {
-        return words;
+    public Term term() {
+        return term;
     }
 }

@@ -1,6 +1,7 @@
 package app.kehre.core.brief;
 
 import app.kehre.core.value.Named;
+import app.kehre.core.value.Term;
 
 /** What a class is announced to be good for, beside the areas that it works. */
 public enum Quality implements Named {
@@ -19,21 +20,14 @@ public enum Quality implements Named {
     /** Relaxing. */
     RELAXING("relaxing", "relaxing");
 
-    private final String key;
-    private final String words;
+    private final Term term;
 
     Quality(String key, String words) {
-        this.key = key;
-        this.words = words;
+        this.term = new Term(key, words);
     }
 
     @Override
-    public String key() {
-        return key;
-    }
-
-    @Override
-    public String words() {
-        return words;
+    public Term term() {
+        return term;
     }
 }

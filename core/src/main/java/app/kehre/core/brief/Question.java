@@ -3,6 +3,7 @@ package app.kehre.core.brief;
 import java.util.List;
 
 import app.kehre.core.value.Named;
+import app.kehre.core.value.Term;
 
 /** A question on which practitioners differ (craft.md 9). Teaching ranges, all of them. */
 public enum Question implements Named {
@@ -28,24 +29,17 @@ public enum Question implements Named {
     /** Dose target. */
     DOSE("dose", "equal dose", "some count, some watch the clock; both totals are shown");
 
-    private final String key;
-    private final String words;
+    private final Term term;
     private final String why;
 
     Question(String key, String words, String why) {
-        this.key = key;
-        this.words = words;
+        this.term = new Term(key, words);
         this.why = why;
     }
 
     @Override
-    public String key() {
-        return key;
-    }
-
-    @Override
-    public String words() {
-        return words;
+    public Term term() {
+        return term;
     }
 
     /** Returns why Kehre's answer is what it is, in a line. */

@@ -12,21 +12,8 @@ import app.kehre.core.value.Term;
  */
 public sealed interface School extends Named {
 
-    /** Returns what is stored and what is read of it. */
-    Term term();
-
     /** Returns what it answers. */
     Question question();
-
-    @Override
-    default String key() {
-        return term().key();
-    }
-
-    @Override
-    default String words() {
-        return term().words();
-    }
 
     /** Returns all answers to all questions. */
     static List<School> all() {

@@ -1,6 +1,7 @@
 package app.kehre.core.card;
 
 import app.kehre.core.value.Named;
+import app.kehre.core.value.Term;
 
 /** A field of an exercise's card. Lists are set off by semicolons, what is done by line breaks. */
 public enum Field implements Named {
@@ -61,26 +62,19 @@ public enum Field implements Named {
     /** The cautions. */
     CAUTIONS("cautions", "cautions", "knee: depth to comfort > hip-lift", false);
 
-    private final String key;
-    private final String words;
+    private final Term term;
     private final String example;
     private final boolean required;
 
     Field(String key, String words, String example, boolean required) {
-        this.key = key;
-        this.words = words;
+        this.term = new Term(key, words);
         this.example = example;
         this.required = required;
     }
 
     @Override
-    public String key() {
-        return key;
-    }
-
-    @Override
-    public String words() {
-        return words;
+    public Term term() {
+        return term;
     }
 
     /** Returns how it is written. */

@@ -1,6 +1,7 @@
 package app.kehre.core.choreography;
 
 import app.kehre.core.value.Named;
+import app.kehre.core.value.Term;
 
 /** A way to build a combination up before the group's eyes. */
 public enum Method implements Named {
@@ -16,24 +17,17 @@ public enum Method implements Named {
     /** Add-on without the arms, a reduction, then the layers. */
     MIXTURE("mixture", "mixture", "pieces joined plainly, then two of each, then the layers");
 
-    private final String key;
-    private final String words;
+    private final Term term;
     private final String how;
 
     Method(String key, String words, String how) {
-        this.key = key;
-        this.words = words;
+        this.term = new Term(key, words);
         this.how = how;
     }
 
     @Override
-    public String key() {
-        return key;
-    }
-
-    @Override
-    public String words() {
-        return words;
+    public Term term() {
+        return term;
     }
 
     /** Returns how it goes, in a line. */

@@ -1,6 +1,7 @@
 package app.kehre.core.effort;
 
 import app.kehre.core.value.Named;
+import app.kehre.core.value.Term;
 
 /** How hard something is, in words (ACSM, by share of the heart-rate reserve; as quoted in figures.md). */
 public enum Band implements Named {
@@ -15,24 +16,17 @@ public enum Band implements Named {
     /** From 90 %. */
     NEAR_MAXIMAL("near-maximal", "near-maximal", 0.90);
 
-    private final String key;
-    private final String words;
+    private final Term term;
     private final double from;
 
     Band(String key, String words, double from) {
-        this.key = key;
-        this.words = words;
+        this.term = new Term(key, words);
         this.from = from;
     }
 
     @Override
-    public String key() {
-        return key;
-    }
-
-    @Override
-    public String words() {
-        return words;
+    public Term term() {
+        return term;
     }
 
     /** Returns the share of the heart-rate reserve at which it begins, included. */

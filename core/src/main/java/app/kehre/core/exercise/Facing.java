@@ -1,6 +1,7 @@
 package app.kehre.core.exercise;
 
 import app.kehre.core.value.Named;
+import app.kehre.core.value.Term;
 
 /** Where the body looks when an exercise starts: the front of the room, or the long side of the bench. */
 public enum Facing implements Named {
@@ -15,21 +16,14 @@ public enum Facing implements Named {
     /** Wherever there is room. */
     ANY("any", "any");
 
-    private final String key;
-    private final String words;
+    private final Term term;
 
     Facing(String key, String words) {
-        this.key = key;
-        this.words = words;
+        this.term = new Term(key, words);
     }
 
     @Override
-    public String key() {
-        return key;
-    }
-
-    @Override
-    public String words() {
-        return words;
+    public Term term() {
+        return term;
     }
 }

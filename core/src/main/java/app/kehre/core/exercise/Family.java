@@ -1,6 +1,7 @@
 package app.kehre.core.exercise;
 
 import app.kehre.core.value.Named;
+import app.kehre.core.value.Term;
 
 /** A part of the library: one file of its own, and how people look for things. */
 public enum Family implements Named {
@@ -31,21 +32,14 @@ public enum Family implements Named {
     /** Breathing and relaxing. */
     BREATHING("breathing", "breathing and relaxing");
 
-    private final String key;
-    private final String words;
+    private final Term term;
 
     Family(String key, String words) {
-        this.key = key;
-        this.words = words;
+        this.term = new Term(key, words);
     }
 
     @Override
-    public String key() {
-        return key;
-    }
-
-    @Override
-    public String words() {
-        return words;
+    public Term term() {
+        return term;
     }
 }

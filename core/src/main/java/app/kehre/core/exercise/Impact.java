@@ -1,6 +1,7 @@
 package app.kehre.core.exercise;
 
 import app.kehre.core.value.Named;
+import app.kehre.core.value.Term;
 
 /** How hard the feet meet the floor. */
 public enum Impact implements Named {
@@ -11,21 +12,14 @@ public enum Impact implements Named {
     /** High. */
     HIGH("high", "high");
 
-    private final String key;
-    private final String words;
+    private final Term term;
 
     Impact(String key, String words) {
-        this.key = key;
-        this.words = words;
+        this.term = new Term(key, words);
     }
 
     @Override
-    public String key() {
-        return key;
-    }
-
-    @Override
-    public String words() {
-        return words;
+    public Term term() {
+        return term;
     }
 }

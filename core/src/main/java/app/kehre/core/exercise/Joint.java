@@ -1,6 +1,7 @@
 package app.kehre.core.exercise;
 
 import app.kehre.core.value.Named;
+import app.kehre.core.value.Term;
 
 /** A joint (figures.md, "Areas"). */
 public enum Joint implements Named {
@@ -23,21 +24,14 @@ public enum Joint implements Named {
     /** Foot. */
     FOOT("foot", "foot");
 
-    private final String key;
-    private final String words;
+    private final Term term;
 
     Joint(String key, String words) {
-        this.key = key;
-        this.words = words;
+        this.term = new Term(key, words);
     }
 
     @Override
-    public String key() {
-        return key;
-    }
-
-    @Override
-    public String words() {
-        return words;
+    public Term term() {
+        return term;
     }
 }

@@ -1,6 +1,7 @@
 package app.kehre.core.exercise;
 
 import app.kehre.core.value.Named;
+import app.kehre.core.value.Term;
 
 /** A muscle group (figures.md, "Areas"). */
 public enum Muscle implements Named {
@@ -41,21 +42,14 @@ public enum Muscle implements Named {
     /** Calf and shin. */
     CALF("calf", "calf and shin");
 
-    private final String key;
-    private final String words;
+    private final Term term;
 
     Muscle(String key, String words) {
-        this.key = key;
-        this.words = words;
+        this.term = new Term(key, words);
     }
 
     @Override
-    public String key() {
-        return key;
-    }
-
-    @Override
-    public String words() {
-        return words;
+    public Term term() {
+        return term;
     }
 }

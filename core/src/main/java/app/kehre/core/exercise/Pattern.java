@@ -1,6 +1,7 @@
 package app.kehre.core.exercise;
 
 import app.kehre.core.value.Named;
+import app.kehre.core.value.Term;
 
 /** A movement pattern. */
 public enum Pattern implements Named {
@@ -37,21 +38,14 @@ public enum Pattern implements Named {
     /** Breathing. */
     BREATHING("breathing", "breathing");
 
-    private final String key;
-    private final String words;
+    private final Term term;
 
     Pattern(String key, String words) {
-        this.key = key;
-        this.words = words;
+        this.term = new Term(key, words);
     }
 
     @Override
-    public String key() {
-        return key;
-    }
-
-    @Override
-    public String words() {
-        return words;
+    public Term term() {
+        return term;
     }
 }

@@ -1,6 +1,7 @@
 package app.kehre.core.exercise;
 
 import app.kehre.core.value.Named;
+import app.kehre.core.value.Term;
 
 /** How the body is placed. */
 public enum Position implements Named {
@@ -23,24 +24,17 @@ public enum Position implements Named {
     /** Lying on the side. */
     SIDE_LYING("side-lying", "side-lying", Level.FLOOR);
 
-    private final String key;
-    private final String words;
+    private final Term term;
     private final Level level;
 
     Position(String key, String words, Level level) {
-        this.key = key;
-        this.words = words;
+        this.term = new Term(key, words);
         this.level = level;
     }
 
     @Override
-    public String key() {
-        return key;
-    }
-
-    @Override
-    public String words() {
-        return words;
+    public Term term() {
+        return term;
     }
 
     /** Returns whether people are up or on the floor. */

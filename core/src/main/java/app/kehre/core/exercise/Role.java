@@ -1,6 +1,7 @@
 package app.kehre.core.exercise;
 
 import app.kehre.core.value.Named;
+import app.kehre.core.value.Term;
 
 /** What a segment of the class is for. */
 public enum Role implements Named {
@@ -21,21 +22,14 @@ public enum Role implements Named {
     /** Pause. */
     PAUSE("pause", "pause");
 
-    private final String key;
-    private final String words;
+    private final Term term;
 
     Role(String key, String words) {
-        this.key = key;
-        this.words = words;
+        this.term = new Term(key, words);
     }
 
     @Override
-    public String key() {
-        return key;
-    }
-
-    @Override
-    public String words() {
-        return words;
+    public Term term() {
+        return term;
     }
 }

@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 import app.kehre.core.value.Named;
+import app.kehre.core.value.Term;
 
 /** What makes a move harder than it is plain: an instructor's levers that are seen, not said (craft.md 5). */
 public enum Style implements Named {
@@ -22,22 +23,15 @@ public enum Style implements Named {
     /** A hop, for those who take it. */
     HOP("hop", "hops");
 
-    private final String key;
-    private final String words;
+    private final Term term;
 
     Style(String key, String words) {
-        this.key = key;
-        this.words = words;
+        this.term = new Term(key, words);
     }
 
     @Override
-    public String key() {
-        return key;
-    }
-
-    @Override
-    public String words() {
-        return words;
+    public Term term() {
+        return term;
     }
 
     /** Returns a set of them, in their order, never changed. */

@@ -1,6 +1,7 @@
 package app.kehre.core.footwork;
 
 import app.kehre.core.value.Named;
+import app.kehre.core.value.Term;
 
 /**
  * What one foot does in a half-count.
@@ -54,22 +55,15 @@ public record Act(Foot foot, Kind kind, Way way, Manner manner) {
         /** Crossing in front or behind. */
         CROSS("cross", "cross");
 
-        private final String key;
-        private final String words;
+        private final Term term;
 
         Manner(String key, String words) {
-            this.key = key;
-            this.words = words;
+            this.term = new Term(key, words);
         }
 
         @Override
-        public String key() {
-            return key;
-        }
-
-        @Override
-        public String words() {
-            return words;
+        public Term term() {
+            return term;
         }
 
         /** Returns whether it is a gesture of a free foot. */
@@ -124,30 +118,19 @@ public record Act(Foot foot, Kind kind, Way way, Manner manner) {
         /** To the floor with the bench between the feet. */
         ASTRIDE("astride", "astride", 0, 0);
 
-        private final String key;
-        private final String words;
+        private final Term term;
         private final int aside;
         private final int ahead;
-        private final boolean up;
-        private final boolean down;
 
         Way(String key, String words, int aside, int ahead) {
-            this.key = key;
-            this.words = words;
+            this.term = new Term(key, words);
             this.aside = aside;
             this.ahead = ahead;
-            this.up = key.startsWith("up");
-            this.down = key.startsWith("down") || key.equals("over");
         }
 
         @Override
-        public String key() {
-            return key;
-        }
-
-        @Override
-        public String words() {
-            return words;
+        public Term term() {
+            return term;
         }
 
         /** Returns how many steps it goes to the side of the lead foot. */
@@ -162,17 +145,17 @@ public record Act(Foot foot, Kind kind, Way way, Manner manner) {
 
         /** Returns whether it goes onto the bench. */
         public boolean up() {
-            return up;
+            return compareTo(UP) >= 0 && compareTo(UP_BACK) <= 0;
         }
 
         /** Returns whether it goes off the bench. */
         public boolean down() {
-            return down;
+            return compareTo(DOWN) >= 0 && compareTo(OVER) <= 0;
         }
 
         /** Returns whether it is about the bench. */
         public boolean bench() {
-            return up || down || this == ASTRIDE;
+            return up() || down() || this == ASTRIDE;
         }
     }
 

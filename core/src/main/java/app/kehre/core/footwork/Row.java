@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import app.kehre.core.value.Named;
 import app.kehre.core.value.Range;
 import app.kehre.core.value.Reading;
+import app.kehre.core.value.Term;
 
 /**
  * A move as a row of half-counts, relative to the lead foot: 1 & 2 & ... It starts with the weight on the
@@ -37,22 +38,15 @@ public record Row(From from, List<Beat> beats) {
         /** The bench between the feet. */
         ASTRIDE("astride", "astride");
 
-        private final String key;
-        private final String words;
+        private final Term term;
 
         From(String key, String words) {
-            this.key = key;
-            this.words = words;
+            this.term = new Term(key, words);
         }
 
         @Override
-        public String key() {
-            return key;
-        }
-
-        @Override
-        public String words() {
-            return words;
+        public Term term() {
+            return term;
         }
     }
 

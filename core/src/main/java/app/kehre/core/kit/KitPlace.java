@@ -1,6 +1,7 @@
 package app.kehre.core.kit;
 
 import app.kehre.core.value.Named;
+import app.kehre.core.value.Term;
 
 /** Where a piece of equipment lies when it is not in use. */
 public enum KitPlace implements Named {
@@ -15,21 +16,14 @@ public enum KitPlace implements Named {
     /** On the person. */
     WORN("worn", "on the person");
 
-    private final String key;
-    private final String words;
+    private final Term term;
 
     KitPlace(String key, String words) {
-        this.key = key;
-        this.words = words;
+        this.term = new Term(key, words);
     }
 
     @Override
-    public String key() {
-        return key;
-    }
-
-    @Override
-    public String words() {
-        return words;
+    public Term term() {
+        return term;
     }
 }

@@ -1,6 +1,7 @@
 package app.kehre.core.people;
 
 import app.kehre.core.value.Named;
+import app.kehre.core.value.Term;
 
 /** What a person in the group may have to watch (figures.md, "Cautions that the library carries"). */
 public enum Limit implements Named {
@@ -31,12 +32,10 @@ public enum Limit implements Named {
     /** Fatigue. */
     FATIGUE("fatigue", "fatigue");
 
-    private final String key;
-    private final String words;
+    private final Term term;
 
     Limit(String key, String words) {
-        this.key = key;
-        this.words = words;
+        this.term = new Term(key, words);
     }
 
     /**
@@ -49,12 +48,7 @@ public enum Limit implements Named {
     }
 
     @Override
-    public String key() {
-        return key;
-    }
-
-    @Override
-    public String words() {
-        return words;
+    public Term term() {
+        return term;
     }
 }

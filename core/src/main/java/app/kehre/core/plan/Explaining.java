@@ -5,6 +5,7 @@ import java.util.Optional;
 
 import app.kehre.core.value.Named;
 import app.kehre.core.value.Range;
+import app.kehre.core.value.Term;
 
 /**
  * How an exercise is explained and shown.
@@ -34,22 +35,15 @@ public record Explaining(Mode mode, Optional<Duration> length) {
         /** Nothing is explained. */
         NONE("none", "none");
 
-        private final String key;
-        private final String words;
+        private final Term term;
 
         Mode(String key, String words) {
-            this.key = key;
-            this.words = words;
+            this.term = new Term(key, words);
         }
 
         @Override
-        public String key() {
-            return key;
-        }
-
-        @Override
-        public String words() {
-            return words;
+        public Term term() {
+            return term;
         }
     }
 

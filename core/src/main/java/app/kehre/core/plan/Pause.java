@@ -7,6 +7,7 @@ import java.util.Optional;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.value.Named;
 import app.kehre.core.value.Range;
+import app.kehre.core.value.Term;
 
 /**
  * Time in which nobody works: water, fetching kit, a change of music, or talk.
@@ -48,26 +49,19 @@ public record Pause(EntryId id, Kind kind, String name, Duration length, boolean
         /** Greeting, explaining, thanks. */
         TALK("talk", "talk", "Welcome", 60);
 
-        private final String key;
-        private final String words;
+        private final Term term;
         private final String usualName;
         private final int usualSeconds;
 
         Kind(String key, String words, String usualName, int usualSeconds) {
-            this.key = key;
-            this.words = words;
+            this.term = new Term(key, words);
             this.usualName = usualName;
             this.usualSeconds = usualSeconds;
         }
 
         @Override
-        public String key() {
-            return key;
-        }
-
-        @Override
-        public String words() {
-            return words;
+        public Term term() {
+            return term;
         }
 
         /** Returns the name that a new pause starts with. */

@@ -1,6 +1,7 @@
 package app.kehre.core.plan;
 
 import app.kehre.core.value.Named;
+import app.kehre.core.value.Term;
 
 /** Which option of an exercise is asked for. */
 public enum Variant implements Named {
@@ -11,21 +12,14 @@ public enum Variant implements Named {
     /** The harder option. */
     HARDER("harder", "harder");
 
-    private final String key;
-    private final String words;
+    private final Term term;
 
     Variant(String key, String words) {
-        this.key = key;
-        this.words = words;
+        this.term = new Term(key, words);
     }
 
     @Override
-    public String key() {
-        return key;
-    }
-
-    @Override
-    public String words() {
-        return words;
+    public Term term() {
+        return term;
     }
 }

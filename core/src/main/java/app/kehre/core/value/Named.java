@@ -11,11 +11,18 @@ import java.util.stream.Collectors;
  */
 public interface Named {
 
+    /** Returns the key and the words. */
+    Term term();
+
     /** Returns what is stored, such as "front-of-thigh": lower-case letters and hyphens. */
-    String key();
+    default String key() {
+        return term().key();
+    }
 
     /** Returns the term as people read it, in lower case. */
-    String words();
+    default String words() {
+        return term().words();
+    }
 
     /** Finds the term of a list by its key. */
     static <T extends Enum<T> & Named> Optional<T> ofKey(Class<T> list, String key) {
