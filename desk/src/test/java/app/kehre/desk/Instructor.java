@@ -70,8 +70,8 @@ public final class Instructor implements AutoCloseable {
         clock = HandClock.at(document.plan().brief());
         open = new OpenPlan(document);
         stage = new Stage();
-        OwnLibrary shelf = new OwnLibrary(library, data, disk);
-        window = new AppWindow(stage, new JudgedPlan(open, shelf.library()::get), shelf,
+        OwnLibrary ownLibrary = new OwnLibrary(library, data, disk);
+        window = new AppWindow(stage, new JudgedPlan(open, ownLibrary.library()::get), ownLibrary,
                 new Surroundings(disk, data, clock, new Answers()));
         window.show();
         window.content().offerRescue();

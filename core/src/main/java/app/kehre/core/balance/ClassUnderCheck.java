@@ -40,7 +40,7 @@ record ClassUnderCheck(Timeline timeline, Effort effort, Ledger ledger, List<Use
         List<Use> uses = Use.of(timeline);
         Map<EntryId, Entry> lines = new HashMap<>();
         Map<EntryId, Segment> segmentOf = new HashMap<>();
-        timeline.plan().segments().forEach(segment -> ClassPlan.lines(segment).forEach(line -> {
+        timeline.plan().segments().forEach(segment -> segment.lines().forEach(line -> {
             lines.put(line.id(), line);
             segmentOf.put(line.id(), segment);
         }));
@@ -83,11 +83,11 @@ record ClassUnderCheck(Timeline timeline, Effort effort, Ledger ledger, List<Use
 
     /** The items that are taught, those of circuits included. */
     List<Item> items() {
-        return segments().stream().flatMap(ClassPlan::items).toList();
+        return segments().stream().flatMap(Segment::items).toList();
     }
 
     List<Item> items(Segment segment) {
-        return ClassPlan.items(segment).toList();
+        return segment.items().toList();
     }
 
     /** What is found out of a line that is an item; nothing of another. */

@@ -34,7 +34,7 @@ final class ScreenCheck implements KeyedCheck {
             return List.of();
         }
         for (Segment segment : judged.segments()) {
-            for (Entry entry : ClassPlan.lines(segment).toList()) {
+            for (Entry entry : segment.lines().toList()) {
                 if (entry instanceof Screen) {
                     return List.of();
                 }

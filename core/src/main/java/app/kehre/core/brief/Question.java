@@ -8,33 +8,56 @@ import app.kehre.core.value.Term;
 /** A question on which practitioners differ (craft.md 9). Teaching ranges, all of them. */
 public enum Question implements Named {
     /** What drives time. */
-    TIME("time", "what drives time", "one class may mix them; the length is computed all the same"),
+    TIME("time", "what drives time", "one class may mix them; the length is computed all the same",
+            School.Time.MIXED_TIME,
+            School.Time.values()),
     /** The warm-up. */
-    WARM_UP("warm-up", "warm-up", "small versions of what comes later prepare the body and the memory"),
+    WARM_UP("warm-up", "warm-up", "small versions of what comes later prepare the body and the memory",
+            School.WarmUp.REHEARSAL,
+            School.WarmUp.values()),
     /** Stretching first. */
     FIRST_STRETCH("first-stretch", "stretching first",
-            "long holds just before power work cost power; at the end they are safe"),
+            "long holds just before power work cost power; at the end they are safe",
+            School.FirstStretch.MOVING_FIRST,
+            School.FirstStretch.values()),
     /** How long to hold. */
-    HOLD("hold", "how long to hold a stretch", "enough for most adults; older adults gain from 30 to 60 s"),
+    HOLD("hold", "how long to hold a stretch", "enough for most adults; older adults gain from 30 to 60 s",
+            School.StretchHold.TWENTY_TO_THIRTY,
+            School.StretchHold.values()),
     /** One side or alternate. */
-    SIDES("sides", "sides", "some exercises flow in turns, others burn on one side; the totals must match"),
+    SIDES("sides", "sides", "some exercises flow in turns, others burn on one side; the totals must match",
+            School.Sides.SIDES_PER_EXERCISE,
+            School.Sides.values()),
     /** Knees. */
-    KNEES("knees", "knees in squats and lunges", "depth to comfort suits more knees than one rule for all"),
+    KNEES("knees", "knees in squats and lunges", "depth to comfort suits more knees than one rule for all",
+            School.Knees.IN_LINE,
+            School.Knees.values()),
     /** Order of toning. */
-    ORDER("order", "order of toning", "big joint work while fresh, and one area rests while the next works"),
+    ORDER("order", "order of toning", "big joint work while fresh, and one area rests while the next works",
+            School.Order.ALTERNATE,
+            School.Order.values()),
     /** Rest. */
-    REST("rest", "rest", "after cardio people keep moving; after a heavy set they may stand"),
+    REST("rest", "rest", "after cardio people keep moving; after a heavy set they may stand",
+            School.Rest.REST_PER_PAUSE,
+            School.Rest.values()),
     /** Impact. */
-    IMPACT("impact", "impact", "who wants to hop may, nobody has to"),
+    IMPACT("impact", "impact", "who wants to hop may, nobody has to", School.Impact.HOPS_AS_OPTION,
+            School.Impact.values()),
     /** Dose target. */
-    DOSE("dose", "equal dose", "some count, some watch the clock; both totals are shown");
+    DOSE("dose", "equal dose", "some count, some watch the clock; both totals are shown",
+            School.EqualDose.DOSE_PER_EXERCISE,
+            School.EqualDose.values());
 
     private final Term term;
     private final String why;
+    private final School usual;
+    private final List<School> schools;
 
-    Question(String key, String words, String why) {
+    Question(String key, String words, String why, School usual, School... schools) {
         this.term = new Term(key, words);
         this.why = why;
+        this.usual = usual;
+        this.schools = List.of(schools);
     }
 
     @Override
@@ -49,34 +72,11 @@ public enum Question implements Named {
 
     /** Returns the answers that practitioners give. */
     public List<School> schools() {
-        School[] answers = switch (this) {
-            case TIME -> School.Time.values();
-            case WARM_UP -> School.WarmUp.values();
-            case FIRST_STRETCH -> School.FirstStretch.values();
-            case HOLD -> School.StretchHold.values();
-            case SIDES -> School.Sides.values();
-            case KNEES -> School.Knees.values();
-            case ORDER -> School.Order.values();
-            case REST -> School.Rest.values();
-            case IMPACT -> School.Impact.values();
-            case DOSE -> School.EqualDose.values();
-        };
-        return List.of(answers);
+        return schools;
     }
 
     /** Returns Kehre's answer. */
     public School usual() {
-        return switch (this) {
-            case TIME -> School.Time.MIXED_TIME;
-            case WARM_UP -> School.WarmUp.REHEARSAL;
-            case FIRST_STRETCH -> School.FirstStretch.MOVING_FIRST;
-            case HOLD -> School.StretchHold.TWENTY_TO_THIRTY;
-            case SIDES -> School.Sides.SIDES_PER_EXERCISE;
-            case KNEES -> School.Knees.IN_LINE;
-            case ORDER -> School.Order.ALTERNATE;
-            case REST -> School.Rest.REST_PER_PAUSE;
-            case IMPACT -> School.Impact.HOPS_AS_OPTION;
-            case DOSE -> School.EqualDose.DOSE_PER_EXERCISE;
-        };
+        return usual;
     }
 }

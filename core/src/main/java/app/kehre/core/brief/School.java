@@ -13,7 +13,11 @@ import app.kehre.core.value.Term;
 public sealed interface School extends Named {
 
     /** Returns what it answers. */
-    Question question();
+    default Question question() {
+        return Arrays.stream(Question.values()).filter(question -> question.schools().contains(this))
+                .findFirst()
+                .orElseThrow();
+    }
 
     /** Returns all answers to all questions. */
     static List<School> all() {
@@ -38,11 +42,6 @@ public sealed interface School extends Named {
         public Term term() {
             return term;
         }
-
-        @Override
-        public Question question() {
-            return Question.TIME;
-        }
     }
 
     /** What a warm-up is made of. */
@@ -62,11 +61,6 @@ public sealed interface School extends Named {
         public Term term() {
             return term;
         }
-
-        @Override
-        public Question question() {
-            return Question.WARM_UP;
-        }
     }
 
     /** Whether held stretches come first. */
@@ -83,11 +77,6 @@ public sealed interface School extends Named {
         @Override
         public Term term() {
             return term;
-        }
-
-        @Override
-        public Question question() {
-            return Question.FIRST_STRETCH;
         }
     }
 
@@ -108,11 +97,6 @@ public sealed interface School extends Named {
         public Term term() {
             return term;
         }
-
-        @Override
-        public Question question() {
-            return Question.HOLD;
-        }
     }
 
     /** How the sides follow each other. */
@@ -132,11 +116,6 @@ public sealed interface School extends Named {
         public Term term() {
             return term;
         }
-
-        @Override
-        public Question question() {
-            return Question.SIDES;
-        }
     }
 
     /** How far knees go in squats and lunges. */
@@ -154,11 +133,6 @@ public sealed interface School extends Named {
         @Override
         public Term term() {
             return term;
-        }
-
-        @Override
-        public Question question() {
-            return Question.KNEES;
         }
     }
 
@@ -180,11 +154,6 @@ public sealed interface School extends Named {
         public Term term() {
             return term;
         }
-
-        @Override
-        public Question question() {
-            return Question.ORDER;
-        }
     }
 
     /** How a group rests. */
@@ -203,11 +172,6 @@ public sealed interface School extends Named {
         public Term term() {
             return term;
         }
-
-        @Override
-        public Question question() {
-            return Question.REST;
-        }
     }
 
     /** How high the impact may be. */
@@ -224,11 +188,6 @@ public sealed interface School extends Named {
         @Override
         public Term term() {
             return term;
-        }
-
-        @Override
-        public Question question() {
-            return Question.IMPACT;
         }
     }
 
@@ -247,11 +206,6 @@ public sealed interface School extends Named {
         @Override
         public Term term() {
             return term;
-        }
-
-        @Override
-        public Question question() {
-            return Question.DOSE;
         }
     }
 }

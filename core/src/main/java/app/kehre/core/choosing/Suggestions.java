@@ -48,7 +48,7 @@ public final class Suggestions {
         this.plan = plan;
         this.segment = segment;
         served = DoneSoFar.of(plan);
-        List<Entry> lines = ClassPlan.lines(segment).toList();
+        List<Entry> lines = segment.lines().toList();
         int at = afterEntry.map(lines.stream().map(Entry::id).toList()::indexOf).orElse(-1);
         neighbour = lines.subList(0, at < 0 ? lines.size() : at + 1).reversed().stream()
                 .flatMap(line -> line.item().stream()).findFirst();

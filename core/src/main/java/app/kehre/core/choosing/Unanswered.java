@@ -8,6 +8,7 @@ import app.kehre.core.exercise.Exercise;
 import app.kehre.core.people.Limit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Segment;
 
 /**
  * A caution of a line that concerns somebody in the group and to which the plan has no answer: nothing else for
@@ -22,7 +23,7 @@ public record Unanswered(Item item, Caution caution, int people) {
     /** Returns all of a class, in the order of its lines. */
     public static List<Unanswered> of(ClassPlan plan) {
         List<Unanswered> all = new ArrayList<>();
-        plan.segments().stream().filter(segment -> !segment.leftOut()).flatMap(ClassPlan::lines)
+        plan.segments().stream().filter(segment -> !segment.leftOut()).flatMap(Segment::lines)
                 .flatMap(entry -> entry.whole().stream())
                 .forEach(item -> item.exercise().cautions().stream()
                         .filter(caution -> plan.brief().group().with(caution.limit()) > 0

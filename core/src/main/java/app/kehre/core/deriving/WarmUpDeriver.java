@@ -201,7 +201,7 @@ final class WarmUpDeriver {
         }
         items.addAll(kept);
         ClassPlan with = fitted(answered(bare.with(segment.withEntries(items))));
-        List<Item> made = ClassPlan.lines(with.segment(segment.id())).filter(line -> isNew(line.id()))
+        List<Item> made = with.segment(segment.id()).lines().filter(line -> isNew(line.id()))
                 .map(Item.class::cast).toList();
         for (Item item : made) {
             with = with.because(item, why(item.exercise()));

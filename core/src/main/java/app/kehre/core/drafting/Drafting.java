@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.stream.Collectors;
@@ -30,6 +31,7 @@ import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
+import app.kehre.core.proposal.Proposal;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Reading;
 
@@ -49,7 +51,7 @@ public final class Drafting {
     private final Set<SegmentId> open;
     private final Library library;
     private final Pool pool;
-    private final Toolbox means;
+    private final Toolbox toolbox;
     private final SplittableRandom random;
     private final Set<String> lately = new HashSet<>();
     private final Map<String, String> why = new HashMap<>();
@@ -60,9 +62,39 @@ public final class Drafting {
         this.open = open;
         this.library = library;
         this.pool = new Pool(start.brief(), library);
-        this.means = new Toolbox(library, pool, new WarmUpAndStretch(library), this::toner);
+        this.toolbox = new Toolbox(library, pool, new WarmUpAndStretch(library), this::toner);
         this.random = new SplittableRandom(seed);
         before.stream().flatMap(ClassPlan::items).forEach(item -> lately.add(item.exercise().id()));
+    }
+
+    /**
+     * What is to be drafted.
+     *
+     * @param segment the segment; nothing for the class
+     * @param keeps whether what is there stays; else only what is locked
+     */
+    public record Asked(Optional<SegmentId> segment, boolean keeps) {
+
+        /** What a class that is begun has left, or a whole class. */
+        public static final Asked WHAT_IS_LEFT = new Asked(Optional.empty(), true);
+    }
+
+    /**
+     * Proposes a draft.
+     *
+     * @param before what the group did lately, to be varied
+     * @param seed which of many drafts
+     */
+    public static Proposal propose(ClassPlan plan, Asked asked, Library library, Collection<ClassPlan> before,
+            long seed) {
+        Reading<Draft> draft = asked.segment
+                .map(id -> asked.keeps
+                        ? filling(plan, id, library, before, seed)
+                        : ofSegment(plan, id, library, before, seed))
+                .orElseGet(() -> asked.keeps
+                        ? of(plan, library, before, seed)
+                        : anew(plan, library, before, seed));
+        return Proposal.of(draft.map(found -> found.way(plan)));
     }
 
     /**
@@ -122,8 +154,8 @@ public final class Drafting {
         }
         Fixed kept = Fixed.allOf(start, wanted);
         plan = Inserts.screened(Inserts.watered(plan, wanted), library, kept);
-        plan = means.ends().of(plan, segment -> wanted.contains(segment.id()), kept);
-        Assessment done = new SlotAndMend(kept, means).settled(answered(plan));
+        plan = toolbox.warmUpAndStretch().of(plan, segment -> wanted.contains(segment.id()), kept);
+        Assessment done = new SlotAndMend(kept, toolbox).settled(answered(plan));
         ClassPlan told = told(done.plan());
         return new Draft(told, Assessment.of(told, library));
     }
@@ -152,8 +184,8 @@ public final class Drafting {
     }
 
     /** What the draft is made with. */
-    Toolbox means() {
-        return means;
+    Toolbox toolbox() {
+        return toolbox;
     }
 
     /** Fills an empty segment up to its target. */
@@ -194,7 +226,7 @@ public final class Drafting {
     }
 
     private ClassPlan burst(ClassPlan plan, Segment segment) {
-        Circuits bursts = new Circuits(plan);
+        Circuits circuits = new Circuits(plan);
         List<Exercise> moves = new ArrayList<>(pool.of(Role.AEROBIC).stream()
                 .filter(each -> each.family() == Family.BURSTS
                         && each.position().level() == Position.Level.STANDING)
@@ -207,7 +239,8 @@ public final class Drafting {
         moves.forEach(each -> why.put(each.id(), "raises the pulse without a jump"));
         return moves.isEmpty()
                 ? plan
-                : plan.with(segment.withEntries(List.of(bursts.circuit(segment, plan.nextEntryId(), moves))));
+                : plan.with(
+                        segment.withEntries(List.of(circuits.circuit(segment, plan.nextEntryId(), moves))));
     }
 
     private Toner toner(ClassPlan plan) {
@@ -217,13 +250,13 @@ public final class Drafting {
     private ClassPlan toned(ClassPlan plan, Segment segment) {
         Toner toner = toner(plan);
         if (plan.brief().format() == Format.CIRCUIT && segment.role() == Role.TONING) {
-            Circuits bursts = new Circuits(plan);
+            Circuits circuits = new Circuits(plan);
             Segment once = segment.withTarget(Duration.ofSeconds(segment.target().toSeconds() / 2));
-            List<Exercise> stations = toner.fill(once, Circuits.BETWEEN, Circuits::station, bursts::dose);
+            List<Exercise> stations = toner.fill(once, Circuits.BETWEEN, Circuits::station, circuits::dose);
             return stations.isEmpty()
                     ? plan
                     : plan.with(segment
-                            .withEntries(List.of(bursts.circuit(segment, plan.nextEntryId(), stations))));
+                            .withEntries(List.of(circuits.circuit(segment, plan.nextEntryId(), stations))));
         }
         EntryId id = plan.nextEntryId();
         List<Entry> items = new ArrayList<>();

@@ -37,7 +37,7 @@ final class Reasons {
     ClassPlan told(ClassPlan plan) {
         ClassPlan told = plan;
         for (Segment segment : plan.segments()) {
-            for (Entry line : ClassPlan.lines(segment).toList()) {
+            for (Entry line : segment.lines().toList()) {
                 told = start.find(line.id()).isPresent() || !plan.why(line).isEmpty()
                         ? told
                         : told.because(line, reason(segment, line));

@@ -126,7 +126,7 @@ public final class Recutting {
 
     /** What the cut brought is mended, and the class fitted, in turn; a class that stays wrong so is filled up or loses lines. */
     private ClassPlan settled(ClassPlan plan) {
-        Repairing repairing = new Repairing(drafting.means().with(knownToTheGroup()), kept);
+        Repairing repairing = new Repairing(drafting.toolbox().with(knownToTheGroup()), kept);
         ClassPlan best = fitted(plan, _ -> false).orElse(plan);
         ClassPlan now = best;
         for (int cycle = 0; cycle < CYCLES && isWrong(best); cycle++) {
@@ -137,7 +137,7 @@ public final class Recutting {
         }
         return isWrong(best)
                 ? better(
-                        new SlotAndMend(kept, drafting.means()).settled(best).timeline()
+                        new SlotAndMend(kept, drafting.toolbox()).settled(best).timeline()
                                 .plan(),
                         best)
                 : best;
@@ -239,7 +239,7 @@ public final class Recutting {
                     && proportions.length(each.id()).compareTo(each.target()) > 0);
             ClassPlan all = now;
             Optional<ClassPlan> fewer = parts.stream()
-                    .filter(each -> ClassPlan.lines(each).noneMatch(kept::stays))
+                    .filter(each -> each.lines().noneMatch(kept::stays))
                     .map(each -> all.with(all.segment(each.id()).withLeftOut(true)))
                     .min(Comparator.comparingDouble(this::missed));
             if (!small || parts.size() < 2 || fewer.isEmpty()) {

@@ -37,7 +37,7 @@ final class Repairing {
     private static final double NEAR = 60;
 
     private final Library library;
-    private final Replacements exchanges;
+    private final Replacements replacements;
     private final Fixed kept;
 
     /**
@@ -45,10 +45,10 @@ final class Repairing {
      *
      * @param kept what a mend must leave as it is, and what is to be mended
      */
-    Repairing(Toolbox means, Fixed kept) {
-        this.library = means.library();
+    Repairing(Toolbox toolbox, Fixed kept) {
+        this.library = toolbox.library();
         this.kept = kept;
-        exchanges = new Replacements(means, kept);
+        replacements = new Replacements(toolbox, kept);
     }
 
     /** Returns the class with as little wrong as local edits can make it. */
@@ -133,7 +133,7 @@ final class Repairing {
             }
             Optional<Assessment> best = Stream
                     .concat(finding.mends().stream().map(Way::after).limit(TRIED),
-                            exchanges.of(now, finding))
+                            replacements.of(now, finding))
                     .filter(mended -> keeps(now.plan(), mended))
                     .map(mended -> Assessment.of(mended, library))
                     .min(Comparator.comparingDouble(Repairing::penalty));

@@ -34,12 +34,12 @@ final class Replacements {
     private static final Set<CheckKey> RELEASED = EnumSet.of(CheckKey.NOT_RELEASED, CheckKey.SHORT_HOLD);
 
     private final Pool pool;
-    private final WarmUpAndStretch ends;
+    private final WarmUpAndStretch warmUpAndStretch;
     private final Fixed kept;
 
-    Replacements(Toolbox means, Fixed kept) {
-        this.pool = means.pool();
-        this.ends = means.ends();
+    Replacements(Toolbox toolbox, Fixed kept) {
+        this.pool = toolbox.pool();
+        this.warmUpAndStretch = toolbox.warmUpAndStretch();
         this.kept = kept;
     }
 
@@ -59,7 +59,7 @@ final class Replacements {
 
     private Stream<ClassPlan> again(ClassPlan plan, Role role) {
         return Stream.of(
-                ends.of(plan,
+                warmUpAndStretch.of(plan,
                         segment -> segment.role() == role && kept.derives(segment) && !segment.leftOut(),
                         kept));
     }

@@ -33,7 +33,7 @@ final class SlotAndMend {
     private static final Duration FAR = Duration.ofSeconds(75);
 
     private final Fixed kept;
-    private final Toolbox means;
+    private final Toolbox toolbox;
     private final Library library;
 
     /**
@@ -41,15 +41,15 @@ final class SlotAndMend {
      *
      * @param kept what is the instructor's, which stays
      */
-    SlotAndMend(Fixed kept, Toolbox means) {
+    SlotAndMend(Fixed kept, Toolbox toolbox) {
         this.kept = kept;
-        this.means = means;
-        this.library = means.library();
+        this.toolbox = toolbox;
+        this.library = toolbox.library();
     }
 
     /** Mends and fits in turn until both hold. */
     Assessment settled(ClassPlan plan) {
-        Repairing repairing = new Repairing(means, kept);
+        Repairing repairing = new Repairing(toolbox, kept);
         Assessment now = repairing.mended(fitted(plan));
         Assessment best = now;
         for (int cycle = 0; cycle < CYCLES; cycle++) {
@@ -158,7 +158,7 @@ final class SlotAndMend {
 
     /** An exercise more, before the water at the end of a segment. */
     private Optional<ClassPlan> oneMore(ClassPlan plan, Segment segment) {
-        Toner one = means.toner().apply(plan);
+        Toner one = toolbox.toner().apply(plan);
         return one
                 .fill(segment.withTarget(Duration.ofSeconds(1)), Toner.BETWEEN, _ -> true,
                         Exercise::usualDose)
@@ -177,7 +177,7 @@ final class SlotAndMend {
             return Optional.empty();
         }
         return plan.segments().stream().filter(each -> each.role() == Role.TONING || each.role() == Role.CORE)
-                .flatMap(ClassPlan::items)
+                .flatMap(Segment::items)
                 .filter(item -> !kept.stays(item))
                 .min(Comparator.comparingDouble(
                         item -> Repairing.penalty(Assessment.of(plan.remove(item.id()), library))));

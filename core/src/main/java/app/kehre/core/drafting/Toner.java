@@ -65,7 +65,7 @@ final class Toner {
         this.lately = lately;
         this.random = random;
         this.why = why;
-        plan.segments().forEach(segment -> ClassPlan.items(segment)
+        plan.segments().forEach(segment -> segment.items()
                 .forEach(item -> take(segment, item.exercise(), item.dose())));
     }
 

@@ -13,10 +13,11 @@ import app.kehre.core.plan.ClassPlan;
  * @param ends derives the warm-up and the stretch
  * @param toner chooses toning for a class as it is
  */
-record Toolbox(Library library, Pool pool, WarmUpAndStretch ends, Function<ClassPlan, Toner> toner) {
+record Toolbox(Library library, Pool pool, WarmUpAndStretch warmUpAndStretch,
+        Function<ClassPlan, Toner> toner) {
 
     /** Returns the same with another library. */
     Toolbox with(Library other) {
-        return new Toolbox(other, pool, ends, toner);
+        return new Toolbox(other, pool, warmUpAndStretch, toner);
     }
 }

@@ -77,8 +77,8 @@ public record Target(double lowFrom, double lowTo, double highFrom, double highT
 
     /** Whether a segment is mostly of timed bursts. */
     private static boolean intervals(Segment segment) {
-        long items = ClassPlan.items(segment).count();
-        long bursts = ClassPlan.items(segment)
+        long items = segment.items().count();
+        long bursts = segment.items()
                 .filter(item -> item.exercise().family() == Family.BURSTS && item.dose() instanceof Interval)
                 .count();
         return bursts > 0 && 2 * bursts >= items;

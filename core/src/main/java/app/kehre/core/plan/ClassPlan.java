@@ -49,7 +49,7 @@ public record ClassPlan(Identity identity, Brief brief, List<Segment> segments, 
         Set<EntryId> entryIds = new HashSet<>();
         for (Segment segment : segments) {
             requireNew(segmentIds, segment.id(), "segment");
-            lines(segment).forEach(entry -> requireNew(entryIds, entry.id(), "entry"));
+            segment.lines().forEach(entry -> requireNew(entryIds, entry.id(), "entry"));
         }
         LINES.check(entryIds.size());
         identity = identity.with(segmentIds, entryIds);
@@ -107,14 +107,7 @@ public record ClassPlan(Identity identity, Brief brief, List<Segment> segments, 
 
     /** Returns all lines as they are written below each other: each circuit, then its items. */
     public Stream<Entry> lines() {
-        return segments.stream().flatMap(ClassPlan::lines);
-    }
-
-    /** Returns the lines of a segment as they are written below each other. */
-    public static Stream<Entry> lines(Segment segment) {
-        return segment.entries().stream().flatMap(
-                entry -> Stream.concat(Stream.of(entry),
-                        entry.items().stream().filter(item -> !item.equals(entry))));
+        return segments.stream().flatMap(Segment::lines);
     }
 
     /** Returns all items, those of circuits included. */
@@ -125,11 +118,6 @@ public record ClassPlan(Identity identity, Brief brief, List<Segment> segments, 
     /** Returns all build-ups. */
     public Stream<BuildUp> buildUps() {
         return entries().filter(BuildUp.class::isInstance).map(BuildUp.class::cast);
-    }
-
-    /** Returns the items of a segment, those of circuits included. */
-    public static Stream<Item> items(Segment segment) {
-        return segment.entries().stream().flatMap(entry -> entry.items().stream());
     }
 
     /** Returns all circuits. */
@@ -182,7 +170,7 @@ public record ClassPlan(Identity identity, Brief brief, List<Segment> segments, 
     /** Finds the segment that a line is in. */
     public Optional<Segment> segmentOf(EntryId entryId) {
         return segments.stream()
-                .filter(segment -> lines(segment).anyMatch(entry -> entry.id().equals(entryId))).findFirst();
+                .filter(segment -> segment.lines().anyMatch(entry -> entry.id().equals(entryId))).findFirst();
     }
 
     /** Returns the id for the next new line. */

@@ -3,6 +3,7 @@ package app.kehre.core.plan;
 import java.time.Duration;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.stream.Stream;
 
 import app.kehre.core.exercise.Role;
 import app.kehre.core.music.Bpm;
@@ -75,6 +76,17 @@ public record Segment(SegmentId id, String name, Role role, Duration target, Bpm
     public Segment withTarget(Duration other) {
         return new Segment(id, name, role, other.truncatedTo(ChronoUnit.SECONDS), bpm, entries, standsAlone,
                 leftOut);
+    }
+
+    /** Returns its lines as they are written below each other: each circuit, then its items. */
+    public Stream<Entry> lines() {
+        return entries.stream().flatMap(entry -> Stream.concat(Stream.of(entry),
+                entry.items().stream().filter(item -> !item.equals(entry))));
+    }
+
+    /** Returns its items, those of circuits included. */
+    public Stream<Item> items() {
+        return entries.stream().flatMap(entry -> entry.items().stream());
     }
 
     /** Returns the segment at another tempo. */

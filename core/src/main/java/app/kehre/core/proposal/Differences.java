@@ -76,7 +76,7 @@ public final class Differences {
         ClassPlan with = withSegment(plan, after, segment.id());
         return told(with.with(with.segment(segment.id()).withEntries(segment.entries())
                 .withBpm(segment.bpm()).withTarget(segment.target()).withLeftOut(segment.leftOut())),
-                after, ClassPlan.lines(segment).toList());
+                after, segment.lines().toList());
     }
 
     private static ClassPlan told(ClassPlan plan, ClassPlan after, List<Entry> lines) {
@@ -97,7 +97,7 @@ public final class Differences {
         }
         old.stream().flatMap(Differences::withInner).filter(line -> after.find(line.id()).isEmpty())
                 .forEach(line -> words.add("without " + line.name()));
-        for (Entry line : ClassPlan.lines(segment).toList()) {
+        for (Entry line : segment.lines().toList()) {
             Optional<Entry> was = before.find(line.id());
             if (was.isEmpty()) {
                 words.add(words(after, line));

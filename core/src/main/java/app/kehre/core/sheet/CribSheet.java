@@ -141,7 +141,7 @@ public record CribSheet(String title, String when, String length, List<Part> par
                 : " \u00b7 %d BPM".formatted(segment.bpm().value());
         return new Part(segment.name(), segment.role(),
                 Lengths.clock(timeline.ofSegment(segment.id()).start()), length + target + tempo,
-                ClassPlan.lines(segment).flatMap(entry -> Stream.concat(Stream.of(line(timeline, entry)),
+                segment.lines().flatMap(entry -> Stream.concat(Stream.of(line(timeline, entry)),
                         stages(timeline, entry))).toList());
     }
 

@@ -11,6 +11,7 @@ import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Segment;
 
 /** Which kit is still needed later in a class, so that it is put down beside each person and not away. */
 final class LaterUse {
@@ -22,7 +23,7 @@ final class LaterUse {
     LaterUse(ClassPlan plan) {
         AtomicInteger at = new AtomicInteger();
         plan.circuits().forEach(circuit -> circuit.items().forEach(item -> circuits.put(item.id(), circuit)));
-        plan.segments().stream().filter(segment -> !segment.leftOut()).flatMap(ClassPlan::lines)
+        plan.segments().stream().filter(segment -> !segment.leftOut()).flatMap(Segment::lines)
                 .flatMap(line -> line.whole().stream()).forEach(item -> {
                     places.put(item.id(), at.incrementAndGet());
                     item.kit().forEach(kit -> last.put(kit, at.get()));

@@ -63,7 +63,7 @@ public record Timeline(ClassPlan plan, List<Span> spans, List<Over> over, List<L
             Duration start = tape.now();
             compiler.add(segment);
             segments.put(segment.id(), new Stretch(start, tape.now()));
-            ClassPlan.lines(segment).forEach(entry -> {
+            segment.lines().forEach(entry -> {
                 Duration begun = tape.begun().getOrDefault(entry.id(), start);
                 entries.put(entry.id(), new Stretch(begun, begun));
             });

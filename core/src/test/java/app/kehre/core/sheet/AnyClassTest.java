@@ -47,7 +47,7 @@ class AnyClassTest {
     @Property(tries = 100, seed = "20261127")
     void noKitIsOnItThatNoLineUsesAndTheStopSignsAlwaysAre(@ForAll("plans") ClassPlan plan) {
         CribSheet sheet = CribSheet.of(Timeline.of(plan));
-        boolean none = plan.segments().stream().filter(each -> !each.leftOut()).flatMap(ClassPlan::lines)
+        boolean none = plan.segments().stream().filter(each -> !each.leftOut()).flatMap(Segment::lines)
                 .noneMatch(line -> line instanceof BuildUp
                         || line instanceof Item item && !(item.kit().isEmpty() && item.rounds().isEmpty()
                                 && item.instead().isEmpty()));

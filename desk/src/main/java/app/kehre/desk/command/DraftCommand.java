@@ -18,7 +18,7 @@ import app.kehre.formats.plan.PlanDocument;
 
 /** {@code kehre draft BRIEF}. */
 @Command(name = "draft", mixinStandardHelpOptions = true, description = {
-        "Drafts a whole class from its brief, or (with any segments) what one that is begun has left, and prints why each line is there."}, exitCodeListHeading = "Exit codes:%n", exitCodeList = {
+        "Drafts a whole class from its brief, or what a class that is begun has left, and prints why each line is there."}, exitCodeListHeading = "Exit codes:%n", exitCodeList = {
                 "0:drafted", "1:the brief cannot be met; the reason is printed",
                 "2:the brief could not be read, or the class not be written"})
 final class DraftCommand extends ProposeCommand {
@@ -35,6 +35,6 @@ final class DraftCommand extends ProposeCommand {
         for (Path each : lately) {
             before.add(PlanDocument.read(each.toString(), new LocalDisk().read(each), library).plan());
         }
-        return Proposal.of(Drafting.of(plan, library, before, seed).map(draft -> draft.way(plan)));
+        return Drafting.propose(plan, Drafting.Asked.WHAT_IS_LEFT, library, before, seed);
     }
 }

@@ -51,16 +51,17 @@ final class Launch {
      * @param judged the class to open with
      * @param trouble why it is not the one that was asked for; empty when it is
      */
-    private record Ready(OwnLibrary shelf, JudgedPlan judged, String trouble) {
+    private record Ready(OwnLibrary ownLibrary, JudgedPlan judged, String trouble) {
 
         static Ready of(Optional<Path> file, boolean demo) {
             Library library = BuiltInLibrary.load();
             Disk disk = new LocalDisk();
-            OwnLibrary shelf = new OwnLibrary(library, Folders.data(), disk);
-            FirstPlan first = FirstPlan.of(file, disk, shelf.library().get(), demo
+            OwnLibrary own = new OwnLibrary(library, Folders.data(), disk);
+            FirstPlan first = FirstPlan.of(file, disk, own.library().get(), demo
                     ? DemoPlan.load(library)
                     : PlanDocument.of(Skeleton.of(LocalDate.now(ZoneId.systemDefault())), library));
-            return new Ready(shelf, new JudgedPlan(first.open(), shelf.library()::get), first.trouble());
+            return new Ready(own, new JudgedPlan(first.open(), own.library()::get),
+                    first.trouble());
         }
     }
 
@@ -77,24 +78,35 @@ final class Launch {
             return NO_DISPLAY;
         }
         Platform.runLater(() -> {
-            Type.load();
-            Stage stage = new Stage();
-            Ready got = ready.join();
-            AppWindow window = new AppWindow(stage, got.judged(), got.shelf(), surroundings(stage));
-            Thread.setDefaultUncaughtExceptionHandler((thread, fault) -> {
-                FaultLog.fault("uncaught on " + thread.getName(), fault);
-                Platform.runLater(() -> window.content().tellFault());
-            });
-            window.show();
-            if (demo) {
-                CompletableFuture.runAsync(() -> DemoFolder.fill(new LocalDisk(), Folders.data()));
-            }
-            window.content().offerRescue();
-            if (!got.trouble().isEmpty()) {
-                window.content().tell(got.trouble());
+            try {
+                show(ready.join(), demo);
+            } catch (RuntimeException fault) {
+                FaultLog.fault("opening the window", fault);
+                System.err.println(
+                        "Kehre itself failed at opening its window. Where is written to %s in the data folder."
+                                .formatted(FaultLog.FILE));
+                System.exit(Main.FAILED);
             }
         });
         return 0;
+    }
+
+    private static void show(Ready ready, boolean demo) {
+        Type.load();
+        Stage stage = new Stage();
+        AppWindow window = new AppWindow(stage, ready.judged(), ready.ownLibrary(), surroundings(stage));
+        Thread.setDefaultUncaughtExceptionHandler((thread, fault) -> {
+            FaultLog.fault("uncaught on " + thread.getName(), fault);
+            Platform.runLater(() -> window.content().tellFault());
+        });
+        window.show();
+        if (demo) {
+            CompletableFuture.runAsync(() -> DemoFolder.fill(new LocalDisk(), Folders.data()));
+        }
+        window.content().offerRescue();
+        if (!ready.trouble().isEmpty()) {
+            window.content().tell(ready.trouble());
+        }
     }
 
     /** Draws the main views into a folder. */

@@ -55,32 +55,32 @@ final class LibraryCommand implements Callable<Integer> {
     @Override
     public Integer call() throws DiskTrouble {
         Wish asked = Objects.requireNonNull(wish, "a wish");
-        OwnLibrary shelf = new OwnLibrary(BuiltInLibrary.load(), Folders.data(), new LocalDisk());
-        if (!shelf.trouble().isEmpty()) {
-            err().println(shelf.trouble());
+        OwnLibrary ownLibrary = new OwnLibrary(BuiltInLibrary.load(), Folders.data(), new LocalDisk());
+        if (!ownLibrary.trouble().isEmpty()) {
+            err().println(ownLibrary.trouble());
         }
         if (asked.table != null) {
-            return add(asked.table, shelf);
+            return add(asked.table, ownLibrary);
         }
         if (asked.csv) {
-            print(ExerciseTable.write(shelf.library().get().all()));
+            print(ExerciseTable.write(ownLibrary.library().get().all()));
         }
         if (asked.summary) {
-            print(LibrarySummary.of(shelf.library().get()));
+            print(LibrarySummary.of(ownLibrary.library().get()));
         }
-        return shelf.trouble().isEmpty() ? 0 : Main.FILE_TROUBLE;
+        return ownLibrary.trouble().isEmpty() ? 0 : Main.FILE_TROUBLE;
     }
 
-    private int add(Path table, OwnLibrary shelf) throws DiskTrouble {
+    private int add(Path table, OwnLibrary ownLibrary) throws DiskTrouble {
         byte[] bytes = new LocalDisk().read(table);
-        ImportedExercises read = ExerciseTable.read(bytes, shelf.library().get());
+        ImportedExercises read = ExerciseTable.read(bytes, ownLibrary.library().get());
         read.sentences().forEach(err()::println);
         boolean take = !read.good().isEmpty() && (read.bad().isEmpty() || takeGood);
         if (take) {
-            OwnExercises known = shelf.library().get().own();
-            shelf.change(own -> own.withAll(own.equals(known)
+            OwnExercises known = ownLibrary.library().get().own();
+            ownLibrary.change(own -> own.withAll(own.equals(known)
                     ? read.good()
-                    : ExerciseTable.read(bytes, shelf.library().get().with(own)).good()));
+                    : ExerciseTable.read(bytes, ownLibrary.library().get().with(own)).good()));
         }
         print("%s %s%n".formatted(read.words(), take
                 ? "Taken: %d.".formatted(read.good().size())

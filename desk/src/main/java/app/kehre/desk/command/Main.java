@@ -74,7 +74,10 @@ public final class Main implements Callable<Integer> {
         }
     }
 
-    /** Whether the window is all that is asked for: it then does not wait for the reader of command lines. */
+    /**
+     * Whether the window is all that is asked for: it then does not wait for the reader of command lines. A name with other
+     * letters than ASCII is left to that reader, which says so where the locale cannot write it.
+     */
     private static boolean opens(String... arguments) {
         return arguments.length == 0 || arguments.length == 1 && (arguments[0].equals(DEMO)
                 || arguments[0].endsWith(PlanDocument.ENDING)

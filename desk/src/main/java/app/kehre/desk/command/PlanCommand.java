@@ -40,11 +40,11 @@ final class PlanCommand {
 
     /** Returns the library as the instructor has it, own exercises with it; if those cannot be read, that is said. */
     static Library library() {
-        OwnLibrary shelf = new OwnLibrary(BuiltInLibrary.load(), Folders.data(), new LocalDisk());
-        if (!shelf.trouble().isEmpty()) {
-            System.err.println(shelf.trouble());
+        OwnLibrary ownLibrary = new OwnLibrary(BuiltInLibrary.load(), Folders.data(), new LocalDisk());
+        if (!ownLibrary.trouble().isEmpty()) {
+            System.err.println(ownLibrary.trouble());
         }
-        return shelf.library().get();
+        return ownLibrary.library().get();
     }
 
     static void print(String text) {

@@ -86,8 +86,8 @@ final class PulsesCommand implements Callable<Integer> {
         HandClock clock = HandClock.at(open.plan().brief());
         LocalDisk disk = new LocalDisk();
         Path data = Path.of(System.getProperty("java.io.tmpdir"), "kehre-pulses");
-        OwnLibrary shelf = new OwnLibrary(library, data, disk);
-        MainWindow window = new MainWindow(new JudgedPlan(open, shelf.library()::get), shelf,
+        OwnLibrary ownLibrary = new OwnLibrary(library, data, disk);
+        MainWindow window = new MainWindow(new JudgedPlan(open, ownLibrary.library()::get), ownLibrary,
                 new Surroundings(disk, data, clock, new Shots.NoFiles()));
         Stage stage = new Stage();
         stage.setScene(window.scene());

@@ -56,9 +56,10 @@ final class Shots {
         Path nowhere = folder.resolve("unused");
         MainWindow window = FxThread.call(() -> {
             Type.load();
-            OwnLibrary shelf = new OwnLibrary(library, nowhere, disk);
-            MainWindow made = new MainWindow(new JudgedPlan(new OpenPlan(document), shelf.library()::get),
-                    shelf,
+            OwnLibrary ownLibrary = new OwnLibrary(library, nowhere, disk);
+            MainWindow made = new MainWindow(
+                    new JudgedPlan(new OpenPlan(document), ownLibrary.library()::get),
+                    ownLibrary,
                     new Surroundings(disk, nowhere, clock, new NoFiles()));
             Stage stage = new Stage();
             stage.setScene(made.scene());

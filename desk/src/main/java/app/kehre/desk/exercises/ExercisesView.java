@@ -132,7 +132,7 @@ public final class ExercisesView extends VBox {
         });
         model.typed().addListener(_ -> showFromFirst());
         model.filter().addListener(_ -> showFromFirst());
-        model.shelf().library().addListener(_ -> show());
+        model.ownLibrary().library().addListener(_ -> show());
         WhenSeen seen = new WhenSeen(this, this::show);
         model.open().settled().addListener(_ -> seen.run());
         model.edited().addListener(_ -> showRight());

@@ -29,7 +29,7 @@ import app.kehre.formats.library.ImportedExercises;
 /** What the Exercises place shows and does, without a single node. */
 public final class ExercisesViewModel {
 
-    private final OwnLibrary shelf;
+    private final OwnLibrary ownLibrary;
     private final OpenPlan open;
     private final Disk disk;
     private final Consumer<String> trouble;
@@ -45,19 +45,19 @@ public final class ExercisesViewModel {
      *
      * @param trouble told the sentence when something could not be written
      */
-    public ExercisesViewModel(OwnLibrary shelf, OpenPlan open, Disk disk, Consumer<String> trouble) {
-        this.shelf = shelf;
+    public ExercisesViewModel(OwnLibrary ownLibrary, OpenPlan open, Disk disk, Consumer<String> trouble) {
+        this.ownLibrary = ownLibrary;
         this.open = open;
         this.disk = disk;
         this.trouble = trouble;
     }
 
-    OwnLibrary shelf() {
-        return shelf;
+    OwnLibrary ownLibrary() {
+        return ownLibrary;
     }
 
     Library library() {
-        return shelf.library().get();
+        return ownLibrary.library().get();
     }
 
     Brief brief() {
@@ -207,7 +207,7 @@ public final class ExercisesViewModel {
 
     private boolean change(UnaryOperator<OwnExercises> change) {
         try {
-            shelf.change(change);
+            ownLibrary.change(change);
             return true;
         } catch (DiskTrouble fault) {
             trouble.accept(fault.sentence());

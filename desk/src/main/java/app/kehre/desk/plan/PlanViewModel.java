@@ -114,7 +114,7 @@ public final class PlanViewModel {
 
     List<Row> rows() {
         return selectedSegment()
-                .map(found -> ClassPlan.lines(found).map(each -> Row.of(timeline(), each)).toList())
+                .map(found -> found.lines().map(each -> Row.of(timeline(), each)).toList())
                 .orElse(List.of());
     }
 
@@ -128,7 +128,7 @@ public final class PlanViewModel {
 
     void selectSegment(SegmentId segmentId) {
         plan().findSegment(segmentId).ifPresent(found -> {
-            if (ClassPlan.lines(found).noneMatch(this::isSelected)) {
+            if (found.lines().noneMatch(this::isSelected)) {
                 entry.set(found.entries().stream().findFirst().map(Entry::id));
             }
             segment.set(Optional.of(segmentId));
@@ -319,7 +319,7 @@ public final class PlanViewModel {
             segment.set(plan().segments().stream().filter(each -> !each.entries().isEmpty()).findFirst()
                     .or(() -> plan().segments().stream().findFirst()).map(Segment::id));
         }
-        boolean inSegment = selectedSegment().stream().flatMap(ClassPlan::lines)
+        boolean inSegment = selectedSegment().stream().flatMap(Segment::lines)
                 .anyMatch(this::isSelected);
         if (!inSegment) {
             entry.get().flatMap(plan()::segmentOf).ifPresentOrElse(

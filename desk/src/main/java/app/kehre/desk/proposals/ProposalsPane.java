@@ -23,6 +23,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
 import app.kehre.core.balance.Effect;
+import app.kehre.core.drafting.Drafting;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
@@ -176,7 +177,7 @@ public final class ProposalsPane extends ScrollPane {
                 : Optional.empty();
         if (wanted == Wanted.DRAFT) {
             model.drop();
-            model.draft(segment, keep.isSelected());
+            model.draft(new Drafting.Asked(segment, keep.isSelected()));
             tell("");
         } else {
             tell(model.ask(wanted, length.getText(), segment));

@@ -17,7 +17,6 @@ import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Effect;
 import app.kehre.core.deriving.StretchFromClass;
 import app.kehre.core.deriving.WarmUpFromClass;
-import app.kehre.core.drafting.Draft;
 import app.kehre.core.drafting.Drafting;
 import app.kehre.core.drafting.Recutting;
 import app.kehre.core.exercise.Library;
@@ -147,7 +146,7 @@ public final class ProposalsViewModel {
     }
 
     /** Drafts three classes, one after the other; each is shown as soon as it is there. */
-    void draft(Optional<SegmentId> segment, boolean keeps) {
+    void draft(Drafting.Asked asked) {
         ClassPlan plan = open.plan();
         Library all = library.get();
         Path classes = folder.path();
@@ -157,26 +156,13 @@ public final class ProposalsViewModel {
         seed += seeds.size();
         progress.set("Drafting, 1 of %d\u2026".formatted(seeds.size()));
         proposals.askEach(seeds, Duration.ZERO,
-                each -> draft(plan, folder.lately(classes, plan, all), each, segment, keeps),
+                each -> Drafting.propose(plan, asked, all, folder.lately(classes, plan, all), each),
                 (at, drafted) -> {
                     progress.set(at + 1 < seeds.size() && drafted.reason().isEmpty()
                             ? "Drafting, %d of %d\u2026".formatted(at + 2, seeds.size())
                             : "");
                     add(drafted);
                 }, this::fail);
-    }
-
-    private Proposal draft(ClassPlan plan, List<ClassPlan> lately, long drawn, Optional<SegmentId> segment,
-            boolean keeps) {
-        Library all = library.get();
-        Reading<Draft> draft = segment
-                .map(id -> keeps
-                        ? Drafting.filling(plan, id, all, lately, drawn)
-                        : Drafting.ofSegment(plan, id, all, lately, drawn))
-                .orElseGet(() -> keeps
-                        ? Drafting.of(plan, all, lately, drawn)
-                        : Drafting.anew(plan, all, lately, drawn));
-        return Proposal.of(draft.map(found -> found.way(plan)));
     }
 
     /** What cannot be worked out is said where it was asked for. */

@@ -25,10 +25,10 @@ public final class AppWindow {
     private final Settings settings;
 
     /** Makes the window on a stage that is not shown yet. */
-    public AppWindow(Stage stage, JudgedPlan judged, OwnLibrary shelf, Surroundings around) {
+    public AppWindow(Stage stage, JudgedPlan judged, OwnLibrary ownLibrary, Surroundings around) {
         this.stage = stage;
         this.open = judged.open();
-        this.content = new MainWindow(judged, shelf, around);
+        this.content = new MainWindow(judged, ownLibrary, around);
         this.settings = new Settings(around.data(), around.disk());
         stage.setScene(content.scene());
         stage.setMinWidth(LEAST_WIDTH);

@@ -35,7 +35,7 @@ final class Backstage {
     final Surroundings around;
     final ObjectProperty<Palette> palette = new SimpleObjectProperty<>(Palette.LIGHT);
     final NoticeBar notices = new NoticeBar();
-    final OwnLibrary shelf;
+    final OwnLibrary ownLibrary;
     final Supplier<Library> library;
     final ClassFolder folder;
     final PlanFiles files;
@@ -49,11 +49,11 @@ final class Backstage {
     private final Recovery recovery;
     private final Patterns patterns;
 
-    Backstage(JudgedPlan judged, OwnLibrary shelf, Surroundings around) {
+    Backstage(JudgedPlan judged, OwnLibrary ownLibrary, Surroundings around) {
         this.open = judged.open();
         this.around = around;
-        this.shelf = shelf;
-        library = shelf.library()::get;
+        this.ownLibrary = ownLibrary;
+        library = ownLibrary.library()::get;
         files = new PlanFiles(open, library, around, notices);
         recovery = new Recovery(around.data().resolve("recovery"), around.disk(),
                 trouble -> Platform.runLater(() -> files.tellUnkept(trouble)));
@@ -94,8 +94,8 @@ final class Backstage {
     void offerRescue(Runnable teach) {
         taught.offer(library, teach);
         rescue.offer();
-        if (!shelf.trouble().isEmpty()) {
-            files.tell("own exercises", shelf.trouble());
+        if (!ownLibrary.trouble().isEmpty()) {
+            files.tell("own exercises", ownLibrary.trouble());
         }
     }
 

@@ -32,8 +32,8 @@ public final class MainWindow {
     private Place place = Place.PLAN;
 
     /** Makes the window's content around an open class. */
-    public MainWindow(JudgedPlan judged, OwnLibrary shelf, Surroundings around) {
-        back = new Backstage(judged, shelf, around);
+    public MainWindow(JudgedPlan judged, OwnLibrary ownLibrary, Surroundings around) {
+        back = new Backstage(judged, ownLibrary, around);
         foot = new Foot(back.open, back.planModel.hint());
         pages = new Pages(back, this::go, foot::say);
         rail = new Rail(back.palette, this::go);

@@ -103,7 +103,7 @@ final class Pages {
 
     private Page exercises() {
         ExercisesView view = new ExercisesView(
-                new ExercisesViewModel(back.shelf, back.open, back.around.disk(), back.files::tell),
+                new ExercisesViewModel(back.ownLibrary, back.open, back.around.disk(), back.files::tell),
                 this::addToClass, () -> back.around.files().toOpen(FileChoice.Kind.CSV),
                 write -> back.files.targets().ask(FileChoice.Kind.CSV, "exercises", write));
         return Page.of(view, () -> back.planModel.selectedExercise().ifPresent(view::open),

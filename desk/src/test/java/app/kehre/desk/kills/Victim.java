@@ -53,8 +53,8 @@ public final class Victim {
     private static MainWindow show(OpenPlan open, Library library, Path data) {
         Type.load();
         Stage stage = new Stage();
-        OwnLibrary shelf = new OwnLibrary(library, data, new LocalDisk());
-        AppWindow window = new AppWindow(stage, new JudgedPlan(open, shelf.library()::get), shelf,
+        OwnLibrary ownLibrary = new OwnLibrary(library, data, new LocalDisk());
+        AppWindow window = new AppWindow(stage, new JudgedPlan(open, ownLibrary.library()::get), ownLibrary,
                 new Surroundings(new LocalDisk(), data, HandClock.at(open.plan().brief()), new NoFiles()));
         window.show();
         return window.content();

@@ -203,7 +203,7 @@ class ProposalsPlaceTest {
     void aSegmentIsDrawnAnewAndWhatIsLockedStays() {
         Segment toning = over.segments().stream().filter(each -> each.role() == Role.TONING).findFirst()
                 .orElseThrow();
-        Item first = ClassPlan.lines(toning).filter(Item.class::isInstance).map(Item.class::cast).findFirst()
+        Item first = toning.lines().filter(Item.class::isInstance).map(Item.class::cast).findFirst()
                 .orElseThrow();
         ClassPlan locked = over.with(first.withManner(first.manner().withLocked(true)))
                 .with(over.brief().withSlot(Duration.ofMinutes(62)));

@@ -132,7 +132,7 @@ class DraftingTest {
 
     private static Set<String> toned(ClassPlan plan) {
         return plan.segments().stream().filter(each -> each.role() == Role.TONING || each.role() == Role.CORE)
-                .flatMap(ClassPlan::lines).filter(Item.class::isInstance)
+                .flatMap(Segment::lines).filter(Item.class::isInstance)
                 .map(line -> ((Item) line).exercise().id())
                 .collect(Collectors.toSet());
     }
@@ -197,7 +197,7 @@ class DraftingTest {
     void aClassIsDrawnAnewButForWhatIsLocked() {
         ClassPlan whole = draft(usual(Format.CONDITIONING), 2).plan();
         ClassPlan locked = Stream.of(Role.WARM_UP, Role.TONING, Role.STRETCH)
-                .map(role -> (Item) ClassPlan.lines(of(whole, role)).filter(Item.class::isInstance).toList()
+                .map(role -> (Item) of(whole, role).lines().filter(Item.class::isInstance).toList()
                         .getLast())
                 .reduce(whole, (plan, item) -> plan.with(item.withManner(item.manner().withLocked(true))),
                         (one, _) -> one);

@@ -18,7 +18,7 @@ import app.kehre.formats.disk.DiskTrouble;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-class ShelfTest {
+class OwnLibraryTest {
 
     private static final Exercise OWN = Exercises.SQUAT.withId("platform-squat").withName("Platform squat");
     private final Library shipped = Library.of(List.of(Exercises.SQUAT, Exercises.ROW));
@@ -40,8 +40,8 @@ class ShelfTest {
 
     @Test
     void ownExercisesAndHiddenOnesAreThereAgainNextTime() throws DiskTrouble {
-        OwnLibrary shelf = open();
-        shelf.change(own -> own.with(OWN).withHidden("bent-row", true));
+        OwnLibrary ownLibrary = open();
+        ownLibrary.change(own -> own.with(OWN).withHidden("bent-row", true));
 
         Library again = open().library().get();
         assertThat(again.all()).containsExactly(Exercises.SQUAT, OWN);
@@ -51,13 +51,14 @@ class ShelfTest {
 
     @Test
     void aChangeThatCannotBeWrittenIsNoChange() throws DiskTrouble {
-        OwnLibrary shelf = open();
-        shelf.change(own -> own.with(OWN));
+        OwnLibrary ownLibrary = open();
+        ownLibrary.change(own -> own.with(OWN));
         disk.full(true);
 
-        assertThatThrownBy(() -> shelf.change(own -> own.without(OWN.id()))).isInstanceOf(DiskTrouble.class)
+        assertThatThrownBy(() -> ownLibrary.change(own -> own.without(OWN.id())))
+                .isInstanceOf(DiskTrouble.class)
                 .hasMessageContaining("the disk is full");
-        assertThat(shelf.library().get().all()).contains(OWN);
+        assertThat(ownLibrary.library().get().all()).contains(OWN);
         disk.full(false);
         assertThat(open().library().get().all()).contains(OWN);
     }
@@ -67,14 +68,14 @@ class ShelfTest {
         Path file = Files.writeString(folder.resolve(OwnLibrary.FILE),
                 "{\"format\": \"kehre-exercises\", \"version\": 1, \"exercises\": [{\"id\": \"x\"}]}");
         String before = Files.readString(file);
-        OwnLibrary shelf = open();
+        OwnLibrary ownLibrary = open();
 
-        assertThat(shelf.trouble()).startsWith(
+        assertThat(ownLibrary.trouble()).startsWith(
                 "exercises.json was not opened. Line 1, column 59: exercises[0].family: found nothing, expected"
                         + " a text in quotes.")
                 .endsWith("Your own exercises are not offered; the file stays as it is.");
-        assertThat(shelf.library().get().all()).hasSize(2);
-        assertThatThrownBy(() -> shelf.change(own -> own.with(OWN))).isInstanceOf(DiskTrouble.class)
+        assertThat(ownLibrary.library().get().all()).hasSize(2);
+        assertThatThrownBy(() -> ownLibrary.change(own -> own.with(OWN))).isInstanceOf(DiskTrouble.class)
                 .hasMessageEndingWith("Nothing is written over it. Mend it or move it away first.");
         assertThat(Files.readString(file)).isEqualTo(before);
     }
@@ -99,8 +100,8 @@ class ShelfTest {
         Files.createSymbolicLink(folder.resolve(OwnLibrary.FILE), elsewhere.resolve(OwnLibrary.FILE));
         Files.writeString(folder.resolve("backup-exercises.json"), "mine");
 
-        OwnLibrary shelf = open();
-        shelf.change(own -> own.with(OWN.withId("towel-squat")));
+        OwnLibrary ownLibrary = open();
+        ownLibrary.change(own -> own.with(OWN.withId("towel-squat")));
 
         assertThat(new OwnLibrary(shipped, elsewhere, disk).library().get().own().byId())
                 .containsOnlyKeys("platform-squat", "towel-squat");
@@ -110,12 +111,12 @@ class ShelfTest {
 
     @Test
     void moreExercisesThanCanBeReadAgainAreNotWritten() throws DiskTrouble {
-        OwnLibrary shelf = open();
-        shelf.change(own -> own.with(OWN));
+        OwnLibrary ownLibrary = open();
+        ownLibrary.change(own -> own.with(OWN));
         List<Exercise> many = IntStream.rangeClosed(1, 20_000).mapToObj(each -> OWN.withId("own-" + each))
                 .toList();
 
-        assertThatThrownBy(() -> shelf.change(own -> own.withAll(many)))
+        assertThatThrownBy(() -> ownLibrary.change(own -> own.withAll(many)))
                 .hasMessage("The number of own exercises must be from 0 to 20000, not 20001.");
         assertThat(open().library().get().own().exercises()).containsExactly(OWN);
     }
