@@ -63,8 +63,7 @@ final class CombinationCheck implements Check {
         Place.Beat beat = misstep.place().beat().orElseThrow();
         return new Finding(misstep.key(), "%d/%d".formatted(which + 1, beat.part() + 1), misstep.severity(),
                 judged.at(build).on(beat),
-                "%s, count %d: %s".formatted(build.build().combinations().get(which).name(), beat.count(),
-                        misstep.what()),
+                "%s. %s".formatted(build.build().combinations().get(which).name(), misstep.what()),
                 misstep.why(), misstep.source(),
                 () -> mended ? Mends.first(misstep.mends().stream()) : List.of());
     }

@@ -44,10 +44,16 @@ public record Effect(Assessment after, Duration longer, double effortMinutes, Li
         return missing;
     }
 
+    /** What is worth a line beside where the class ends. */
+    private static List<Finding> told(List<Finding> findings) {
+        return findings.stream().filter(each -> !each.key().seenByTheEnd()).toList();
+    }
+
     /** Returns "+0:20, new: 1": what decides between ways, in few words. */
     public String brief() {
         String length = longer.isZero() ? "as long" : Lengths.signed(longer);
-        return fresh.isEmpty() ? length : "%s, new: %d".formatted(length, fresh.size());
+        int more = told(fresh).size();
+        return more == 0 ? length : "%s, new: %d".formatted(length, more);
     }
 
     /** Returns "+0:20, mends 2, new: 1", or "as long". */
@@ -57,11 +63,11 @@ public record Effect(Assessment after, Duration longer, double effortMinutes, Li
         if (Math.abs(effortMinutes) >= 1) {
             words.add("effort %+d min".formatted(Math.round(effortMinutes)));
         }
-        if (gone.size() > 1) {
-            words.add("mends %d".formatted(gone.size()));
+        if (told(gone).size() > 1) {
+            words.add("mends %d".formatted(told(gone).size()));
         }
-        if (!fresh.isEmpty()) {
-            words.add("new: %d".formatted(fresh.size()));
+        if (!told(fresh).isEmpty()) {
+            words.add("new: %d".formatted(told(fresh).size()));
         }
         return String.join(", ", words);
     }
@@ -72,8 +78,8 @@ public record Effect(Assessment after, Duration longer, double effortMinutes, Li
         List<String> lines = new ArrayList<>();
         lines.add("Ends at %s of %s: %s".formatted(Lengths.clock(fit.length()), Lengths.clock(fit.slot()),
                 words()));
-        gone.forEach(each -> lines.add("mends: " + each.what()));
-        fresh.forEach(each -> lines.add("new: " + each.what()));
+        told(gone).forEach(each -> lines.add("mends: " + each.what()));
+        told(fresh).forEach(each -> lines.add("new: " + each.what()));
         return lines;
     }
 }

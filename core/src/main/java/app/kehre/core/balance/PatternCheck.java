@@ -57,7 +57,7 @@ final class PatternCheck implements KeyedCheck {
             int count = misstep.place().beat().orElseThrow().count();
             findings.add(
                     new Finding(misstep.key(), String.valueOf(count), misstep.severity(), judged.at(item),
-                            "%s, count %d: %s".formatted(item.name(), count, misstep.what()), misstep.why(),
+                            "%s. %s".formatted(item.name(), misstep.what()), misstep.why(),
                             misstep.source(), () -> eachSide(judged, item)));
         }
         uneven(judged, item, danced.legs()).ifPresent(findings::add);

@@ -76,6 +76,9 @@ public enum CheckKey {
     private static final Set<CheckKey> OF_THE_WHOLE = EnumSet.of(NO_WATER, ENDS_ON_A_PEAK, PEAK_OUTSIDE,
             COOL_DOWN_HIGH);
 
+    /** Those that say nothing which is not seen where the class ends and where its slot. */
+    private static final Set<CheckKey> SEEN_BY_THE_END = EnumSet.of(OVER_SLOT, UNDER_SLOT, NOTHING_SPARE);
+
     private final String key;
 
     CheckKey(String key) {
@@ -85,6 +88,11 @@ public enum CheckKey {
     /** Returns what is stored. */
     public String key() {
         return key;
+    }
+
+    /** Returns whether who knows where the class ends knows it. */
+    public boolean seenByTheEnd() {
+        return SEEN_BY_THE_END.contains(this);
     }
 
     /** Returns whether it is about the class as a whole, at whichever line it shows. */

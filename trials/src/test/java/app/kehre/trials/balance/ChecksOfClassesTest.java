@@ -270,6 +270,14 @@ class ChecksOfClassesTest {
     }
 
     @Test
+    void aMisstepIsSaidWithItsCombinationAndItsCountOnce() {
+        assertThat(Hall.of(dancing("basic-step R x2; knee-up L").judged(), "foot")).extracting(Finding::what)
+                .containsExactly(
+                        "Signal and Switch. Count 9: Knee lift on the step starts on the left, but Basic step leaves"
+                                + " the weight on the left foot.");
+    }
+
+    @Test
     void everyCheckIsHere() {
         Set<String> tried = new HashSet<>();
         Stream.of(time(), effort(), areas(), preparation(), floorAndMusic(), people())
