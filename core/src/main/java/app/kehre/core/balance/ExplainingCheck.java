@@ -1,5 +1,6 @@
 package app.kehre.core.balance;
 
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -9,10 +10,12 @@ import java.util.Set;
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
+import app.kehre.core.brief.School;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
-import app.kehre.core.plan.ClassTimes;
+import app.kehre.core.pace.Pace;
+import app.kehre.core.pace.Quantity;
 import app.kehre.core.plan.Explaining;
 import app.kehre.core.plan.Item;
 import app.kehre.core.proposal.Way;
@@ -29,18 +32,29 @@ final class ExplainingCheck implements KeyedCheck {
     public List<Finding> of(ClassUnderCheck judged) {
         Set<String> seen = new HashSet<>();
         List<Finding> findings = new ArrayList<>();
-        boolean none = judged.plan().times().explainNew().toSeconds() < judged.figures()
-                .of(Threshold.EXPLAINED);
         for (Item item : judged.items()) {
-            boolean first = seen.add(item.exercise().id()) && !item.manner().known();
+            boolean first = seen.add(item.exercise().id()) && !item.manner().known()
+                    && !item.exercise().everyday();
             Explaining explaining = item.manner().explaining();
+            boolean none = shown(judged, item).toSeconds() < judged.figures().of(Threshold.EXPLAINED);
             boolean silent = explaining.mode() == Explaining.Mode.NONE
                     || none && explaining.length().isEmpty() && explaining.mode() != Explaining.Mode.OVER;
-            if (first && silent && ClassUnderCheck.main(role(judged, item))) {
+            if (first && silent && style(judged, item) != School.Teaching.FOLLOW_ME
+                    && ClassUnderCheck.main(role(judged, item))) {
                 findings.add(finding(judged, item));
             }
         }
         return findings;
+    }
+
+    /** Where the group copies at once, words lie over the movement and nothing has to be shown first. */
+    private static School.Teaching style(ClassUnderCheck judged, Item item) {
+        return item.manner().teaching().orElseGet(() -> judged.plan().segmentOf(item.id())
+                .map(segment -> segment.teaching(judged.brief())).orElseGet(judged.brief()::teaching));
+    }
+
+    private static Duration shown(ClassUnderCheck judged, Item item) {
+        return judged.plan().pace().length(Quantity.NEW, style(judged, item));
     }
 
     private static Role role(ClassUnderCheck judged, Item item) {
@@ -54,7 +68,8 @@ final class ExplainingCheck implements KeyedCheck {
                 SourceKind.TEACHING_RANGE, () -> List.of(
                         Way.of("Explain " + item.name(), judged.plan().with(item.withManner(item.manner()
                                 .withExplaining(new Explaining(Explaining.Mode.STOPS,
-                                        Optional.of(ClassTimes.USUAL.explainNew())))))),
+                                        Optional.of(Pace.USUAL.length(Quantity.NEW,
+                                                School.Teaching.SHOW_THEN_DO))))))),
                         Way.of("They know " + item.name(),
                                 judged.plan().with(item.withManner(item.manner().withKnown(true))))));
     }

@@ -12,6 +12,7 @@ import app.kehre.core.exercise.Position;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.finding.Place;
+import app.kehre.core.pace.Quantity;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.Mark;
@@ -33,7 +34,7 @@ final class FloorChangesCheck implements KeyedCheck {
         if (down <= most) {
             return List.of();
         }
-        Duration saved = judged.plan().times().floor().multipliedBy(2 * (down - most));
+        Duration saved = judged.plan().pace().length(Quantity.FLOOR).multipliedBy(2 * (down - most));
         return List.of(found(Severity.MEND, Place.CLASS,
                 "People go down to the floor %d times; keeping to %d would save %s.".formatted(down, most,
                         Lengths.clock(saved)),
@@ -46,7 +47,7 @@ final class FloorChangesCheck implements KeyedCheck {
         Predicate<ClassPlan> fewer = plan -> downs(Timeline.of(plan)) < down;
         List<Way> mends = new ArrayList<>(Mends.regrouped(judged, fewer));
         mends.addAll(Mends.nudged(judged, judged.plan().items(), fewer));
-        judged.items().stream().filter(item -> item.exercise().position().level() == Position.Level.FLOOR)
+        judged.items().stream().filter(item -> item.position().level() == Position.Level.FLOOR)
                 .map(item -> Mends.remove(judged.plan(), item)).filter(mend -> fewer.test(mend.after()))
                 .limit(1)
                 .forEach(mends::add);

@@ -11,6 +11,7 @@ import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
+import app.kehre.core.pace.Quantity;
 import app.kehre.core.plan.Item;
 import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.Phase;
@@ -45,7 +46,8 @@ final class LaidOutCheck implements KeyedCheck {
     private static boolean fetched(ClassUnderCheck judged, Item item) {
         return judged.timeline().spans().stream()
                 .anyMatch(span -> span.entry().equals(item.id()) && span.phase() == Phase.SET_UP
-                        && span.stretch().length().compareTo(judged.plan().times().weightsAtHand()) > 0);
+                        && span.stretch().length()
+                                .compareTo(judged.plan().pace().length(Quantity.WITHIN_REACH)) > 0);
     }
 
     private Finding finding(ClassUnderCheck judged, Item item, Equipment kit) {
@@ -53,8 +55,8 @@ final class LaidOutCheck implements KeyedCheck {
         return foundOf(kit.key(), Severity.CONSIDER, judged.at(item),
                 "The %s are fetched for %s while the class waits.".formatted(kit.noun(2), item.name()),
                 "Fetching takes %d s. Laid out beside each place before the class it takes %d."
-                        .formatted(judged.plan().times().fetch().toSeconds(),
-                                judged.plan().times().weightsAtHand().toSeconds()),
+                        .formatted(judged.plan().pace().length(Quantity.FETCH).toSeconds(),
+                                judged.plan().pace().length(Quantity.WITHIN_REACH).toSeconds()),
                 SourceKind.ESTIMATE,
                 () -> List.of(Way.of("Lay out the " + kit.noun(2) + " before the class",
                         judged.plan()

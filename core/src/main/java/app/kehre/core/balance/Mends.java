@@ -95,6 +95,41 @@ final class Mends {
                         inserted(plan, segment, exercise))));
     }
 
+    /**
+     * Exercises that suit the place, added at its end until it is enough: as much of one as is usual, else as much as makes sense,
+     * else another with it.
+     */
+    static List<Way> addUntil(ClassUnderCheck judged, Segment segment, Predicate<Exercise> wanted,
+            Predicate<ClassPlan> enough) {
+        ClassPlan plan = judged.plan();
+        List<Exercise> found = Suggestions.of(plan, judged.library(), segment.id(), Optional.empty(), "")
+                .stream()
+                .map(Suggestion::exercise).filter(wanted).limit(MOST_ADDED).toList();
+        return found.stream().limit(SHOWN).map(exercise -> Way.of(
+                "Add %s to %s".formatted(exercise.name(), segment.name()),
+                addedUntil(plan, segment, exercise, found, enough))).toList();
+    }
+
+    private static ClassPlan addedUntil(ClassPlan plan, Segment segment, Exercise exercise,
+            List<Exercise> others,
+            Predicate<ClassPlan> enough) {
+        ClassPlan usual = inserted(plan, segment, exercise);
+        if (enough.test(usual)) {
+            return usual;
+        }
+        Item most = Item.of(plan.nextEntryId(), exercise).withDose(exercise.dosing().most());
+        ClassPlan more = plan.add(segment.id(), segment.entries().size(), most);
+        for (Exercise other : others) {
+            if (enough.test(more)) {
+                break;
+            }
+            if (!other.equals(exercise)) {
+                more = inserted(more, more.segment(segment.id()), other);
+            }
+        }
+        return more;
+    }
+
     /** A new segment after another, or at the end, with the exercise that suits it best in it. */
     static Way segment(ClassUnderCheck judged, Optional<SegmentId> after, Role role) {
         return segment(judged, after, role, _ -> true);

@@ -14,6 +14,7 @@ import app.kehre.core.finding.Finding;
 import app.kehre.core.finding.Place;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.proposal.Way;
+import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
 
 /** An area that was promised and is missing, or thin. */
@@ -52,7 +53,9 @@ final class PromisedCheck implements KeyedCheck {
         List<Segment> segments = judged.segments(Role.TONING, Role.CORE);
         List<Way> mends = new ArrayList<>();
         for (Segment segment : segments) {
-            mends.addAll(Mends.add(judged, segment, exercise -> exercise.main().contains(area)));
+            mends.addAll(Mends.addUntil(judged, segment, exercise -> exercise.main().contains(area),
+                    plan -> Ledger.of(Use.of(Timeline.of(plan))).of(area).load() >= judged.figures()
+                            .of(Threshold.PROMISED)));
         }
         judged.items().stream()
                 .filter(item -> item.exercise().main().contains(area)

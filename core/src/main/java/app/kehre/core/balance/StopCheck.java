@@ -9,7 +9,9 @@ import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.dose.Counts;
 import app.kehre.core.effort.Band;
+import app.kehre.core.effort.Demand;
 import app.kehre.core.effort.Line;
+import app.kehre.core.effort.Piece;
 import app.kehre.core.exercise.Position;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
@@ -59,7 +61,7 @@ final class StopCheck implements KeyedCheck {
     private static Optional<Position.Level> level(ClassUnderCheck judged, Span span) {
         return span.phase() == Phase.WORK || span.phase() == Phase.HOLD
                 ? judged.find(span.entry()).flatMap(Entry::item)
-                        .map(item -> item.exercise().position().level())
+                        .map(item -> item.position().level())
                 : Optional.empty();
     }
 
@@ -69,13 +71,15 @@ final class StopCheck implements KeyedCheck {
                 .map(Entry::stops).orElse(false);
     }
 
-    /** Whether somebody's heart was in vigorous work shortly before. */
+    /** Whether vigorous work, with the heart up to it, lay shortly before; that the heart falls slowly after it is no work. */
     private static boolean vigorousBefore(ClassUnderCheck judged, int at) {
         int within = judged.figures().of(Threshold.AFTER_PEAK);
         Line line = judged.effort().main();
         for (int second = Math.max(0, at - within); second < at; second++) {
-            if (line.share(second) >= Band.VIGOROUS.from()
-                    && judged.effort().pieceAt(second).map(piece -> piece.demand().claimed()).orElse(false)) {
+            double heart = line.share(second);
+            if (judged.effort().pieceAt(second).map(Piece::demand).filter(Demand::claimed)
+                    .filter(asked -> Math.min(heart, asked.share(line.who())) >= Band.VIGOROUS.from())
+                    .isPresent()) {
                 return true;
             }
         }

@@ -32,6 +32,9 @@ public record Brief(String title, LocalDate date, LocalTime start, Duration slot
     /** How far from the timetable a class may start and still end with its slot: an hour before or after. */
     private static final Duration NEAR = Duration.ofHours(1);
 
+    /** The share of newcomers above which everything is talked through, in per cent. Kehre's estimate. */
+    private static final int MANY_NEWCOMERS = 50;
+
     private static final int HOLD_ONE_EIGHT = 4;
     private static final int HOLD_SHORT = 10;
     private static final int HOLD_USUAL = 20;
@@ -127,6 +130,23 @@ public record Brief(String title, LocalDate date, LocalTime start, Duration slot
     /** Returns the brief with other answers. */
     public Brief with(Schools other) {
         return new Brief(title, date, start, slot, group, room, goal, format, other);
+    }
+
+    /** Returns how it is taught: as was chosen, else as suits the group and the format (figures.md, "Pace"). */
+    public School.Teaching teaching() {
+        return schools.teaching().orElseGet(this::teachingThatSuits);
+    }
+
+    /** Returns Kehre's own answer to how it is taught. */
+    public School.Teaching teachingThatSuits() {
+        if (group.mix().newcomers() > MANY_NEWCOMERS
+                || group.ages().youngest() >= Group.Ages.TALKED_THROUGH) {
+            return School.Teaching.TALK_IT_THROUGH;
+        }
+        return switch (format) {
+            case CONDITIONING, STRETCH_AND_TONE -> School.Teaching.SHOW_THEN_DO;
+            default -> School.Teaching.FOLLOW_ME;
+        };
     }
 
     /** Returns how long a stretch is held by the class's setting, in seconds; older people hold longer. */

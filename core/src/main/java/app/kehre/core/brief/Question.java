@@ -7,6 +7,10 @@ import app.kehre.core.value.Term;
 
 /** A question on which practitioners differ (craft.md 9). Teaching ranges, all of them. */
 public enum Question implements Named {
+    /** The teaching style. Kehre's own answer follows the class: {@link Brief#teaching}. */
+    TEACHING("teaching", "how you teach",
+            "the right answer is within a few per cent of the class, a wrong one off by a fifth or more",
+            School.Teaching.FOLLOW_ME, School.Teaching.values()),
     /** What drives time. */
     TIME("time", "what drives time", "one class may mix them; the length is computed all the same",
             School.Time.MIXED_TIME,
@@ -73,6 +77,11 @@ public enum Question implements Named {
     /** Returns the answers that practitioners give. */
     public List<School> schools() {
         return schools;
+    }
+
+    /** Returns whether Kehre's own answer is another for another class, so that each answer given is one of its own. */
+    boolean byClass() {
+        return this == TEACHING;
     }
 
     /** Returns Kehre's answer. */

@@ -15,9 +15,10 @@ import app.kehre.core.value.Range;
  * @param wall whether a free wall is at hand
  * @param hardFloor whether the floor is hard, so that nobody kneels or lies without a mat
  * @param kit how many pieces there are of the kinds that were counted, each 0 to 500
+ * @param start how people are placed when the class begins
  * @param places where kit lies, for the kinds that lie elsewhere than usual
  */
-public record Room(int floor, boolean wall, boolean hardFloor, Map<Equipment, Integer> kit,
+public record Room(int floor, boolean wall, boolean hardFloor, Start start, Map<Equipment, Integer> kit,
         Map<Equipment, KitPlace> places) {
 
     /** The floor, where it was measured. */
@@ -25,7 +26,7 @@ public record Room(int floor, boolean wall, boolean hardFloor, Map<Equipment, In
     /** The pieces of one kind. */
     public static final Range PIECES = Range.of("pieces", 0, 500);
     /** A room of which nothing is known but that it has a wall. */
-    public static final Room UNKNOWN = new Room(0, true, false, Map.of(), Map.of());
+    public static final Room UNKNOWN = new Room(0, true, false, Start.STANDING, Map.of(), Map.of());
 
     public Room {
         if (floor != 0) {
@@ -54,17 +55,22 @@ public record Room(int floor, boolean wall, boolean hardFloor, Map<Equipment, In
 
     /** Returns the room with another floor, 0 for not measured. */
     public Room withFloor(int other) {
-        return new Room(other, wall, hardFloor, kit, places);
+        return new Room(other, wall, hardFloor, start, kit, places);
     }
 
     /** Returns the room with or without a free wall. */
     public Room withWall(boolean other) {
-        return new Room(floor, other, hardFloor, kit, places);
+        return new Room(floor, other, hardFloor, start, kit, places);
     }
 
     /** Returns the room with a hard floor, or a soft one. */
     public Room withHardFloor(boolean other) {
-        return new Room(floor, wall, other, kit, places);
+        return new Room(floor, wall, other, start, kit, places);
+    }
+
+    /** Returns the room with people placed otherwise when the class begins. */
+    public Room with(Start other) {
+        return new Room(floor, wall, hardFloor, other, kit, places);
     }
 
     /** Returns the room with so many pieces of a kind; nothing for not counted. */
@@ -73,7 +79,7 @@ public record Room(int floor, boolean wall, boolean hardFloor, Map<Equipment, In
         others.putAll(kit);
         others.remove(kind);
         count.ifPresent(pieces -> others.put(kind, pieces));
-        return new Room(floor, wall, hardFloor, others, places);
+        return new Room(floor, wall, hardFloor, start, others, places);
     }
 
     /** Returns the room with a kind of kit lying elsewhere. */
@@ -81,6 +87,6 @@ public record Room(int floor, boolean wall, boolean hardFloor, Map<Equipment, In
         Map<Equipment, KitPlace> others = new EnumMap<>(Equipment.class);
         others.putAll(places);
         others.put(kind, place);
-        return new Room(floor, wall, hardFloor, kit, others);
+        return new Room(floor, wall, hardFloor, start, kit, others);
     }
 }

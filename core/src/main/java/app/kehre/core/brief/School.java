@@ -24,6 +24,34 @@ public sealed interface School extends Named {
         return Arrays.stream(Question.values()).flatMap(question -> question.schools().stream()).toList();
     }
 
+    /** How an exercise is brought to the group: what costs time, and how much. */
+    enum Teaching implements School {
+        FOLLOW_ME("follow-me", "follow me: the group copies at once, words lie over the movement"),
+        SHOW_THEN_DO("show-then-do", "show, then do: the work stops, it is shown, then counted in"),
+        TALK_IT_THROUGH("talk-it-through", "talk it through: options and reasons first");
+
+        private final Term term;
+
+        Teaching(String key, String words) {
+            term = new Term(key, words);
+        }
+
+        @Override
+        public Term term() {
+            return term;
+        }
+
+        /** Returns what happens in the style. */
+        public String meaning() {
+            return words().substring(words().indexOf(':') + 2);
+        }
+
+        /** Returns the style alone, as it is spoken of: "follow me". */
+        public String called() {
+            return words().substring(0, words().indexOf(':'));
+        }
+    }
+
     /** What drives time. */
     enum Time implements School {
         COUNTED("counted", "counts of music"),

@@ -2,6 +2,7 @@ package app.kehre.core.brief;
 
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * How this class answers the questions on which practitioners differ.
@@ -20,7 +21,7 @@ public record Schools(Map<Question, School> chosen) {
                 throw new IllegalArgumentException("\"%s\" is no answer to \"%s\", but to \"%s\"."
                         .formatted(school.words(), question.words(), school.question().words()));
             }
-            if (school != question.usual()) {
+            if (school != question.usual() || question.byClass()) {
                 others.put(question, school);
             }
         });
@@ -30,6 +31,11 @@ public record Schools(Map<Question, School> chosen) {
     /** Returns the answer to a question. */
     public School of(Question question) {
         return chosen.getOrDefault(question, question.usual());
+    }
+
+    /** Returns the teaching style, if one was chosen. */
+    Optional<School.Teaching> teaching() {
+        return Optional.ofNullable((School.Teaching) chosen.get(Question.TEACHING));
     }
 
     /** Returns what the warm-up is made of. */
@@ -55,6 +61,14 @@ public record Schools(Map<Question, School> chosen) {
     /** Returns how the group rests. */
     public School.Rest rest() {
         return (School.Rest) of(Question.REST);
+    }
+
+    /** Returns the answers with Kehre's own to a question. */
+    public Schools without(Question question) {
+        Map<Question, School> others = new EnumMap<>(Question.class);
+        others.putAll(chosen);
+        others.remove(question);
+        return new Schools(others);
     }
 
     /** Returns the answers with another one. */

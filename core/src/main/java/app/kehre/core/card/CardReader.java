@@ -27,6 +27,7 @@ import app.kehre.core.exercise.Mets;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Option;
 import app.kehre.core.exercise.Position;
+import app.kehre.core.exercise.RepLength;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.exercise.Setting;
 import app.kehre.core.exercise.Work;
@@ -125,6 +126,7 @@ final class CardReader {
 
     private Optional<Setting> setting() {
         Position position = term(Field.POSITION, Position.class);
+        Set<Position> others = terms(Field.OTHER_POSITIONS, Position.class);
         Facing facing = term(Field.FACING, Facing.class);
         Set<Equipment> equipment = EnumSet.noneOf(Equipment.class);
         texts(Field.EQUIPMENT).forEach(word -> kit(Field.EQUIPMENT, word).ifPresent(equipment::add));
@@ -134,7 +136,7 @@ final class CardReader {
         if (problems.containsKey(Field.EQUIPMENT)) {
             return Optional.empty();
         }
-        return built(Field.STAND_INS, () -> new Setting(position, facing, equipment, standIns,
+        return built(Field.STAND_INS, () -> new Setting(position, others, facing, equipment, standIns,
                 card.text(Field.WITHOUT).strip()));
     }
 
@@ -158,15 +160,19 @@ final class CardReader {
         Optional<Load> load = card.text(Field.LOAD).isBlank()
                 ? Optional.of(Load.NONE)
                 : parsed(Field.LOAD, LoadNotation::parse);
-        return usual.isPresent() && least.isPresent() && most.isPresent() && load.isPresent()
-                ? Optional.of(new Dosing(usual.get(), least.get(), most.get(), load.get()))
+        Optional<RepLength> rep = card.text(Field.REP).isBlank()
+                ? Optional.of(RepLength.USUAL)
+                : parsed(Field.REP, RepLength::parse);
+        return Stream.of(usual, least, most, load, rep).allMatch(Optional::isPresent)
+                ? Optional.of(new Dosing(usual.get(), least.get(), most.get(), load.get(), rep.get()))
                 : Optional.empty();
     }
 
     private Optional<Coaching> coaching() {
         return built(Field.SET_UP, () -> new Coaching(card.text(Field.SET_UP).strip(),
                 card.text(Field.HOW).lines().map(String::strip).filter(line -> !line.isEmpty()).toList(),
-                card.text(Field.BREATHING).strip(), texts(Field.ALIGNMENT), card.text(Field.FAULT).strip()));
+                card.text(Field.BREATHING).strip(), texts(Field.ALIGNMENT), card.text(Field.FAULT).strip(),
+                yes(Field.EVERYDAY)));
     }
 
     private Optional<Option> option(Field field) {
@@ -184,6 +190,14 @@ final class CardReader {
         named(Field.CAUTIONS).forEach(found -> find(Field.CAUTIONS, Limit.class, found.group(1))
                 .ifPresent(limit -> cautions.add(new Caution(limit, found.group(2), rest(found)))));
         return cautions;
+    }
+
+    private boolean yes(Field field) {
+        String text = card.text(field).strip();
+        if (!text.isEmpty() && !text.equals("yes") && !text.equals("no")) {
+            report(field, "found \"%s\", expected yes or no.".formatted(cut(text)));
+        }
+        return text.equals("yes");
     }
 
     private static String rest(Matcher found) {

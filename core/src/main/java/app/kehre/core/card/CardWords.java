@@ -34,6 +34,7 @@ final class CardWords {
             case IMPACT -> exercise.impact().words();
             case METS -> exercise.work().mets().text();
             case POSITION -> exercise.position().words();
+            case OTHER_POSITIONS -> terms(exercise.setting().others());
             case FACING -> exercise.setting().facing().words();
             case FOOTWORK -> exercise.footwork().map(RowNotation::print).orElse("");
             case EQUIPMENT -> list(exercise.equipment().stream().sorted().map(Equipment::key).toList());
@@ -44,12 +45,14 @@ final class CardWords {
             case DOSE -> DoseNotation.print(exercise.usualDose());
             case LEAST -> DoseNotation.print(exercise.dosing().least());
             case MOST -> DoseNotation.print(exercise.dosing().most());
+            case REP -> exercise.rep().notation();
             case LOAD -> LoadNotation.print(exercise.usualLoad());
             case SET_UP -> exercise.coaching().setUp();
             case HOW -> String.join("\n", exercise.coaching().action());
             case BREATHING -> exercise.coaching().breathing();
             case ALIGNMENT -> list(exercise.coaching().alignment());
             case FAULT -> exercise.coaching().fault();
+            case EVERYDAY -> exercise.everyday() ? "yes" : "";
             case EASIER -> option(exercise.easier());
             case HARDER -> option(exercise.harder());
             case CAUTIONS -> list(exercise.cautions().stream().map(CardWords::caution).toList());

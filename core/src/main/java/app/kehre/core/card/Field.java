@@ -27,6 +27,8 @@ public enum Field implements Named {
     METS("mets", "METs", "5.0, Kehre's estimate, after 02052", true),
     /** The position. */
     POSITION("position", "position", "standing", true),
+    /** The other positions. */
+    OTHER_POSITIONS("other-positions", "or", "seated on a chair; standing", false),
     /** The facing. */
     FACING("facing", "facing", "front", true),
     /** What the feet do. */
@@ -38,11 +40,13 @@ public enum Field implements Named {
     /** The exercise without the kit. */
     WITHOUT("without", "without kit", "squat", false),
     /** The usual dose. */
-    DOSE("dose", "usual dose", "2 x 12 reps 2-0-2 s, rest 15 s", true),
+    DOSE("dose", "usual dose", "2 x 12 reps, rest 15 s", true),
     /** The least dose. */
-    LEAST("least", "least dose", "8 reps 2-0-2 s", false),
+    LEAST("least", "least dose", "8 reps", false),
     /** The most. */
-    MOST("most", "most dose", "3 x 15 reps 2-0-2 s, rest 15 s", false),
+    MOST("most", "most dose", "3 x 15 reps, rest 15 s", false),
+    /** The length of a rep. */
+    REP("rep", "one rep", "4 counts", false),
     /** The load. */
     LOAD("load", "load", "none", false),
     /** The set-up. */
@@ -55,6 +59,8 @@ public enum Field implements Named {
     ALIGNMENT("alignment", "alignment", "knees in line with the toes; back long", false),
     /** The usual fault. */
     FAULT("fault", "usual fault", "Knees fall in: press the floor apart.", false),
+    /** Whether everybody knows it. */
+    EVERYDAY("everyday", "known to all", "yes", false),
     /** The easier option. */
     EASIER("easier", "easier", "half way: half the depth", true),
     /** The harder option. */

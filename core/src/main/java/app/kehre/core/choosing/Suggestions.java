@@ -145,13 +145,13 @@ public final class Suggestions {
 
     private void addPlace(List<Reason> reasons, Exercise exercise) {
         neighbour.ifPresent(before -> {
-            if (before.exercise().position() == exercise.position()) {
+            if (before.position() == exercise.position()) {
                 reasons.add(new Reason(SAME_POSITION, "same position"));
             }
             if (!before.kit().isEmpty() && before.kit().equals(exercise.equipment())) {
                 reasons.add(new Reason(SAME_KIT, "same kit"));
             }
-            if (before.exercise().position().level() != exercise.position().level()) {
+            if (before.position().level() != exercise.position().level()) {
                 reasons.add(new Reason(-SAME_POSITION, "changes the floor"));
             }
         });

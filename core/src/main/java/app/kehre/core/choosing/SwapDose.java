@@ -61,7 +61,7 @@ final class SwapDose {
     private static Duration length(ClassPlan plan, Item item) {
         Segment segment = plan.segmentOf(item.id()).orElseThrow();
         Segment only = segment.withEntries(List.of(item.withoutRounds())).withLeftOut(false);
-        ClassPlan alone = new ClassPlan(plan.brief(), List.of(only), plan.times());
+        ClassPlan alone = new ClassPlan(plan.brief(), List.of(only), plan.pace());
         return Timeline.of(alone).spans().stream().filter(span -> DOSE.contains(span.phase()))
                 .map(Span::stretch).map(Stretch::length).reduce(Duration.ZERO, Duration::plus);
     }

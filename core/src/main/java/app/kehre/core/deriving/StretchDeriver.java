@@ -24,6 +24,7 @@ import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.Equipment;
+import app.kehre.core.pace.Quantity;
 import app.kehre.core.people.Limit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
@@ -42,13 +43,11 @@ final class StretchDeriver {
 
     /** Loads of fewer seconds, by share, need no stretch. Kehre's estimate. */
     private static final double LEAST_LOAD = 10;
-    /** What changing over and explaining take for each, until the class is laid out. Kehre's estimate. */
-    private static final Duration BETWEEN = Duration.ofSeconds(10);
     private static final int TICKS_IN_A_SECOND = 1;
 
     private static final Comparator<Item> LOWER = Comparator
-            .comparing((Item item) -> item.exercise().position().level())
-            .thenComparing(item -> item.exercise().position());
+            .comparing((Item item) -> item.position().level())
+            .thenComparing(item -> item.position());
 
     private final ClassPlan bare;
     private final Library library;
@@ -173,9 +172,10 @@ final class StretchDeriver {
     }
 
     private List<Item> chosen(List<Exercise> suitable, Duration time) {
+        Duration between = bare.pace().length(Quantity.STRETCH, segment.teaching(bare.brief()));
         List<SetCover.Piece> pieces = suitable.stream()
                 .map(each -> new SetCover.Piece(areas(each) & ~released,
-                        ticks(DoseLength.of(dose(each), segment, bare.times()).plus(BETWEEN))))
+                        ticks(DoseLength.of(dose(each), each, segment, bare).plus(between))))
                 .toList();
         EntryId id = firstId;
         List<Item> items = new ArrayList<>();

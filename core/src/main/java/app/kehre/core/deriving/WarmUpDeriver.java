@@ -45,8 +45,6 @@ import app.kehre.core.value.Reading;
 /** Derives the warm-up of a class. */
 final class WarmUpDeriver {
 
-    /** What changing over takes for each, until the class is laid out. Kehre's estimate. */
-    private static final int BETWEEN = 4;
     /** The most moves of a warm-up: more would be a list, not a flow. Kehre's estimate. */
     private static final int MOST = 14;
     /** Nothing harder than this stands in a warm-up, in MET. Kehre's estimate. */
@@ -153,9 +151,8 @@ final class WarmUpDeriver {
     }
 
     private int ticks(Exercise exercise) {
-        Duration length = DoseLength.of(small(exercise.usualDose()), segment, bare.times());
-        return Math.toIntExact(Math.ceilDiv(length.toMillis(), 1000)) + BETWEEN
-                + CAUTION * cautions(exercise);
+        Duration length = DoseLength.of(small(exercise.usualDose()), exercise, segment, bare);
+        return Math.toIntExact(Math.ceilDiv(length.toMillis(), 1000)) + CAUTION * cautions(exercise);
     }
 
     private int cautions(Exercise exercise) {
@@ -168,13 +165,20 @@ final class WarmUpDeriver {
         long left = minutes.toSeconds() - chosen.stream().mapToLong(this::ticks).sum();
         List<Exercise> more = suitable.stream().filter(each -> !chosen.contains(each) && cautions(each) == 0
                 && each.work().mets().value() <= hardest(true))
-                .sorted(Comparator.comparingInt(this::fits).reversed().thenComparing(Exercise::id)).toList();
+                .sorted(Comparator.comparingInt(this::fits).thenComparing(this::atMost).reversed()
+                        .thenComparing(Exercise::id))
+                .toList();
         for (Exercise each : more) {
             if (fits(each) > 0 && chosen.size() < MOST && ticks(each) <= left) {
                 chosen.add(each);
                 left -= ticks(each);
             }
         }
+    }
+
+    /** How long a move can be done: what can be done for longer makes a flow of fewer moves. */
+    private Duration atMost(Exercise exercise) {
+        return DoseLength.of(small(exercise.dosing().most()), exercise, segment, bare);
     }
 
     /** How well a move fits the school: it rehearses what comes, raises the pulse, or moves the joints. */

@@ -7,9 +7,6 @@ import app.kehre.core.value.Lengths;
 /** How long something is held. */
 public sealed interface Amount {
 
-    /** The length of one breath: 5 s. Kehre's estimate (figures.md, "Time"). */
-    Duration BREATH = Duration.ofSeconds(5);
-
     /**
      * By the clock.
      *
@@ -22,33 +19,37 @@ public sealed interface Amount {
     }
 
     /**
-     * By the music.
+     * By counting.
      *
      * @param counts 1 to 256
+     * @param ofMusic whether they are the music's in any case; else they are spoken, but for aerobic parts
      */
-    record OfCounts(int counts) implements Amount {
+    record OfCounts(int counts, boolean ofMusic) implements Amount {
         public OfCounts {
             Limits.HOLD_COUNTS.check(counts);
         }
     }
 
     /**
-     * By the breath, each {@link #BREATH} long.
+     * By the breath.
      *
      * @param breaths 1 to 60
+     * @param deep whether they are deep ones, with the arms
      */
-    record OfBreaths(int breaths) implements Amount {
+    record OfBreaths(int breaths, boolean deep) implements Amount {
         public OfBreaths {
             Limits.BREATHS.check(breaths);
         }
     }
 
-    /** Returns "25 s", "8 counts" or "5 breaths". */
+    /** Returns "25 s", "8 counts", "8 counts of music", "5 breaths" or "5 deep breaths". */
     default String notation() {
         return switch (this) {
             case OfTime(Duration length) -> Lengths.notation(length);
-            case OfCounts(int counts) -> counts + (counts == 1 ? " count" : " counts");
-            case OfBreaths(int breaths) -> breaths + (breaths == 1 ? " breath" : " breaths");
+            case OfCounts(int counts, boolean ofMusic) ->
+                counts + (counts == 1 ? " count" : " counts") + (ofMusic ? " of music" : "");
+            case OfBreaths(int breaths, boolean deep) ->
+                breaths + (deep ? " deep" : "") + (breaths == 1 ? " breath" : " breaths");
         };
     }
 }

@@ -23,7 +23,7 @@ public record CountPattern(int times, List<Part> parts, Counts.Pace pace, Sides 
      */
     public record Part(String words, int counts) {
         public Part {
-            if (!words.matches("\\p{Ll}+( \\p{Ll}+){0,5}")) {
+            if (!words.matches("\\p{Ll}+([ -]\\p{Ll}+){0,5}")) {
                 throw new IllegalArgumentException(
                         "A part of a pattern is a few words and its counts, such as singles 16, not \"%s\"."
                                 .formatted(words));

@@ -87,8 +87,8 @@ public final class DoseLevels {
             case Counts counts -> counts.counts() / Counts.EIGHT;
             case Hold hold -> switch (hold.held().amount()) {
                 case Amount.OfTime(Duration length) -> Math.toIntExact(length.toSeconds() / SECONDS);
-                case Amount.OfBreaths(int breaths) -> breaths;
-                case Amount.OfCounts(int counts) -> counts / Counts.EIGHT;
+                case Amount.OfBreaths(int breaths, boolean _) -> breaths;
+                case Amount.OfCounts(int counts, boolean _) -> counts / Counts.EIGHT;
             };
             case Interval interval -> Math.toIntExact(interval.work().toSeconds() / SECONDS);
             case AsMany _,CountPattern _,Open _ -> 0;

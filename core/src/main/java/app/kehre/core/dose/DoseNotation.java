@@ -2,7 +2,10 @@ package app.kehre.core.dose;
 
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 import app.kehre.core.value.Lengths;
@@ -16,6 +19,10 @@ import app.kehre.core.value.Reading;
  */
 public final class DoseNotation {
 
+    /** So many words are tried for the nearest reading. */
+    private static final int LONGEST_TRIED = 20;
+    private static final int MOST_READINGS = 3;
+
     private DoseNotation() {}
 
     /** Reads a dose; a refusal says what was found and how it can be written. */
@@ -23,9 +30,32 @@ public final class DoseNotation {
         try {
             return Reading.of(new DoseParser(text).parse());
         } catch (Refusal refusal) {
-            return new Reading.Refused<>(String.valueOf(refusal.getMessage()), refusal.choices());
+            List<String> choices = refusal.choices().isEmpty() ? nearest(text) : refusal.choices();
+            return new Reading.Refused<>(String.valueOf(refusal.getMessage()), choices);
         } catch (IllegalArgumentException refusal) {
             return Reading.refused(String.valueOf(refusal.getMessage()));
+        }
+    }
+
+    /** Returns what is left to be read when one word or sign of a text, or all behind it, is not there. */
+    private static List<String> nearest(String text) {
+        List<String> words = List.of(text.strip().split("\\s+"));
+        Set<String> found = new LinkedHashSet<>();
+        for (int at = words.size() - 1; at >= 0 && words.size() <= LONGEST_TRIED; at--) {
+            List<String> without = new ArrayList<>(words);
+            without.remove(at);
+            understood(without).ifPresent(found::add);
+            understood(words.subList(0, at)).ifPresent(found::add);
+        }
+        return found.stream().limit(MOST_READINGS).toList();
+    }
+
+    private static Optional<String> understood(List<String> words) {
+        try {
+            return Optional
+                    .of(print(new DoseParser(String.join(" ", words).replaceFirst("[,+]$", "")).parse()));
+        } catch (IllegalArgumentException refusal) {
+            return Optional.empty();
         }
     }
 
@@ -98,7 +128,8 @@ public final class DoseNotation {
 
     private static String stage(Stage stage) {
         return switch (stage) {
-            case Stage.Moves moves -> many(moves.number(), moves.unit().word()) + tempo(moves.tempo())
+            case Stage.Moves moves -> moves.number() + speed(moves.tempo()) + " " + moves.unit().word()
+                    + (moves.number() == 1 ? "" : "s") + tempo(moves.tempo())
                     + (moves.reach() == Stage.Reach.WHOLE ? "" : " " + moves.reach().words())
                     + (moves.stretch().isZero()
                             ? ""
@@ -148,9 +179,13 @@ public final class DoseNotation {
         return number + " " + word + (number == 1 ? "" : "s");
     }
 
+    static String speed(Tempo tempo) {
+        return tempo instanceof Tempo.Usual(Speed speed) && speed != Speed.NATURAL ? " " + speed.words() : "";
+    }
+
     private static String tempo(Tempo tempo) {
         return switch (tempo) {
-            case Tempo.Usual() -> "";
+            case Tempo.Usual _ -> "";
             case Tempo.Seconds(Tempo.Phases phases) -> " " + phases.notation() + " s";
             case Tempo.MusicCounts(Tempo.Phases phases) -> " " + phases.notation() + " counts";
         };

@@ -10,8 +10,11 @@ import app.kehre.core.value.Lengths;
 /** Reads one dose: a head that fixes its kind, then clauses in any order, each at most once. */
 final class DoseParser {
 
-    private static final Set<String> BREATHS = Set.of("breath", "breaths");
     private static final Set<String> REPS = Set.of("rep", "reps");
+    private static final Set<String> COUNTS = Set.of("count", "counts");
+    private static final Set<String> ONE_SIDE = Set.of("side", "leg", "arm", "foot", "hand", "way");
+    /** A rest in counts is kept in seconds, as without music: 120 counts a minute. */
+    private static final int COUNTS_A_SECOND = 2;
 
     private final Tokens tokens;
     private final StageParser stages;
@@ -30,6 +33,7 @@ final class DoseParser {
         if (tokens.atEnd()) {
             throw new Refusal("A dose is missing: " + Tokens.EXAMPLES + ".");
         }
+        Unclear.refuseUneven(tokens);
         Dose dose = head();
         while (!tokens.atEnd()) {
             tokens.accept(",");
@@ -41,6 +45,11 @@ final class DoseParser {
     private Dose head() {
         if (tokens.accept("as", "many", "as", "possible", "in")) {
             return new AsMany(tokens.length("the time"), 0, Sides.TOGETHER);
+        }
+        if (tokens.accept("as", "long", "as", "you", "can")) {
+            tokens.accept(",");
+            tokens.accept("about");
+            return new Open(tokens.length("the planned length"), Duration.ZERO, Sides.TOGETHER);
         }
         if (tokens.accept("about")) {
             return new Open(tokens.length("the planned length"), Duration.ZERO, Sides.TOGETHER);
@@ -78,9 +87,9 @@ final class DoseParser {
         if (tokens.accept("x")) {
             return repeated(number);
         }
-        if (tokens.acceptAny(BREATHS)) {
-            return new Hold(1, new Stage.Held(new Amount.OfBreaths(number), List.of()), Hold.Kind.HOLD,
-                    Duration.ZERO, Sides.TOGETHER);
+        if (StageParser.BREATHS.stream().anyMatch(tokens::sees)) {
+            return new Hold(1, new Stage.Held(new Amount.OfBreaths(number, stages.deepBreaths()), List.of()),
+                    Hold.Kind.HOLD, Duration.ZERO, Sides.TOGETHER);
         }
         if (tokens.accept("eights") || tokens.accept("eight")) {
             return Counts.ofEights(number);
@@ -88,6 +97,10 @@ final class DoseParser {
         if (tokens.accept("counts") || tokens.accept("count")) {
             return new Counts(number, Counts.Pace.NORMAL, Sides.TOGETHER);
         }
+        if (seesSides()) {
+            return Reps.of(number);
+        }
+        Unclear.refuseRow(tokens);
         if (tokens.atEnd()) {
             throw new Refusal("%d has no unit: write %d reps, %d counts or hold %d s.".formatted(number,
                     number, number, number), number + " reps", number + " counts", number + " eights",
@@ -108,7 +121,7 @@ final class DoseParser {
         if (tokens.sees("[")) {
             return pattern(times);
         }
-        if (tokens.seesNumberOf(BREATHS)) {
+        if (tokens.seesNumberOf(StageParser.BREATHS)) {
             return held(times, Hold.Kind.HOLD);
         }
         if (!stages.sees()) {
@@ -125,6 +138,10 @@ final class DoseParser {
 
     private Dose withoutUnit(int sets) {
         int reps = tokens.number("the reps of a set, or a hold");
+        if (seesSides()) {
+            return new Reps(sets, List.of(Stage.Moves.of(reps)), Reps.Order.STAGES, Duration.ZERO,
+                    Sides.TOGETHER);
+        }
         String choice = "%d x %d reps".formatted(sets, reps);
         throw new Refusal(
                 "After \"%d x %d\" the unit is missing: write %s.".formatted(sets, reps, choice), choice);
@@ -198,10 +215,27 @@ final class DoseParser {
         };
     }
 
+    private boolean seesSides() {
+        return tokens.sees("each") || tokens.sees("per") || tokens.sees("both");
+    }
+
+    /** Reads "each side" as it is said: "each leg", "per arm", "both sides", or "each" alone. */
+    private boolean eachSide() {
+        if (tokens.accept("both", "sides")) {
+            return true;
+        }
+        if (!tokens.accept("each") && !tokens.accept("per")) {
+            return false;
+        }
+        tokens.acceptAny(ONE_SIDE);
+        return true;
+    }
+
     private Sides sides() {
-        if (tokens.accept("each", "side")) {
+        if (eachSide()) {
             return leftFirst() ? Sides.EACH_SIDE_LEFT_FIRST : Sides.EACH_SIDE;
         }
+        Unclear.refuseCue(tokens);
         if (tokens.accept("one", "side", "a", "round")) {
             return leftFirst() ? Sides.SIDE_A_ROUND_LEFT_FIRST : Sides.SIDE_A_ROUND;
         }
@@ -226,6 +260,11 @@ final class DoseParser {
 
     private Duration rest() {
         tokens.once("rest");
+        if (tokens.seesNumberOf(COUNTS)) {
+            int counts = tokens.number("the counts of the rest");
+            tokens.acceptAny(COUNTS);
+            return Duration.ofSeconds((counts + 1) / COUNTS_A_SECOND);
+        }
         return tokens.length("the rest");
     }
 

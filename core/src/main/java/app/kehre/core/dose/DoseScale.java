@@ -58,9 +58,10 @@ public final class DoseScale {
     private static Stage.Held held(Stage.Held held, double factor) {
         Amount amount = switch (held.amount()) {
             case Amount.OfTime(Duration length) -> new Amount.OfTime(seconds(length, factor));
-            case Amount.OfCounts(int counts) ->
-                new Amount.OfCounts(Counts.EIGHT * whole(counts / (double) Counts.EIGHT * factor));
-            case Amount.OfBreaths(int breaths) -> new Amount.OfBreaths(whole(breaths * factor));
+            case Amount.OfCounts(int counts, boolean ofMusic) ->
+                new Amount.OfCounts(Counts.EIGHT * whole(counts / (double) Counts.EIGHT * factor), ofMusic);
+            case Amount.OfBreaths(int breaths, boolean deep) ->
+                new Amount.OfBreaths(whole(breaths * factor), deep);
         };
         return new Stage.Held(amount, held.postures());
     }

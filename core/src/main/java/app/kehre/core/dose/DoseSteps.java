@@ -88,8 +88,10 @@ public final class DoseSteps {
         if (low instanceof Amount.OfTime(Duration from) && high instanceof Amount.OfTime(Duration to)) {
             return seconds(from, to).<Amount>map(Amount.OfTime::new).toList();
         }
-        if (low instanceof Amount.OfBreaths(int from) && high instanceof Amount.OfBreaths(int to)) {
-            return IntStream.rangeClosed(from, to).<Amount>mapToObj(Amount.OfBreaths::new).toList();
+        if (low instanceof Amount.OfBreaths(int from, boolean deep)
+                && high instanceof Amount.OfBreaths(int to, boolean _)) {
+            return IntStream.rangeClosed(from, to)
+                    .<Amount>mapToObj(breaths -> new Amount.OfBreaths(breaths, deep)).toList();
         }
         return List.of(low, high);
     }

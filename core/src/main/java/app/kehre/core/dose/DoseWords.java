@@ -46,12 +46,13 @@ public final class DoseWords {
 
     private static String stage(Stage stage) {
         return switch (stage) {
-            case Stage.Moves moves -> moves.number() + " " + moves.unit().word()
-                    + (moves.number() == 1 ? "" : "s") + tempo(moves.tempo())
-                    + (moves.reach() == Stage.Reach.WHOLE ? "" : " " + moves.reach().words())
-                    + (moves.stretch().isZero()
-                            ? ""
-                            : " with a stretch of " + Lengths.notation(moves.stretch()) + " in each");
+            case Stage.Moves moves ->
+                moves.number() + DoseNotation.speed(moves.tempo()) + " " + moves.unit().word()
+                        + (moves.number() == 1 ? "" : "s") + tempo(moves.tempo())
+                        + (moves.reach() == Stage.Reach.WHOLE ? "" : " " + moves.reach().words())
+                        + (moves.stretch().isZero()
+                                ? ""
+                                : " with a stretch of " + Lengths.notation(moves.stretch()) + " in each");
             case Stage.Held held -> "a hold of " + held(held);
         };
     }
@@ -75,7 +76,7 @@ public final class DoseWords {
 
     private static String tempo(Tempo tempo) {
         return switch (tempo) {
-            case Tempo.Usual() -> "";
+            case Tempo.Usual _ -> "";
             case Tempo.Seconds(Tempo.Phases phases) -> " of " + phases.sum() + " s";
             case Tempo.MusicCounts(Tempo.Phases phases) -> " of " + phases.sum() + " counts";
         };

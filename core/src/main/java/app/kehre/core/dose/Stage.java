@@ -53,42 +53,36 @@ public sealed interface Stage {
     /** What is counted as one. */
     enum Unit {
         /** One movement there and back. */
-        REP("rep", 3),
+        REP("rep"),
         /** One movement on each side. */
-        PAIR("pair", 3),
+        PAIR("pair"),
         /** A small quick movement. */
-        PULSE("pulse", 1);
+        PULSE("pulse");
 
         private final String word;
-        private final int usualSeconds;
 
-        Unit(String word, int usualSeconds) {
+        Unit(String word) {
             this.word = word;
-            this.usualSeconds = usualSeconds;
         }
 
         /** Returns the word for one. */
         public String word() {
             return word;
         }
-
-        /**
-         * Returns how long one movement takes when no tempo is given: a rep 3 s, a pulse 1 s. Kehre's
-         * estimate (figures.md, "Time").
-         */
-        public Duration usualLength() {
-            return Duration.ofSeconds(usualSeconds);
-        }
     }
 
-    /** The part of the way that a rep goes. */
+    /** The part of the way that a rep goes, or which way. */
     enum Reach {
         /** The whole way. */
         WHOLE(""),
         /** Only the low part. */
         BOTTOM("at the bottom"),
         /** Only the high part. */
-        TOP("at the top");
+        TOP("at the top"),
+        /** The whole way, forward. */
+        FORWARD("forward"),
+        /** The whole way, back. */
+        BACK("back");
 
         private final String words;
 

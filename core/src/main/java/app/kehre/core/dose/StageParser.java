@@ -11,9 +11,12 @@ final class StageParser {
     /** The stages, and what leads from one to the next. */
     record Stages(List<Stage> list, Reps.Order order) {}
 
-    private static final Set<String> UNITS = Set.of("rep", "reps", "pair", "pairs", "pulse", "pulses");
+    private static final Set<String> UNITS = Set.of("rep", "reps", "pair", "pairs", "pulse", "pulses",
+            "slow", "quick", "forward", "back");
 
     private static final Set<String> RUNG = Set.of(">");
+    /** The words that begin breaths behind their number. */
+    static final Set<String> BREATHS = Set.of("breath", "breaths", "deep");
 
     private final Tokens tokens;
 
@@ -40,7 +43,9 @@ final class StageParser {
             return new Stages(list, Reps.Order.RUNGS);
         }
         while (seesFurtherStage()) {
-            tokens.accept(",");
+            if (!tokens.accept("+")) {
+                tokens.accept(",");
+            }
             list.add(stage());
         }
         return new Stages(list, Reps.Order.STAGES);
@@ -48,7 +53,7 @@ final class StageParser {
 
     private boolean seesFurtherStage() {
         int here = tokens.position();
-        boolean further = tokens.accept(",") && sees();
+        boolean further = (tokens.accept(",") || tokens.accept("+")) && sees();
         tokens.backTo(here);
         return further;
     }
@@ -93,29 +98,34 @@ final class StageParser {
     }
 
     private Amount amount() {
-        if (tokens.seesNumberOf(Set.of("breath", "breaths"))) {
+        tokens.accept("about");
+        if (tokens.seesNumberOf(BREATHS)) {
             int breaths = tokens.number("the breaths");
-            tokens.acceptAny(Set.of("breath", "breaths"));
-            return new Amount.OfBreaths(breaths);
+            return new Amount.OfBreaths(breaths, deepBreaths());
         }
         if (tokens.seesNumberOf(Set.of("count", "counts"))) {
             int counts = tokens.number("the counts");
             tokens.acceptAny(Set.of("count", "counts"));
-            return new Amount.OfCounts(counts);
+            return new Amount.OfCounts(counts, tokens.accept("of", "music"));
         }
         return new Amount.OfTime(tokens.length("the hold"));
     }
 
+    /** Takes "breaths" or "deep breaths"; returns whether they are deep. */
+    boolean deepBreaths() {
+        boolean deep = tokens.accept("deep");
+        if (!tokens.acceptAny(Set.of("breath", "breaths"))) {
+            throw tokens.unread();
+        }
+        return deep;
+    }
+
     private Stage.Moves moves() {
         int number = tokens.number("the reps");
+        Speed speed = speed();
         Stage.Unit unit = unit();
-        Tempo tempo = tempo();
-        Stage.Reach reach = Stage.Reach.WHOLE;
-        if (tokens.accept("at", "the", "bottom")) {
-            reach = Stage.Reach.BOTTOM;
-        } else if (tokens.accept("at", "the", "top")) {
-            reach = Stage.Reach.TOP;
-        }
+        Tempo tempo = speed == Speed.NATURAL ? tempo() : new Tempo.Usual(speed);
+        Stage.Reach reach = reach();
         Duration stretch = Duration.ZERO;
         if (tokens.accept("with")) {
             stretch = tokens.length("the stretch");
@@ -125,11 +135,29 @@ final class StageParser {
         return new Stage.Moves(number, unit, tempo, reach, stretch);
     }
 
+    private Stage.Reach reach() {
+        for (Stage.Reach reach : Stage.Reach.values()) {
+            if (reach != Stage.Reach.WHOLE && tokens.accept(reach.words().split(" "))) {
+                return reach;
+            }
+        }
+        return Stage.Reach.WHOLE;
+    }
+
+    private Speed speed() {
+        return tokens.accept(Speed.SLOW.words())
+                ? Speed.SLOW
+                : tokens.accept(Speed.QUICK.words()) ? Speed.QUICK : Speed.NATURAL;
+    }
+
     private Stage.Unit unit() {
         for (Stage.Unit unit : Stage.Unit.values()) {
             if (tokens.accept(unit.word()) || tokens.accept(unit.word() + "s")) {
                 return unit;
             }
+        }
+        if (tokens.sees("forward") || tokens.sees("back")) {
+            return Stage.Unit.REP;
         }
         throw tokens.unread();
     }
@@ -140,11 +168,17 @@ final class StageParser {
             return Tempo.USUAL;
         }
         int lowering = tokens.number("the lowering");
-        if (!tokens.sees("-")) {
+        if (tokens.accept("down")) {
+            return downAndUp(lowering);
+        }
+        if (!tokens.sees("-") && !tokens.sees("/")) {
             tokens.backTo(here);
             return Tempo.USUAL;
         }
-        int pauseLow = afterDash();
+        int pauseLow = tokens.accept("/") ? tokens.number("the lifting") : afterDash();
+        if (!tokens.sees("-")) {
+            return twoParts(new Tempo.Phases(lowering, 0, pauseLow, 0));
+        }
         int lifting = afterDash();
         int pauseHigh = tokens.sees("-") ? afterDash() : 0;
         Tempo.Phases phases = new Tempo.Phases(lowering, pauseLow, lifting, pauseHigh);
@@ -156,6 +190,29 @@ final class StageParser {
         }
         throw new Refusal("The tempo %s has no unit: write %s s or %s counts.".formatted(phases.notation(),
                 phases.notation(), phases.notation()));
+    }
+
+    /** Reads "2 down 2 up", or "2 down 1 hold 2 up", as counts of the music. */
+    private Tempo downAndUp(int lowering) {
+        int next = tokens.number("the counts up");
+        int pause = 0;
+        if (tokens.accept("hold")) {
+            pause = next;
+            next = tokens.number("the counts up");
+        }
+        if (!tokens.accept("up")) {
+            throw tokens.unread();
+        }
+        return new Tempo.MusicCounts(new Tempo.Phases(lowering, pause, next, 0));
+    }
+
+    /** A tempo of two parts is of counts of the music, unless it says seconds. */
+    private Tempo twoParts(Tempo.Phases phases) {
+        if (tokens.accept("s")) {
+            return new Tempo.Seconds(phases);
+        }
+        tokens.acceptAny(Set.of("count", "counts"));
+        return new Tempo.MusicCounts(phases);
     }
 
     private int afterDash() {

@@ -3,11 +3,15 @@ package app.kehre.core.dose;
 /** How fast one rep is done. */
 public sealed interface Tempo {
 
-    /** No tempo is given: one takes {@link Stage.Unit#usualLength}. */
-    Tempo USUAL = new Usual();
+    /** No tempo is given: one takes as long as by nature. */
+    Tempo USUAL = new Usual(Speed.NATURAL);
 
-    /** No tempo is given. */
-    record Usual() implements Tempo {}
+    /**
+     * No tempo is given: a rep takes its exercise's natural length.
+     *
+     * @param speed whether that, or slower, or quicker
+     */
+    record Usual(Speed speed) implements Tempo {}
 
     /**
      * Lowering, pause, lifting, pause, in seconds.

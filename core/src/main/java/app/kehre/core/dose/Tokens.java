@@ -1,6 +1,7 @@
 package app.kehre.core.dose;
 
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -30,8 +31,27 @@ final class Tokens {
 
     Tokens(String text) {
         this.text = text.strip();
-        this.tokens = TOKEN.matcher(text.toLowerCase(Locale.ROOT).replace('\u00d7', 'x')).results()
-                .map(MatchResult::group).toList();
+        this.tokens = middles(TOKEN.matcher(text.toLowerCase(Locale.ROOT).replace('\u00d7', 'x')).results()
+                .map(MatchResult::group).toList());
+    }
+
+    /** Reads "20 to 30" as what lies in the middle, rounded up. */
+    private static List<String> middles(List<String> read) {
+        List<String> middles = new ArrayList<>();
+        for (int i = 0; i < read.size(); i++) {
+            boolean range = i + 2 < read.size() && read.get(i + 1).equals("to") && isShort(read.get(i))
+                    && isShort(read.get(i + 2));
+            middles.add(range
+                    ? String.valueOf(
+                            (Integer.parseInt(read.get(i)) + Integer.parseInt(read.get(i + 2)) + 1) / 2)
+                    : read.get(i));
+            i += range ? 2 : 0;
+        }
+        return List.copyOf(middles);
+    }
+
+    private static boolean isShort(String token) {
+        return token.matches("\\d{1,6}");
     }
 
     String text() {
@@ -96,13 +116,21 @@ final class Tokens {
         }
     }
 
-    /** Takes words of letters up to the first number or sign; nothing when there are none. */
+    /** Takes words of letters, some of them joined by hyphens, up to the first number or sign; nothing when there are none. */
     String letters() {
-        int from = at;
-        while (!atEnd() && Character.isLetter(tokens.get(at).charAt(0))) {
-            at++;
+        StringBuilder words = new StringBuilder();
+        while (isWord(at)) {
+            words.append(words.isEmpty() ? "" : " ").append(tokens.get(at++));
+            while (sees("-") && isWord(at + 1)) {
+                words.append('-').append(tokens.get(at + 1));
+                at += 2;
+            }
         }
-        return String.join(" ", tokens.subList(from, at));
+        return words.toString();
+    }
+
+    private boolean isWord(int index) {
+        return index < tokens.size() && Character.isLetter(tokens.get(index).charAt(0));
     }
 
     int number(String what) {

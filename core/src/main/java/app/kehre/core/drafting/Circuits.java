@@ -22,8 +22,12 @@ final class Circuits {
     private static final int ROUNDS = 2;
     private static final Duration REST = Duration.ofSeconds(20);
     private static final int MOST = 8;
-    /** What changing from one station to the next takes beside the rest. Kehre's estimate. */
-    static final Duration BETWEEN = Duration.ofSeconds(3);
+    /** A turn of a minute, as groups are used to: 45 s of work and 15 s to breathe and change. Teaching range. */
+    private static final int TURN = 60;
+    private static final int WORK = 45;
+    /** Shorter work, and two thirds of it to breathe, where people are new or older. Teaching range. */
+    private static final int GENTLE = 30;
+    private static final int GENTLE_REST = 20;
 
     private final ClassPlan plan;
 
@@ -42,8 +46,8 @@ final class Circuits {
     Interval dose(Exercise exercise) {
         Level level = Level.of(plan.brief().group().mix());
         boolean gentle = level == Level.NEWCOMERS || plan.brief().group().older();
-        int work = gentle ? 30 : 50;
-        int rest = gentle ? 15 : 5;
+        int work = gentle ? GENTLE : WORK;
+        int rest = gentle ? GENTLE_REST : TURN - WORK;
         Sides usual = exercise.usualDose().sides();
         Sides sides = usual == Sides.TOGETHER || usual == Sides.ALTERNATING ? usual : Sides.EACH_SIDE;
         return new Interval(Duration.ofSeconds(sides == Sides.EACH_SIDE ? work / 2 : work),
@@ -55,7 +59,7 @@ final class Circuits {
         List<Item> items = new ArrayList<>();
         long each = 0;
         for (Exercise exercise : exercises.stream().limit(MOST).toList()) {
-            long length = DoseLength.of(dose(exercise), segment, plan.times()).toSeconds();
+            long length = DoseLength.of(dose(exercise), exercise, segment, plan).toSeconds();
             if (!items.isEmpty()
                     && ROUNDS * (each + length) + REST.toSeconds() > segment.target().toSeconds()) {
                 break;

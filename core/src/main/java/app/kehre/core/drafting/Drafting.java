@@ -252,7 +252,7 @@ public final class Drafting {
         if (plan.brief().format() == Format.CIRCUIT && segment.role() == Role.TONING) {
             Circuits circuits = new Circuits(plan);
             Segment once = segment.withTarget(Duration.ofSeconds(segment.target().toSeconds() / 2));
-            List<Exercise> stations = toner.fill(once, Circuits.BETWEEN, Circuits::station, circuits::dose);
+            List<Exercise> stations = toner.fill(once, Duration.ZERO, Circuits::station, circuits::dose);
             return stations.isEmpty()
                     ? plan
                     : plan.with(segment
@@ -260,7 +260,8 @@ public final class Drafting {
         }
         EntryId id = plan.nextEntryId();
         List<Entry> items = new ArrayList<>();
-        for (Exercise exercise : toner.fill(segment, Toner.BETWEEN, _ -> true, Exercise::usualDose)) {
+        for (Exercise exercise : toner.fill(segment, Toner.between(plan, segment), _ -> true,
+                Exercise::usualDose)) {
             items.add(Item.of(id.next(items.size()), exercise));
         }
         return plan.with(segment.withEntries(items));

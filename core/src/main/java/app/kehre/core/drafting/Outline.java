@@ -51,7 +51,7 @@ final class Outline {
     static ClassPlan of(ClassPlan plan) {
         Outline shape = new Outline(plan);
         shape.lay();
-        return new ClassPlan(plan.brief(), shape.segments, plan.times()).with(plan.thresholds());
+        return new ClassPlan(plan.brief(), shape.segments, plan.pace()).with(plan.thresholds());
     }
 
     /** Returns what is left for the main part. */

@@ -110,6 +110,6 @@ final class Replacements {
         boolean station = plan.circuitOf(item.id()).isPresent();
         return pool.of(plan.segmentOf(item.id()).orElseThrow().role()).stream()
                 .filter(each -> !used.contains(each.id()) && (!station || Circuits.station(each))
-                        && each.position().level() == item.exercise().position().level());
+                        && each.position().level() == item.position().level());
     }
 }

@@ -160,7 +160,7 @@ final class SlotAndMend {
     private Optional<ClassPlan> oneMore(ClassPlan plan, Segment segment) {
         Toner one = toolbox.toner().apply(plan);
         return one
-                .fill(segment.withTarget(Duration.ofSeconds(1)), Toner.BETWEEN, _ -> true,
+                .fill(segment.withTarget(Duration.ofSeconds(1)), Toner.between(plan, segment), _ -> true,
                         Exercise::usualDose)
                 .stream()
                 .findFirst().map(exercise -> {

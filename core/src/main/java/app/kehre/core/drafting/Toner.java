@@ -22,6 +22,7 @@ import app.kehre.core.exercise.Role;
 import app.kehre.core.exercise.Setting;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
+import app.kehre.core.pace.Quantity;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.DoseLength;
@@ -46,8 +47,6 @@ final class Toner {
     private static final double LOOSE = -25;
     private static final double CHANCE = 24;
     private static final int KINDS_OF_KIT = 2;
-    /** What explaining and changing over take for each, until the class is laid out. Kehre's estimate. */
-    static final Duration BETWEEN = Duration.ofSeconds(22);
     private static final int MOST = 12;
 
     private final ClassPlan plan;
@@ -69,6 +68,11 @@ final class Toner {
                 .forEach(item -> take(segment, item.exercise(), item.dose())));
     }
 
+    /** Returns what a new exercise takes beside its dose in a segment, until the class is laid out. */
+    static Duration between(ClassPlan plan, Segment segment) {
+        return plan.pace().length(Quantity.NEW, segment.teaching(plan.brief()));
+    }
+
     /**
      * Returns exercises that fill a segment as far as they go, in order.
      *
@@ -85,7 +89,7 @@ final class Toner {
             if (next.isEmpty()) {
                 break;
             }
-            Duration length = length(segment, dose.apply(next.get())).plus(between);
+            Duration length = length(segment, next.get(), dose.apply(next.get())).plus(between);
             if (!chosen.isEmpty() && length.compareTo(left) > 0) {
                 break;
             }
@@ -97,13 +101,13 @@ final class Toner {
         return DraftOrder.of(chosen);
     }
 
-    private Duration length(Segment segment, Dose dose) {
-        return DoseLength.of(dose, segment, plan.times());
+    private Duration length(Segment segment, Exercise exercise, Dose dose) {
+        return DoseLength.of(dose, exercise, segment, plan);
     }
 
     private void take(Segment segment, Exercise exercise, Dose dose) {
         if (segment.role() == Role.TONING || segment.role() == Role.CORE) {
-            balance.add(exercise, Lengths.seconds(DoseLength.of(dose, segment, plan.times())));
+            balance.add(exercise, Lengths.seconds(length(segment, exercise, dose)));
             kit.addAll(exercise.equipment());
         }
         used.add(exercise.id());

@@ -11,9 +11,10 @@ import java.util.stream.Stream;
  * @param breathing when to breathe
  * @param alignment what must be in line, one point each
  * @param fault the usual fault, and how it is mended; empty where none is known
+ * @param everyday whether everybody knows it, such as marching or shaking out, so that it is never new
  */
 public record Coaching(String setUp, List<String> action, String breathing, List<String> alignment,
-        String fault) {
+        String fault, boolean everyday) {
 
     public Coaching {
         action = List.copyOf(action);
@@ -21,6 +22,12 @@ public record Coaching(String setUp, List<String> action, String breathing, List
         if (setUp.isBlank() || action.isEmpty()) {
             throw new IllegalArgumentException("There must be a line to set up and a line to do.");
         }
+    }
+
+    /** Returns what is said of an exercise that has to be learnt. */
+    public Coaching(String setUp, List<String> action, String breathing, List<String> alignment,
+            String fault) {
+        this(setUp, action, breathing, alignment, fault, false);
     }
 
     /** Returns the lines to set up and to do. */

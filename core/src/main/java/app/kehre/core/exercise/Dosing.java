@@ -10,11 +10,12 @@ import app.kehre.core.kit.Load;
  * @param least the least that makes sense
  * @param most the most that makes sense
  * @param load what a new item starts with
+ * @param rep how long one rep takes when no tempo is given
  */
-public record Dosing(Dose usual, Dose least, Dose most, Load load) {
+public record Dosing(Dose usual, Dose least, Dose most, Load load, RepLength rep) {
 
     /** Returns a dosing of which only the usual is known. */
     public static Dosing of(Dose usual, Load load) {
-        return new Dosing(usual, usual, usual, load);
+        return new Dosing(usual, usual, usual, load, RepLength.USUAL);
     }
 }

@@ -109,6 +109,16 @@ public record Exercise(String id, Family family, String name, List<String> other
         return dosing.load();
     }
 
+    /** Returns how long one rep takes when no tempo is given. */
+    public RepLength rep() {
+        return dosing.rep();
+    }
+
+    /** Returns whether everybody knows it, so that it is never new. */
+    public boolean everyday() {
+        return coaching.everyday();
+    }
+
     /** Returns whether it carries a caution for a serious limit among some. */
     public boolean canHurt(Collection<Limit> limits) {
         return limits.stream().anyMatch(limit -> limit.serious() && cautionFor(limit).isPresent());

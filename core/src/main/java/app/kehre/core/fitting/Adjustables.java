@@ -130,7 +130,8 @@ final class Adjustables {
         Dosing dosing = first.exercise().dosing();
         List<Adjustable.Option> options = new ArrayList<>();
         for (DoseLevels.Level level : DoseLevels.of(first.dose(), dosing.least(), dosing.most())) {
-            Duration adds = length(segment, level.dose()).minus(length(segment, first.dose()))
+            Duration adds = length(segment, first, level.dose())
+                    .minus(length(segment, first, first.dose()))
                     .multipliedBy(times);
             options.add(new Adjustable.Option(
                     Change.of(first.id(), "%s: %s instead of %s".formatted(first.name(),
@@ -164,8 +165,8 @@ final class Adjustables {
         return changed;
     }
 
-    private Duration length(Segment segment, Dose dose) {
-        return DoseLength.of(dose, segment, plan.times());
+    private Duration length(Segment segment, Item item, Dose dose) {
+        return DoseLength.of(dose, item.exercise(), segment, plan);
     }
 
     /** Warm-ups and the last line of a segment stay; what is left out takes its changeover and explaining with it. */

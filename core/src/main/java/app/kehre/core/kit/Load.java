@@ -8,8 +8,9 @@ import java.util.Optional;
  *
  * @param pieces the kit that a person holds, wears or stands on, at most {@value #MOST_KINDS} kinds; none
  *     for nothing but the body
+ * @param orNone whether who wants to does without
  */
-public record Load(List<Piece> pieces) {
+public record Load(List<Piece> pieces, boolean orNone) {
 
     /** Nothing but the body. */
     public static final Load NONE = new Load(List.of());
@@ -47,7 +48,13 @@ public record Load(List<Piece> pieces) {
         }
     }
 
+    /** Returns a load that everybody has. */
+    public Load(List<Piece> pieces) {
+        this(pieces, false);
+    }
+
     public Load {
+        orNone = orNone && !pieces.isEmpty();
         if (pieces.size() > MOST_KINDS) {
             throw new IllegalArgumentException(
                     "A load is at most %d kinds of kit, not %d.".formatted(MOST_KINDS, pieces.size()));

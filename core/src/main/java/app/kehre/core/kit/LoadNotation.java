@@ -23,13 +23,16 @@ public final class LoadNotation {
             .compile("(?:(\\d{1,3}) (?!kg))?(?:(\\d{1,3}(?:\\.[05])?) kg ?|"
                     + "(light|heavy)(?: |$))?(.*?)(?: on (\\d) risers?)?( (?:at|in) the [a-z ]+)?");
 
+    private static final String OR_NONE = " or none";
+
     private LoadNotation() {}
 
     /** Prints a load in the notation that {@link #parse} reads; nothing carried is "none". */
     public static String print(Load load) {
         return load.isNone()
                 ? "none"
-                : load.pieces().stream().map(LoadNotation::print).collect(Collectors.joining(" + "));
+                : load.pieces().stream().map(LoadNotation::print).collect(Collectors.joining(" + "))
+                        + (load.orNone() ? OR_NONE : "");
     }
 
     private static String print(Load.Piece piece) {
@@ -47,14 +50,16 @@ public final class LoadNotation {
         if (given.isEmpty() || given.equals("none")) {
             return Reading.of(Load.NONE);
         }
-        String plain = SPACES.matcher(given).replaceAll(" ");
+        String spaced = SPACES.matcher(given).replaceAll(" ");
+        boolean orNone = spaced.endsWith(OR_NONE);
+        String plain = orNone ? spaced.substring(0, spaced.length() - OR_NONE.length()) : spaced;
         try {
             List<Load.Piece> pieces = new ArrayList<>();
             for (String each : PLUS.split(plain, -1)) {
                 pieces.add(piece(each).orElseThrow(() -> new IllegalArgumentException(
                         "\"%s\" is not a load: %s.".formatted(text.strip(), EXAMPLES))));
             }
-            return Reading.of(new Load(pieces));
+            return Reading.of(new Load(pieces, orNone));
         } catch (IllegalArgumentException refusal) {
             return Reading.refused(String.valueOf(refusal.getMessage()));
         }

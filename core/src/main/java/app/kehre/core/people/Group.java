@@ -35,6 +35,9 @@ public record Group(int people, Ages ages, Mix mix, Map<Limit, Integer> limits) 
         /** The youngest from which a group counts as an older one. Kehre's estimate. */
         public static final int OLDER = 60;
 
+        /** The youngest from which everything is talked through. Kehre's estimate. */
+        public static final int TALKED_THROUGH = 65;
+
         public Ages {
             YEARS.check(youngest);
             YEARS.check(oldest);

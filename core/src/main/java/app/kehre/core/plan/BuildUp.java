@@ -109,12 +109,14 @@ public record BuildUp(EntryId id, String name, Build build, Load load, String no
             move.cautions().forEach(caution -> cautions.putIfAbsent(caution.limit(), caution));
         });
         Exercise first = exercises().getFirst();
-        Setting setting = new Setting(first.position(), first.setting().facing(), kit, Map.of(), "");
+        Setting setting = new Setting(first.position(), Set.of(), first.setting().facing(), kit, Map.of(),
+                "");
         Exercise all = new Exercise(first.id(), first.family(), name, List.of(), first.roles(),
                 first.pattern(),
                 first.work(), setting, first.dosing(), first.coaching(), first.easier(), first.harder(),
                 List.copyOf(cautions.values()), first.footwork());
-        return new Item(id, all, Counts.ofEights(1), load, note, Manner.USUAL.withKnown(known()), Map.of(),
+        return new Item(id, all, Counts.ofEights(1), load, Optional.empty(), note,
+                Manner.USUAL.withKnown(known()), Map.of(),
                 instead);
     }
 

@@ -13,6 +13,7 @@ import java.util.stream.Stream;
 import app.kehre.core.advice.Thresholds;
 import app.kehre.core.brief.Brief;
 import app.kehre.core.edit.Moves;
+import app.kehre.core.pace.Pace;
 import app.kehre.core.value.Range;
 
 /**
@@ -26,12 +27,12 @@ import app.kehre.core.value.Range;
  * @param identity which plan it is, and which numbers it has given; it counts for nothing when plans are compared
  * @param brief what was fixed first
  * @param segments the parts, in order
- * @param times how long explaining and changing over take in this class
+ * @param pace how long people take in this class
  * @param thresholds the figures against which it is judged
  * @param aside the findings that the instructor set aside
  * @param chosen why Kehre proposed lines that were taken
  */
-public record ClassPlan(Identity identity, Brief brief, List<Segment> segments, ClassTimes times,
+public record ClassPlan(Identity identity, Brief brief, List<Segment> segments, Pace pace,
         Thresholds thresholds,
         List<SetAside> aside, List<Chosen> chosen) {
 
@@ -57,12 +58,12 @@ public record ClassPlan(Identity identity, Brief brief, List<Segment> segments, 
 
     /** Returns a plan with the usual times of its group. */
     public ClassPlan(Brief brief, List<Segment> segments) {
-        this(brief, segments, ClassTimes.usual(brief.group().older()));
+        this(brief, segments, Pace.usual(brief.group().older()));
     }
 
     /** Returns a new plan judged by Kehre's figures. */
-    public ClassPlan(Brief brief, List<Segment> segments, ClassTimes times) {
-        this(Identity.fresh(), brief, segments, times, Thresholds.USUAL, List.of(), List.of());
+    public ClassPlan(Brief brief, List<Segment> segments, Pace pace) {
+        this(Identity.fresh(), brief, segments, pace, Thresholds.USUAL, List.of(), List.of());
     }
 
     private static <T> void requireNew(Set<T> seen, T id, String what) {
@@ -76,18 +77,18 @@ public record ClassPlan(Identity identity, Brief brief, List<Segment> segments, 
     @Override
     public boolean equals(Object other) {
         return other instanceof ClassPlan plan && brief.equals(plan.brief) && segments.equals(plan.segments)
-                && times.equals(plan.times) && thresholds.equals(plan.thresholds)
+                && pace.equals(plan.pace) && thresholds.equals(plan.thresholds)
                 && aside.equals(plan.aside) && chosen.equals(plan.chosen);
     }
 
     @Override
     public int hashCode() {
-        return Objects.hash(brief, segments, times, thresholds, aside, chosen);
+        return Objects.hash(brief, segments, pace, thresholds, aside, chosen);
     }
 
     /** Returns the plan with another identity; numbers of its own lines and segments count as given. */
     public ClassPlan with(Identity other) {
-        return new ClassPlan(other, brief, segments, times, thresholds, aside, chosen);
+        return new ClassPlan(other, brief, segments, pace, thresholds, aside, chosen);
     }
 
     /** Returns the plan that gives no number which another state of it has given. */
@@ -185,20 +186,20 @@ public record ClassPlan(Identity identity, Brief brief, List<Segment> segments, 
 
     /** Returns the plan with another brief; the usual times follow the group. */
     public ClassPlan with(Brief other) {
-        boolean usual = times.equals(ClassTimes.usual(brief.group().older()));
+        boolean usual = pace.equals(Pace.usual(brief.group().older()));
         return new ClassPlan(identity, other, segments,
-                usual ? ClassTimes.usual(other.group().older()) : times,
+                usual ? Pace.usual(other.group().older()) : pace,
                 thresholds, aside, chosen);
     }
 
-    /** Returns the plan with other times. */
-    public ClassPlan with(ClassTimes other) {
+    /** Returns the plan with other pace. */
+    public ClassPlan with(Pace other) {
         return new ClassPlan(identity, brief, segments, other, thresholds, aside, chosen);
     }
 
     /** Returns the plan judged by other figures. */
     public ClassPlan with(Thresholds other) {
-        return new ClassPlan(identity, brief, segments, times, other, aside, chosen);
+        return new ClassPlan(identity, brief, segments, pace, other, aside, chosen);
     }
 
     /** Returns the findings set aside whose subject still stands in the class. */
@@ -208,12 +209,12 @@ public record ClassPlan(Identity identity, Brief brief, List<Segment> segments, 
 
     /** Returns the plan with other findings set aside. */
     public ClassPlan withAside(List<SetAside> others) {
-        return new ClassPlan(identity, brief, segments, times, thresholds, others, chosen);
+        return new ClassPlan(identity, brief, segments, pace, thresholds, others, chosen);
     }
 
     /** Returns the plan with other reasons of what was proposed. */
     public ClassPlan withChosen(List<Chosen> others) {
-        return new ClassPlan(identity, brief, segments, times, thresholds, aside, others);
+        return new ClassPlan(identity, brief, segments, pace, thresholds, aside, others);
     }
 
     /** Returns the plan with the reason why Kehre proposed a line; an empty one takes it away. */
@@ -233,7 +234,7 @@ public record ClassPlan(Identity identity, Brief brief, List<Segment> segments, 
 
     /** Returns the plan with other segments. */
     public ClassPlan withSegments(List<Segment> others) {
-        return new ClassPlan(identity, brief, others, times, thresholds, aside, chosen);
+        return new ClassPlan(identity, brief, others, pace, thresholds, aside, chosen);
     }
 
     /** Returns the plan with the segment of the same number replaced. */

@@ -11,6 +11,7 @@ import java.util.TreeMap;
 
 import app.kehre.core.dose.Dose;
 import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Position;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.Load;
 import app.kehre.core.people.Limit;
@@ -22,15 +23,23 @@ import app.kehre.core.people.Limit;
  * @param exercise what is done
  * @param dose how much
  * @param load with what
+ * @param posed the position in which it is done, one that the exercise has; nothing for its usual one
  * @param note the instructor's own words: a tip, an encouragement; at most {@value Notes#LONGEST} characters
  * @param manner how it is taught
  * @param rounds what is different in which round of its circuit, from 1; empty outside of circuits
  * @param instead what people with a limit do meanwhile, for as long
  */
-public record Item(EntryId id, Exercise exercise, Dose dose, Load load, String note, Manner manner,
+public record Item(EntryId id, Exercise exercise, Dose dose, Load load, Optional<Position> posed, String note,
+        Manner manner,
         Map<Integer, RoundChange> rounds, Map<Limit, Exercise> instead) implements Entry {
     public Item {
         Notes.check(note);
+        posed = posed.filter(each -> each != exercise.position());
+        posed.filter(each -> !exercise.setting().allows(each)).ifPresent(each -> {
+            throw new IllegalArgumentException("%s is not done %s; it can be done: %s.".formatted(
+                    exercise.name(), each.words(), String.join(", ",
+                            exercise.setting().positions().stream().map(Position::words).toList())));
+        });
         Map<Integer, RoundChange> changes = new TreeMap<>(rounds);
         changes.values().removeIf(RoundChange::isNone);
         changes.keySet().forEach(round -> Circuit.ROUNDS.check(round));
@@ -42,7 +51,7 @@ public record Item(EntryId id, Exercise exercise, Dose dose, Load load, String n
 
     /** Returns an item that is taught in the usual way. */
     public Item(EntryId id, Exercise exercise, Dose dose, Load load, String note) {
-        this(id, exercise, dose, load, note, Manner.USUAL, Map.of(), Map.of());
+        this(id, exercise, dose, load, Optional.empty(), note, Manner.USUAL, Map.of(), Map.of());
     }
 
     /** Returns a new item of the exercise with its usual dose and load. */
@@ -66,7 +75,20 @@ public record Item(EntryId id, Exercise exercise, Dose dose, Load load, String n
         EnumSet<Equipment> kit = EnumSet.noneOf(Equipment.class);
         kit.addAll(exercise.equipment());
         load.pieces().forEach(piece -> kit.add(piece.kit()));
+        if (position() == Position.SEATED_CHAIR) {
+            kit.add(Equipment.CHAIR);
+        }
         return kit;
+    }
+
+    /** Returns how the body is placed. */
+    public Position position() {
+        return posed.orElse(exercise.position());
+    }
+
+    /** Returns the item in another position; nothing for the exercise's usual one. */
+    public Item withPosed(Optional<Position> other) {
+        return new Item(id, exercise, dose, load, other, note, manner, rounds, instead);
     }
 
     /** Returns the item as it is in a round of its circuit, from 1. */
@@ -97,7 +119,7 @@ public record Item(EntryId id, Exercise exercise, Dose dose, Load load, String n
 
     /** Returns the item with other things to do for people with limits. */
     public Item withInstead(Map<Limit, Exercise> others) {
-        return new Item(id, exercise, dose, load, note, manner, rounds, others);
+        return new Item(id, exercise, dose, load, posed, note, manner, rounds, others);
     }
 
     /**
@@ -108,34 +130,35 @@ public record Item(EntryId id, Exercise exercise, Dose dose, Load load, String n
         Map<Limit, Exercise> still = new EnumMap<>(Limit.class);
         still.putAll(instead);
         still.keySet().removeIf(limit -> other.cautionFor(limit).isEmpty());
-        return new Item(id, other, dose, load, note, manner, rounds, still);
+        return new Item(id, other, dose, load, posed.filter(other.setting()::allows), note, manner, rounds,
+                still);
     }
 
     /** Returns the item with another dose. */
     public Item withDose(Dose other) {
-        return new Item(id, exercise, other, load, note, manner, rounds, instead);
+        return new Item(id, exercise, other, load, posed, note, manner, rounds, instead);
     }
 
     /** Returns the item with another load. */
     public Item withLoad(Load other) {
-        return new Item(id, exercise, dose, other, note, manner, rounds, instead);
+        return new Item(id, exercise, dose, other, posed, note, manner, rounds, instead);
     }
 
     /** Returns the item taught in another manner. */
     public Item withManner(Manner other) {
-        return new Item(id, exercise, dose, load, note, other, rounds, instead);
+        return new Item(id, exercise, dose, load, posed, note, other, rounds, instead);
     }
 
     /** Returns the item with another change in a round. */
     public Item withChange(int round, RoundChange change) {
         Map<Integer, RoundChange> others = new TreeMap<>(rounds);
         others.put(round, change);
-        return new Item(id, exercise, dose, load, note, manner, others, instead);
+        return new Item(id, exercise, dose, load, posed, note, manner, others, instead);
     }
 
     /** Returns the item without changes by the round, as it is outside of a circuit. */
     public Item withoutRounds() {
-        return new Item(id, exercise, dose, load, note, manner, Map.of(), instead);
+        return new Item(id, exercise, dose, load, posed, note, manner, Map.of(), instead);
     }
 
     @Override
@@ -160,11 +183,11 @@ public record Item(EntryId id, Exercise exercise, Dose dose, Load load, String n
 
     @Override
     public Item withId(EntryId other) {
-        return new Item(other, exercise, dose, load, note, manner, rounds, instead);
+        return new Item(other, exercise, dose, load, posed, note, manner, rounds, instead);
     }
 
     @Override
     public Item withNote(String other) {
-        return new Item(id, exercise, dose, load, other, manner, rounds, instead);
+        return new Item(id, exercise, dose, load, posed, other, manner, rounds, instead);
     }
 }

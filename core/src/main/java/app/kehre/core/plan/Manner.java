@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.util.Optional;
 import java.util.Set;
 
+import app.kehre.core.brief.School;
 import app.kehre.core.exercise.Style;
 import app.kehre.core.value.Range;
 
@@ -12,6 +13,7 @@ import app.kehre.core.value.Range;
  *
  * @param known whether the group knows it already; the first use in a class is new unless it is marked so
  * @param explaining how it is explained
+ * @param teaching the style in which it is taught; nothing for its segment's
  * @param changeover how long changing over to it takes, 0 to 600 s; nothing for what its position and load ask
  * @param variant which option is asked for
  * @param layer what is put on top, in the instructor's words; at most {@value #LONGEST_LAYER} characters
@@ -19,7 +21,8 @@ import app.kehre.core.value.Range;
  * @param holdingEights eights of a holding pattern before it, over which it is explained, 0 to 16
  * @param locked whether its dose stays as it is when Kehre makes the class fit
  */
-public record Manner(boolean known, Explaining explaining, Optional<Duration> changeover, Variant variant,
+public record Manner(boolean known, Explaining explaining, Optional<School.Teaching> teaching,
+        Optional<Duration> changeover, Variant variant,
         String layer, Set<Style> style, int holdingEights, boolean locked) {
 
     /** The longest layer, in characters. */
@@ -29,7 +32,8 @@ public record Manner(boolean known, Explaining explaining, Optional<Duration> ch
     /** The eights of a holding pattern. */
     public static final Range HOLDING = Range.of("the eights of a holding pattern", 0, 16);
     /** The usual way. */
-    public static final Manner USUAL = new Manner(false, Explaining.USUAL, Optional.empty(), Variant.STANDARD,
+    public static final Manner USUAL = new Manner(false, Explaining.USUAL, Optional.empty(), Optional.empty(),
+            Variant.STANDARD,
             "", Set.of(), 0, false);
 
     public Manner {
@@ -56,41 +60,51 @@ public record Manner(boolean known, Explaining explaining, Optional<Duration> ch
 
     /** Returns the same, known or not. */
     public Manner withKnown(boolean other) {
-        return new Manner(other, explaining, changeover, variant, layer, style, holdingEights, locked);
+        return new Manner(other, explaining, teaching, changeover, variant, layer, style, holdingEights,
+                locked);
     }
 
     /** Returns the same with another way to explain. */
     public Manner withExplaining(Explaining other) {
-        return new Manner(known, other, changeover, variant, layer, style, holdingEights, locked);
+        return new Manner(known, other, teaching, changeover, variant, layer, style, holdingEights, locked);
+    }
+
+    /** Returns the same in another teaching style; nothing for the segment's. */
+    public Manner withTeaching(Optional<School.Teaching> other) {
+        return new Manner(known, explaining, other, changeover, variant, layer, style, holdingEights, locked);
     }
 
     /** Returns the same with another changeover. */
     public Manner withChangeover(Optional<Duration> other) {
-        return new Manner(known, explaining, other, variant, layer, style, holdingEights, locked);
+        return new Manner(known, explaining, teaching, other, variant, layer, style, holdingEights, locked);
     }
 
     /** Returns the same with another option. */
     public Manner withVariant(Variant other) {
-        return new Manner(known, explaining, changeover, other, layer, style, holdingEights, locked);
+        return new Manner(known, explaining, teaching, changeover, other, layer, style, holdingEights,
+                locked);
     }
 
     /** Returns the same with another layer. */
     public Manner withLayer(String other) {
-        return new Manner(known, explaining, changeover, variant, other, style, holdingEights, locked);
+        return new Manner(known, explaining, teaching, changeover, variant, other, style, holdingEights,
+                locked);
     }
 
     /** Returns the same with another style. */
     public Manner withStyle(Set<Style> other) {
-        return new Manner(known, explaining, changeover, variant, layer, other, holdingEights, locked);
+        return new Manner(known, explaining, teaching, changeover, variant, layer, other, holdingEights,
+                locked);
     }
 
     /** Returns the same with another holding pattern. */
     public Manner withHoldingEights(int other) {
-        return new Manner(known, explaining, changeover, variant, layer, style, other, locked);
+        return new Manner(known, explaining, teaching, changeover, variant, layer, style, other, locked);
     }
 
     /** Returns the same, locked or not. */
     public Manner withLocked(boolean other) {
-        return new Manner(known, explaining, changeover, variant, layer, style, holdingEights, other);
+        return new Manner(known, explaining, teaching, changeover, variant, layer, style, holdingEights,
+                other);
     }
 }

@@ -10,19 +10,20 @@ import app.kehre.core.value.Range;
 import app.kehre.core.value.Term;
 
 /**
- * Time in which nobody works: water, fetching kit, a change of music, or talk.
+ * Time in which nobody works: water, fetching kit, a change of music, a rest, or talk.
  *
  * @param id what tells it from all others of the plan
  * @param kind what it is for
  * @param name what it is called, such as "Welcome"
  * @param length 1 to 1200 s
+ * @param staying whether people stay as they are, with what they hold; else hands are emptied and who lies may get up
  * @param moving whether people keep moving on the spot
  * @param notBefore the time of the class before which it does not begin, whole seconds up to 3 h: those who
  *     come early hold their pattern until then
  * @param note the instructor's own words; at most {@value Notes#LONGEST} characters
  */
-public record Pause(EntryId id, Kind kind, String name, Duration length, boolean moving,
-        Optional<Duration> notBefore, String note) implements Entry {
+public record Pause(EntryId id, Kind kind, String name, Duration length, boolean staying,
+        boolean moving, Optional<Duration> notBefore, String note) implements Entry {
 
     /** The time of the class before which a pause does not begin. */
     public static final Range NOT_BEFORE = Range.ofSeconds("the time of a pause", 0, 10_800);
@@ -46,6 +47,8 @@ public record Pause(EntryId id, Kind kind, String name, Duration length, boolean
         KIT("kit", "kit", "Fetch kit", 40),
         /** Changing the music. */
         MUSIC("music", "music", "Change the music", 15),
+        /** Getting one's breath back. */
+        REST("rest", "rest", "Rest", 20),
         /** Greeting, explaining, thanks. */
         TALK("talk", "talk", "Welcome", 60);
 
@@ -77,28 +80,34 @@ public record Pause(EntryId id, Kind kind, String name, Duration length, boolean
 
     /** Returns a new pause of the kind with its usual name and length. */
     public static Pause of(EntryId id, Kind kind) {
-        return new Pause(id, kind, kind.usualName(), kind.usualLength(), false, Optional.empty(), "");
+        return new Pause(id, kind, kind.usualName(), kind.usualLength(), kind == Kind.REST, false,
+                Optional.empty(), "");
     }
 
     /** Returns the pause with another length. */
     public Pause withLength(Duration other) {
-        return new Pause(id, kind, name, other, moving, notBefore, note);
+        return new Pause(id, kind, name, other, staying, moving, notBefore, note);
     }
 
     /** Returns the pause with another name. */
     @Override
     public Pause withName(String other) {
-        return new Pause(id, kind, other, length, moving, notBefore, note);
+        return new Pause(id, kind, other, length, staying, moving, notBefore, note);
     }
 
     /** Returns the pause with people moving or resting. */
     public Pause withMoving(boolean other) {
-        return new Pause(id, kind, name, length, other, notBefore, note);
+        return new Pause(id, kind, name, length, staying, other, notBefore, note);
+    }
+
+    /** Returns the pause with people staying as they are, or not. */
+    public Pause withStaying(boolean other) {
+        return new Pause(id, kind, name, length, other, moving, notBefore, note);
     }
 
     /** Returns the pause with another earliest time. */
     public Pause withNotBefore(Optional<Duration> other) {
-        return new Pause(id, kind, name, length, moving, other, note);
+        return new Pause(id, kind, name, length, staying, moving, other, note);
     }
 
     @Override
@@ -118,11 +127,11 @@ public record Pause(EntryId id, Kind kind, String name, Duration length, boolean
 
     @Override
     public Pause withId(EntryId other) {
-        return new Pause(other, kind, name, length, moving, notBefore, note);
+        return new Pause(other, kind, name, length, staying, moving, notBefore, note);
     }
 
     @Override
     public Pause withNote(String other) {
-        return new Pause(id, kind, name, length, moving, notBefore, other);
+        return new Pause(id, kind, name, length, staying, moving, notBefore, other);
     }
 }

@@ -5,6 +5,8 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.stream.Stream;
 
+import app.kehre.core.brief.Brief;
+import app.kehre.core.brief.School;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.music.Bpm;
 import app.kehre.core.value.Range;
@@ -18,11 +20,12 @@ import app.kehre.core.value.Range;
  * @param target how long it is meant to be, 0 to 180 min; 0 is no target
  * @param bpm the tempo of its music
  * @param entries its lines, in order
+ * @param pacing how it is taught where that differs from the class
  * @param standsAlone whether it belongs to a shorter cut of the class
  * @param leftOut whether the class is cut so that it is not taught now; nothing of it is lost
  */
 public record Segment(SegmentId id, String name, Role role, Duration target, Bpm bpm, List<Entry> entries,
-        boolean standsAlone, boolean leftOut) {
+        Pacing pacing, boolean standsAlone, boolean leftOut) {
 
     /** The longest name, in characters. */
     public static final int LONGEST_NAME = 80;
@@ -44,38 +47,48 @@ public record Segment(SegmentId id, String name, Role role, Duration target, Bpm
 
     /** Returns a segment that is part of the whole class only. */
     public Segment(SegmentId id, String name, Role role, Duration target, Bpm bpm, List<Entry> entries) {
-        this(id, name, role, target, bpm, entries, false, false);
+        this(id, name, role, target, bpm, entries, Pacing.AS_CLASS, false, false);
     }
 
     /** Returns the segment as part of a shorter cut, or not. */
     public Segment withStandsAlone(boolean other) {
-        return new Segment(id, name, role, target, bpm, entries, other, leftOut);
+        return new Segment(id, name, role, target, bpm, entries, pacing, other, leftOut);
     }
 
     /** Returns the segment left out of the class, or taken in again. */
     public Segment withLeftOut(boolean other) {
-        return new Segment(id, name, role, target, bpm, entries, standsAlone, other);
+        return new Segment(id, name, role, target, bpm, entries, pacing, standsAlone, other);
     }
 
     /** Returns the segment with other lines. */
     public Segment withEntries(List<Entry> other) {
-        return new Segment(id, name, role, target, bpm, other, standsAlone, leftOut);
+        return new Segment(id, name, role, target, bpm, other, pacing, standsAlone, leftOut);
+    }
+
+    /** Returns the segment taught in another way. */
+    public Segment with(Pacing other) {
+        return new Segment(id, name, role, target, bpm, entries, other, standsAlone, leftOut);
+    }
+
+    /** Returns the style in which it is taught in a class. */
+    public School.Teaching teaching(Brief brief) {
+        return pacing.teaching().orElseGet(brief::teaching);
     }
 
     /** Returns the segment under another name. */
     public Segment withName(String other) {
-        return new Segment(id, other, role, target, bpm, entries, standsAlone, leftOut);
+        return new Segment(id, other, role, target, bpm, entries, pacing, standsAlone, leftOut);
     }
 
     /** Returns the segment for another role. */
     public Segment withRole(Role other) {
-        return new Segment(id, name, other, target, bpm, entries, standsAlone, leftOut);
+        return new Segment(id, name, other, target, bpm, entries, pacing, standsAlone, leftOut);
     }
 
     /** Returns the segment with another target, in whole seconds. */
     public Segment withTarget(Duration other) {
-        return new Segment(id, name, role, other.truncatedTo(ChronoUnit.SECONDS), bpm, entries, standsAlone,
-                leftOut);
+        return new Segment(id, name, role, other.truncatedTo(ChronoUnit.SECONDS), bpm, entries, pacing,
+                standsAlone, leftOut);
     }
 
     /** Returns its lines as they are written below each other: each circuit, then its items. */
@@ -91,6 +104,6 @@ public record Segment(SegmentId id, String name, Role role, Duration target, Bpm
 
     /** Returns the segment at another tempo. */
     public Segment withBpm(Bpm other) {
-        return new Segment(id, name, role, target, other, entries, standsAlone, leftOut);
+        return new Segment(id, name, role, target, other, entries, pacing, standsAlone, leftOut);
     }
 }

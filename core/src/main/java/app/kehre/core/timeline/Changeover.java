@@ -18,12 +18,14 @@ import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
 import app.kehre.core.kit.Load;
 import app.kehre.core.kit.LoadNotation;
-import app.kehre.core.plan.ClassTimes;
+import app.kehre.core.pace.Pace;
+import app.kehre.core.pace.Quantity;
 import app.kehre.core.plan.Item;
 
 /**
  * What the group holds, stands at and lies on, and what it takes to change that for the next exercise. The
- * class starts standing, in shoes, with nothing in the hands. It follows the change of load, not of kind.
+ * class starts as its room says, with nothing in the hands. It follows the change of load, not of kind. A wall, a chair
+ * that stands there, shoes and bare feet are not picked up.
  */
 final class Changeover {
 
@@ -37,10 +39,14 @@ final class Changeover {
      */
     record Step(Phase phase, Mark.Kind kind, String words, Duration length) {}
 
+    private static final Set<Equipment> WORN = EnumSet.of(Equipment.BARE_FEET, Equipment.STEP);
+    /** What stands or lies there: nobody has it in hand. */
+    private static final Set<Equipment> STANDING_THERE = EnumSet.of(Equipment.WALL, Equipment.CHAIR,
+            Equipment.MAT);
     private static final Set<Equipment> BANDS = EnumSet.of(Equipment.LONG_BAND, Equipment.LOOP_BAND);
 
     private final Brief brief;
-    private final ClassTimes times;
+    private final Pace pace;
     private final Map<Equipment, Load.Piece> held = new EnumMap<>(Equipment.class);
     private final Set<String> fetched = new HashSet<>();
     private final Set<Equipment> stations = EnumSet.noneOf(Equipment.class);
@@ -48,14 +54,27 @@ final class Changeover {
     private boolean matLaid;
     private List<Step> steps = new ArrayList<>();
 
-    Changeover(Brief brief, ClassTimes times) {
+    Changeover(Brief brief, Pace pace) {
         this.brief = brief;
-        this.times = times;
+        this.pace = pace;
+        switch (brief.room().start()) {
+            case STANDING -> {
+            }
+            case ON_THE_FLOOR -> {
+                level = Position.Level.FLOOR;
+                matLaid = true;
+            }
+            case ON_CHAIRS -> {
+                stations.add(Equipment.CHAIR);
+                fetched.add(Equipment.CHAIR.key());
+            }
+        }
     }
 
     /** Copies another one: the same position, and the same kit held and fetched. */
     Changeover(Changeover other) {
-        this(other.brief, other.times);
+        this(other.brief, other.pace);
+        stations.clear();
         held.putAll(other.held);
         fetched.addAll(other.fetched);
         stations.addAll(other.stations);
@@ -71,7 +90,7 @@ final class Changeover {
      */
     List<Step> to(Item item, Predicate<Equipment> usedLater) {
         steps = new ArrayList<>();
-        Position.Level next = item.exercise().position().level();
+        Position.Level next = item.position().level();
         layDown(item, usedLater);
         if (next == Position.Level.STANDING) {
             changeLevel(next);
@@ -85,10 +104,23 @@ final class Changeover {
         return steps;
     }
 
+    /** Empties the hands, as in a pause; returns what is done. */
+    List<Step> emptyHands(Predicate<Equipment> usedLater) {
+        steps = new ArrayList<>();
+        for (Load.Piece piece : List.copyOf(held.values())) {
+            if (!WORN.contains(piece.kit())) {
+                held.remove(piece.kit());
+                layDown(piece.kit(), usedLater.test(piece.kit()));
+            }
+        }
+        return steps;
+    }
+
     private void changeLevel(Position.Level next) {
         if (level != next) {
             boolean down = next == Position.Level.FLOOR;
-            add(Phase.TRANSITION, down ? Mark.Kind.DOWN : Mark.Kind.UP, down ? "floor" : "up", times.floor());
+            add(Phase.TRANSITION, down ? Mark.Kind.DOWN : Mark.Kind.UP, down ? "floor" : "up",
+                    pace.length(Quantity.FLOOR));
             level = next;
         }
     }
@@ -104,13 +136,13 @@ final class Changeover {
 
     private void layDown(Equipment kit, boolean needed) {
         if (kit == Equipment.BARE_FEET) {
-            add(Phase.SET_UP, Mark.Kind.KIT, "shoes on", times.setUp());
+            add(Phase.SET_UP, Mark.Kind.KIT, "shoes on", Duration.ZERO);
         } else if (BANDS.contains(kit)) {
-            add(Phase.SET_UP, Mark.Kind.KIT, "band off", times.band());
+            add(Phase.SET_UP, Mark.Kind.KIT, "band off", pace.length(Quantity.BAND));
         } else if (kit != Equipment.STEP) {
             boolean away = !needed && brief.room().placeOf(kit) == KitPlace.BY_THE_WALL;
             add(Phase.SET_UP, Mark.Kind.KIT, away ? "put away" : "put down",
-                    away ? times.putAway() : times.weightsAtHand());
+                    pace.length(away ? Quantity.PUT_AWAY : Quantity.WITHIN_REACH));
         }
     }
 
@@ -120,11 +152,10 @@ final class Changeover {
             if (!needed.contains(station)) {
                 stations.remove(station);
             } else if (stations.add(station)) {
-                boolean free = brief.room().placeOf(station) == KitPlace.SET_OUT
+                boolean free = station == Equipment.WALL
+                        || brief.room().placeOf(station) == KitPlace.SET_OUT
                         || fetched.contains(station.key());
-                Duration length = station == Equipment.WALL
-                        ? times.band()
-                        : free ? Duration.ZERO : times.setUp();
+                Duration length = free ? Duration.ZERO : pace.length(Quantity.SET_UP);
                 Phase phase = station == Equipment.WALL ? Phase.TRANSITION : Phase.SET_UP;
                 add(phase, Mark.Kind.KIT, station == Equipment.WALL ? "to the wall" : station.noun(1),
                         length);
@@ -135,6 +166,9 @@ final class Changeover {
 
     private void takeUp(Item item) {
         for (Load.Piece piece : item.load().pieces()) {
+            if (STANDING_THERE.contains(piece.kit())) {
+                continue;
+            }
             Load.Piece before = held.put(piece.kit(), piece);
             if (!piece.equals(before)) {
                 takeUp(piece, before);
@@ -145,21 +179,22 @@ final class Changeover {
     private void takeUp(Load.Piece piece, Load.@Nullable Piece before) {
         String words = LoadNotation.print(new Load(List.of(piece)));
         if (piece.kit() == Equipment.BARE_FEET) {
-            add(Phase.SET_UP, Mark.Kind.KIT, "shoes off", times.setUp());
+            add(Phase.SET_UP, Mark.Kind.KIT, "shoes off", Duration.ZERO);
         } else if (piece.kit() == Equipment.STEP) {
             if (before != null && before.risers() != piece.risers()) {
-                add(Phase.SET_UP, Mark.Kind.KIT, words, times.band());
+                add(Phase.SET_UP, Mark.Kind.KIT, words, pace.length(Quantity.BAND));
             }
         } else {
             boolean fetch = fetched.add(piece.kit().key() + piece.size().words() + piece.howMany())
                     && brief.room().placeOf(piece.kit()) == KitPlace.BY_THE_WALL && !hadAlike(piece, before);
             if (BANDS.contains(piece.kit())) {
+                Duration on = pace.length(Quantity.BAND);
                 add(Phase.SET_UP, Mark.Kind.KIT, words,
-                        fetch ? times.fetch().plus(times.band()) : times.band());
+                        fetch ? pace.length(Quantity.FETCH).plus(on) : on);
             } else if (fetch) {
-                add(Phase.SET_UP, Mark.Kind.KIT, words, times.fetch());
+                add(Phase.SET_UP, Mark.Kind.KIT, words, pace.length(Quantity.FETCH));
             } else if (before == null || !hadAlike(piece, before)) {
-                add(Phase.SET_UP, Mark.Kind.KIT, words, times.weightsAtHand());
+                add(Phase.SET_UP, Mark.Kind.KIT, words, pace.length(Quantity.WITHIN_REACH));
             }
         }
     }
@@ -173,7 +208,7 @@ final class Changeover {
         if (!matLaid && item.kit().contains(Equipment.MAT)) {
             matLaid = true;
             boolean free = brief.room().placeOf(Equipment.MAT) == KitPlace.SET_OUT;
-            add(Phase.SET_UP, Mark.Kind.KIT, "mat", free ? Duration.ZERO : times.mat());
+            add(Phase.SET_UP, Mark.Kind.KIT, "mat", pace.length(free ? Quantity.MAT : Quantity.LAY_MAT));
         }
     }
 

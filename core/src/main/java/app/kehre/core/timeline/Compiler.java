@@ -3,25 +3,20 @@ package app.kehre.core.timeline;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
+import app.kehre.core.brief.School;
 import app.kehre.core.choreography.Part;
 import app.kehre.core.choreography.Pass;
 import app.kehre.core.choreography.Script;
-import app.kehre.core.dose.AsMany;
-import app.kehre.core.dose.CountPattern;
 import app.kehre.core.dose.Counts;
-import app.kehre.core.dose.Dose;
-import app.kehre.core.dose.Hold;
 import app.kehre.core.dose.Interval;
-import app.kehre.core.dose.Open;
-import app.kehre.core.dose.Reps;
+import app.kehre.core.dose.Speed;
 import app.kehre.core.exercise.Exercise;
-import app.kehre.core.exercise.Role;
+import app.kehre.core.exercise.RepLength;
+import app.kehre.core.pace.Quantity;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
@@ -41,16 +36,19 @@ final class Compiler {
     private final DoseLayer doses;
     private final Changeover changeover;
     private final LaterUse later;
-    private final Set<String> seen = new HashSet<>();
+    private final Explainer explainer;
+    private final ClockBlocks blocks;
     private final Map<EntryId, Script> scripts = new HashMap<>();
-    private Duration kitTime = Duration.ZERO;
+    private final FreeTime free = new FreeTime();
 
     Compiler(ClassPlan plan) {
         this.plan = plan;
         this.tape = new Tape(plan.segments().getFirst());
-        this.doses = new DoseLayer(tape, plan.times().sideChange());
-        this.changeover = new Changeover(plan.brief(), plan.times());
+        this.doses = new DoseLayer(tape, plan.pace());
+        this.changeover = new Changeover(plan.brief(), plan.pace());
         this.later = new LaterUse(plan);
+        this.explainer = new Explainer(plan);
+        this.blocks = new ClockBlocks(plan);
     }
 
     Tape tape() {
@@ -68,14 +66,29 @@ final class Compiler {
         tape.begin(entry.id(), Turn.ONLY, exercise(entry));
         switch (entry) {
             case Pause pause -> add(pause);
-            case Item item -> add(item, 0, explaining(item));
+            case Item item -> add(item, 0);
             case Circuit circuit -> add(circuit);
-            case Screen screen -> {
-                tape.clock(Phase.EXPLAIN, plan.times().explainNew(), Turn.ONLY, "");
-                doses.lay(screen.dose(), Duration.ZERO);
-            }
+            case Screen screen -> add(screen);
             case BuildUp build -> add(build);
         }
+    }
+
+    private void add(Screen screen) {
+        tape.clock(Phase.EXPLAIN, explainer.screen(), Turn.ONLY, "");
+        doses.lay(screen.dose(), new DoseLayer.Doing(RepLength.USUAL, Speed.NATURAL,
+                plan.pace().length(Quantity.SIDE, School.Teaching.SHOW_THEN_DO), Duration.ZERO));
+        worked(Optional.empty(), 0);
+    }
+
+    private void worked(Optional<Item> item, int round) {
+        explainer.worked(item, round);
+        free.is(restOfTheClock(item));
+    }
+
+    /** Returns the rest that an item by the clock leaves behind it. */
+    static Duration restOfTheClock(Optional<Item> item) {
+        return item.filter(ClockBlocks::byClock).map(each -> ((Interval) each.dose()))
+                .filter(Interval::lastRest).map(Interval::rest).orElse(Duration.ZERO);
     }
 
     /** The exercise of a line that has one; a build-up says with each move what is done. */
@@ -83,6 +96,7 @@ final class Compiler {
         return entry.item().map(Item::exercise);
     }
 
+    /** A pause empties the hands, unless people stay as they are, and gives time for what comes. */
     private void add(Pause pause) {
         if (pause.kind() == Pause.Kind.WATER) {
             tape.mark(Mark.Kind.WATER, "water");
@@ -90,17 +104,25 @@ final class Compiler {
         Phase phase = pause.kind() == Pause.Kind.TALK ? Phase.TALK : Phase.PAUSE;
         pause.notBefore().map(at -> at.minus(tape.now())).filter(Duration::isPositive)
                 .ifPresent(wait -> tape.clock(phase, wait, Turn.ONLY, "hold on until it is time"));
+        free.is(pause.length());
+        List<Changeover.Step> put = pause.staying() || explainer.last().isEmpty()
+                ? List.of()
+                : free.take(
+                        changeover.emptyHands(later.after(explainer.last().get(), explainer.lastRound())));
+        put.stream().filter(step -> step.length().isZero())
+                .forEach(step -> tape.mark(step.kind(), step.words()));
         tape.clock(phase, pause.length(), Turn.ONLY, pause.moving() ? "keep moving" : "");
-        kitTime = pause.kind() == Pause.Kind.KIT ? pause.length() : Duration.ZERO;
+        put.stream().filter(step -> !step.length().isZero()).forEach(this::lay);
+        explainer.worked(Optional.empty(), 1);
     }
 
     /** The music runs through it from its first count to its last; explaining lies over the first phrase. */
     private void add(BuildUp build) {
         Item whole = build.asItem();
-        steps(whole).forEach(this::lay);
-        build.exercises().stream().filter(move -> seen.add(move.id())).findFirst()
-                .ifPresent(_ -> tape.mark(Mark.Kind.FIRST, ""));
-        build.exercises().forEach(move -> seen.add(move.id()));
+        free.take(steps(whole)).forEach(this::lay);
+        if (build.exercises().stream().filter(explainer::done).count() > 0) {
+            tape.mark(Mark.Kind.FIRST, "");
+        }
         Script script = build.script(tape.segment().bpm());
         scripts.put(build.id(), script);
         Duration from = tape.now();
@@ -109,8 +131,8 @@ final class Compiler {
                 lay(pass, stage + 1);
             }
         }
-        tape.explainOver(from, build.known() ? plan.times().explainKnown() : plan.times().explainNew());
-        kitTime = Duration.ZERO;
+        tape.explainOver(from, explainer.before(build.known(), tape.segment()));
+        worked(Optional.of(whole), 0);
     }
 
     private void lay(Pass pass, int stage) {
@@ -130,45 +152,93 @@ final class Compiler {
         for (int round = 1; round <= circuit.rounds(); round++) {
             for (Item item : circuit.items()) {
                 if (!item.outIn(round)) {
-                    Item now = item.inRound(round);
-                    tape.begin(item.id(), Turn.ONLY.inRound(round), exercise(now));
-                    add(now, round, explaining(item, round));
+                    tape.begin(item.id(), Turn.ONLY.inRound(round), exercise(item.inRound(round)));
+                    add(item, round);
                 }
             }
             if (round < circuit.rounds()) {
                 tape.begin(circuit.id(), Turn.ONLY.inRound(round), Optional.empty());
                 tape.clock(Phase.REST, circuit.rest(), tape.turn(), "");
                 tape.restIsOfTheClock();
+                free.is(circuit.rest());
             }
         }
     }
 
-    private void add(Item item, int round, Duration explain) {
-        List<Changeover.Step> steps = steps(item);
-        if (seen.add(item.exercise().id())) {
-            tape.mark(Mark.Kind.FIRST, "");
+    private void add(Item written, int round) {
+        Item item = written.inRound(Math.max(1, round));
+        if (item.dose() instanceof Interval interval) {
+            byClock(item, interval, round);
+        } else {
+            byItself(written, item, round);
         }
-        boolean byClock = item.dose() instanceof Interval && tape.afterClockRest();
-        Explaining.Mode mode = mode(item, tape.segment().role());
-        Duration stops = mode == Explaining.Mode.STOPS || mode == Explaining.Mode.IN_REST
-                ? explain
-                : Duration.ZERO;
-        Duration late = byClock ? insideTheRest((Interval) item.dose(), steps, stops) : Duration.ZERO;
-        if (!byClock) {
-            steps.forEach(this::lay);
-            tape.clock(Phase.EXPLAIN, stops, tape.turn(), "");
+        worked(Optional.of(item), round);
+    }
+
+    private void byItself(Item written, Item item, int round) {
+        List<Changeover.Step> steps = free.take(steps(item));
+        Explainer.Words words = explainer.before(written, round, tape.segment());
+        boolean secondSide = explainer.isSecondSide(item, round);
+        markFirst(item);
+        steps.forEach(this::lay);
+        if (secondSide) {
+            tape.onSide(item.dose().sides().order(Math.max(1, round)).getFirst());
+            layWithinFree(Phase.SIDE_CHANGE, explainer.side(item, tape.segment()));
+        } else {
+            layWithinFree(Phase.EXPLAIN, words.stop());
         }
         Duration from = tape.now();
+        holdingPattern(item, round);
+        lay(item, Duration.ZERO);
+        if (words.mode() == Explaining.Mode.OVER) {
+            tape.explainOver(from, words.length());
+        }
+    }
+
+    private void holdingPattern(Item item, int round) {
         int holding = item.manner().holdingEights();
         if (holding > 0 && round <= 1) {
             tape.counts(Phase.WORK, (long) holding * Counts.EIGHT, tape.turn(),
                     Done.of(Done.Unit.COUNTS, holding * Counts.EIGHT), "holding pattern");
         }
-        doses.lay(item.dose(), late);
-        if (mode == Explaining.Mode.OVER) {
-            tape.explainOver(from, explain);
+    }
+
+    private void lay(Item item, Duration late) {
+        Segment segment = tape.segment();
+        doses.lay(item.dose(), new DoseLayer.Doing(item.exercise().rep(), segment.pacing().speed(),
+                explainer.side(item, segment), late));
+    }
+
+    private void markFirst(Item item) {
+        if (explainer.done(item.exercise())) {
+            tape.mark(Mark.Kind.FIRST, "");
         }
-        kitTime = Duration.ZERO;
+    }
+
+    /** The clock rules: explaining and changing over never lengthen a block; its stations are shown before it begins. */
+    private void byClock(Item item, Interval interval, int round) {
+        List<Item> stations = round <= 1 ? blocks.begunBy(item) : List.of();
+        boolean running = stations.isEmpty()
+                && (tape.afterClockRest() || explainer.last().filter(ClockBlocks::byClock).isPresent());
+        if (!running) {
+            free.take(steps(item)).forEach(this::lay);
+            Duration showing = stations.stream().map(each -> explainer.showing(each, tape.segment()))
+                    .reduce(Duration.ZERO, Duration::plus);
+            layWithinFree(Phase.EXPLAIN, showing, stations.size() > 1 ? "showing the stations" : "");
+            markFirst(item);
+            holdingPattern(item, round);
+            lay(item, Duration.ZERO);
+            return;
+        }
+        Duration said = tape.afterClockRest()
+                ? explainer.inRest(item, round, tape.segment())
+                : Duration.ZERO;
+        Duration over = explainer.inRest(item, round, tape.segment()).minus(said);
+        markFirst(item);
+        Duration late = insideTheRest(interval, steps(item), said);
+        Duration from = tape.now();
+        lay(item, late);
+        tape.explainOver(from, over);
     }
 
     /** The clock rules: what does not fit in the rest is taken from the work. Returns what the work loses. */
@@ -195,11 +265,19 @@ final class Compiler {
         tape.clock(step.phase(), step.length(), tape.turn(), step.words());
     }
 
-    /** Returns what changing over takes: what the item says, else what is left after a pause for kit. */
+    private void layWithinFree(Phase phase, Duration length) {
+        layWithinFree(phase, length, "");
+    }
+
+    private void layWithinFree(Phase phase, Duration length, String words) {
+        tape.clock(phase, free.take(length), tape.turn(), words);
+    }
+
+    /** Returns what changing over takes: what the item says, else what its position and its load ask. */
     private List<Changeover.Step> steps(Item item) {
         List<Changeover.Step> usual = changeover.to(item, later.after(item, tape.turn().round().orElse(0)));
         if (item.manner().changeover().isEmpty()) {
-            return withoutKitTime(usual);
+            return usual;
         }
         Duration length = item.manner().changeover().get();
         List<Changeover.Step> steps = new ArrayList<>();
@@ -213,58 +291,5 @@ final class Compiler {
             steps.add(new Changeover.Step(Phase.SET_UP, Mark.Kind.KIT, words, length));
         }
         return steps;
-    }
-
-    private List<Changeover.Step> withoutKitTime(List<Changeover.Step> usual) {
-        List<Changeover.Step> steps = new ArrayList<>();
-        Duration free = kitTime;
-        for (Changeover.Step step : usual) {
-            Duration saved = step.length().compareTo(free) < 0 ? step.length() : free;
-            free = free.minus(saved);
-            steps.add(new Changeover.Step(step.phase(), step.kind(), step.words(),
-                    step.length().minus(saved)));
-        }
-        return steps;
-    }
-
-    private Duration explaining(Item item) {
-        return item.manner().explaining().mode() == Explaining.Mode.NONE
-                ? Duration.ZERO
-                : item.manner().explaining().length().orElse(isNew(item)
-                        ? plan.times().explainNew()
-                        : plan.times().explainKnown());
-    }
-
-    private boolean isNew(Item item) {
-        return !item.manner().known() && !seen.contains(item.exercise().id());
-    }
-
-    /** In full in the first round, later only where a round says so or its dose is another. */
-    private Duration explaining(Item item, int round) {
-        Item now = item.inRound(round);
-        if (round == 1 || item.change(round).explaining().isPresent()) {
-            return explaining(now);
-        }
-        boolean otherDose = !now.dose().equals(item.inRound(round - 1).dose());
-        return otherDose && now.manner().explaining().mode() != Explaining.Mode.NONE
-                ? plan.times().explainKnown()
-                : Duration.ZERO;
-    }
-
-    private static Explaining.Mode mode(Item item, Role role) {
-        Explaining.Mode own = item.manner().explaining().mode();
-        if (own != Explaining.Mode.USUAL) {
-            return own;
-        }
-        boolean easy = role == Role.WARM_UP || role == Role.STRETCH || role == Role.COOL_DOWN;
-        Dose dose = item.dose();
-        return switch (dose) {
-            case Counts _,CountPattern _ -> Explaining.Mode.OVER;
-            case Interval _ -> Explaining.Mode.IN_REST;
-            case Hold hold -> easy || hold.kind() == Hold.Kind.STRETCH
-                    ? Explaining.Mode.OVER
-                    : Explaining.Mode.STOPS;
-            case Reps _,AsMany _,Open _ -> easy ? Explaining.Mode.OVER : Explaining.Mode.STOPS;
-        };
     }
 }

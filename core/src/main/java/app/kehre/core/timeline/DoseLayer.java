@@ -12,40 +12,56 @@ import app.kehre.core.dose.Hold;
 import app.kehre.core.dose.Interval;
 import app.kehre.core.dose.Open;
 import app.kehre.core.dose.Reps;
+import app.kehre.core.dose.Speed;
 import app.kehre.core.dose.Stage;
 import app.kehre.core.dose.Tempo;
+import app.kehre.core.exercise.RepLength;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.pace.Pace;
+import app.kehre.core.pace.Quantity;
 import app.kehre.core.value.Side;
 
 /** Lays the spans of one dose in one round. */
 final class DoseLayer {
 
-    private static final List<String> RUNGS = List.of("basic", "harder", "hardest");
-
-    private final Tape tape;
-    private final Duration sideChange;
-
-    DoseLayer(Tape tape, Duration sideChange) {
-        this.tape = tape;
-        this.sideChange = sideChange;
-    }
-
     /**
-     * Lays a dose.
+     * What a dose is done with.
      *
+     * @param rep how long one rep takes by nature
+     * @param speed how fast the segment's reps are, where the dose says nothing
+     * @param side how long changing to the second side takes
      * @param late how much of the first work by the clock is already lost
      */
-    void lay(Dose dose, Duration late) {
+    record Doing(RepLength rep, Speed speed, Duration side, Duration late) {}
+
+    private static final List<String> RUNGS = List.of("basic", "harder", "hardest");
+    private static final int HALF_COUNTS = 2;
+    private static final double MILLIS = 1000;
+
+    private final Tape tape;
+    private final Pace pace;
+    private Doing doing = new Doing(RepLength.USUAL, Speed.NATURAL, Duration.ZERO, Duration.ZERO);
+
+    DoseLayer(Tape tape, Pace pace) {
+        this.tape = tape;
+        this.pace = pace;
+    }
+
+    /** Lays a dose. */
+    void lay(Dose dose, Doing with) {
+        doing = with;
         List<Side> order = dose.sides().order(tape.turn().round().orElse(1));
         for (int i = 0; i < order.size(); i++) {
             tape.onSide(order.get(i));
             boolean change = i > 0 && needsSideChange(dose);
             if (change) {
-                tape.clock(Phase.SIDE_CHANGE, sideChange, tape.turn(), "");
+                tape.clock(Phase.SIDE_CHANGE, doing.side(), tape.turn(), "");
             }
             switch (dose) {
                 case Reps reps -> lay(reps);
                 case Hold hold -> lay(hold);
-                case Interval interval -> lay(interval, i == order.size() - 1, i == 0 ? late : Duration.ZERO);
+                case Interval interval -> lay(interval, i == order.size() - 1,
+                        i == 0 ? doing.late() : Duration.ZERO);
                 case AsMany many -> tape.clock(Phase.WORK, many.length(), tape.turn(), "");
                 case Open open -> tape.clock(Phase.WORK, open.planned(), tape.turn(), "");
                 case Counts counts -> tape.music(Phase.WORK,
@@ -56,11 +72,10 @@ final class DoseLayer {
         }
     }
 
-    /** Changing side lies inside the rest of an interval, and inside a move that is counted. */
-    private static boolean needsSideChange(Dose dose) {
+    /** Changing side lies inside work by the clock, where the clock rules, and inside a move that is counted. */
+    static boolean needsSideChange(Dose dose) {
         return switch (dose) {
-            case Interval interval -> interval.rest().isZero();
-            case Counts _,CountPattern _ -> false;
+            case Interval _,Counts _,CountPattern _ -> false;
             case Reps _,Hold _,AsMany _,Open _ -> true;
         };
     }
@@ -68,12 +83,34 @@ final class DoseLayer {
     private void lay(Reps reps) {
         for (int set = 1; set <= reps.sets(); set++) {
             for (int stage = 0; stage < reps.stages().size(); stage++) {
+                if (stage > 0) {
+                    between(reps, stage, set);
+                }
                 lay(reps.stages().get(stage), turn(reps, set, stage), words(reps, stage));
             }
             if (set < reps.sets()) {
-                tape.clock(Phase.REST, reps.rest(), tape.turn().ofSet(set), "");
+                restBetweenSets(reps.rest(), set);
             }
         }
+    }
+
+    /** What every ladder has between its rungs, and every set between its reps and its holds. */
+    private void between(Reps reps, int stage, int set) {
+        boolean fromHold = reps.stages().get(stage - 1) instanceof Stage.Held;
+        boolean intoHold = reps.stages().get(stage) instanceof Stage.Held;
+        Turn turn = tape.turn().ofSet(set);
+        if (reps.order() == Reps.Order.RUNGS) {
+            tape.clock(Phase.TRANSITION, pace.length(Quantity.RUNG), turn, "next rung");
+        } else if (intoHold && !fromHold) {
+            tape.clock(Phase.TRANSITION, pace.length(Quantity.INTO_HOLD), turn, "into the hold");
+        } else if (fromHold && !intoHold) {
+            tape.clock(Phase.TRANSITION, pace.length(Quantity.OUT_OF_HOLD), turn, "out of the hold");
+        }
+    }
+
+    private void restBetweenSets(Duration written, int set) {
+        Duration rest = written.isZero() ? pace.length(Quantity.SET) : written;
+        tape.clock(Phase.REST, rest, tape.turn().ofSet(set), "");
     }
 
     private Turn turn(Reps reps, int set, int stage) {
@@ -108,31 +145,57 @@ final class DoseLayer {
             case Stage.Held held -> lay(held, turn, words);
             case Stage.Moves moves -> {
                 Done reps = Done.of(Done.Unit.REPS, moves.number());
-                Duration stretch = moves.stretch().multipliedBy(moves.number());
                 switch (moves.tempo()) {
-                    case Tempo.Usual() -> tape.clock(Phase.WORK,
-                            moves.unit().usualLength().multipliedBy(moves.movements()).plus(stretch), turn,
-                            reps, words);
+                    case Tempo.Usual(Speed speed) -> lay(moves, speed, turn, reps, words);
                     case Tempo.Seconds(Tempo.Phases phases) -> tape.clock(Phase.WORK,
-                            Duration.ofSeconds((long) phases.sum() * moves.movements()).plus(stretch), turn,
-                            reps, words);
-                    case Tempo.MusicCounts(Tempo.Phases phases) -> {
+                            Duration.ofSeconds((long) phases.sum() * moves.movements()), turn, reps, words);
+                    case Tempo.MusicCounts(Tempo.Phases phases) ->
                         tape.counts(Phase.WORK, (long) phases.sum() * moves.movements(), turn, reps, words);
-                        tape.clock(Phase.WORK, stretch, turn, "stretches inside the reps");
-                    }
                 }
+                tape.clock(Phase.WORK, moves.stretch().multipliedBy(moves.number()), turn,
+                        "stretches inside the reps");
             }
         }
+    }
+
+    /** Lays reps without a tempo: by the music, as long as the exercise asks; a sequence of the whole body by the clock. */
+    private void lay(Stage.Moves moves, Speed said, Turn turn, Done reps, String words) {
+        Speed speed = said == Speed.NATURAL ? doing.speed() : said;
+        double times = moves.movements() * pace.of(Quantity.REPS) * switch (speed) {
+            case NATURAL -> 1;
+            case SLOW -> pace.of(Quantity.SLOW);
+            case QUICK -> pace.of(Quantity.QUICK);
+        };
+        if (moves.unit() == Stage.Unit.PULSE) {
+            music(times * pace.of(Quantity.PULSE), turn, reps, words);
+            return;
+        }
+        switch (doing.rep()) {
+            case RepLength.OfCounts(int counts) -> music(times * counts, turn, reps, words);
+            case RepLength.OfSeconds(int seconds) -> tape.clock(Phase.WORK,
+                    Duration.ofMillis(Math.round(times * seconds * MILLIS)), turn, reps, words);
+        }
+    }
+
+    private void music(double counts, Turn turn, Done reps, String words) {
+        tape.music(Phase.WORK, Math.max(1, Math.round(counts * HALF_COUNTS)), turn, reps, words);
     }
 
     private void lay(Stage.Held held, Turn turn, String words) {
         switch (held.amount()) {
             case Amount.OfTime(Duration length) -> tape.clock(Phase.HOLD, length, turn, words);
-            case Amount.OfBreaths(int breaths) ->
-                tape.clock(Phase.HOLD, Amount.BREATH.multipliedBy(breaths), turn,
-                        Done.of(Done.Unit.BREATHS, breaths), words);
-            case Amount.OfCounts(int counts) -> tape.counts(Phase.HOLD, counts, turn,
-                    Done.of(Done.Unit.COUNTS, counts), words);
+            case Amount.OfBreaths(int breaths, boolean deep) -> tape.clock(Phase.HOLD,
+                    pace.length(deep ? Quantity.DEEP_BREATH : Quantity.BREATH).multipliedBy(breaths), turn,
+                    Done.of(Done.Unit.BREATHS, breaths), words);
+            case Amount.OfCounts(int counts, boolean ofMusic) -> {
+                Done done = Done.of(Done.Unit.COUNTS, counts);
+                if (ofMusic || tape.segment().role() == Role.AEROBIC) {
+                    tape.counts(Phase.HOLD, counts, turn, done, words);
+                } else {
+                    tape.clock(Phase.HOLD, pace.length(Quantity.SPOKEN).multipliedBy(counts), turn, done,
+                            words);
+                }
+            }
         }
     }
 
@@ -140,7 +203,7 @@ final class DoseLayer {
         for (int set = 1; set <= hold.sets(); set++) {
             lay(hold.held(), tape.turn().ofSet(set), "");
             if (set < hold.sets()) {
-                tape.clock(Phase.REST, hold.rest(), tape.turn().ofSet(set), "");
+                restBetweenSets(hold.rest(), set);
             }
         }
     }

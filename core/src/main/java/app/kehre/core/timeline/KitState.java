@@ -2,6 +2,7 @@ package app.kehre.core.timeline;
 
 import java.time.Duration;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Predicate;
 
@@ -18,29 +19,37 @@ import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
 
 /**
- * What the group holds, stands at and lies on after some lines of a class, and what changing over took until then: for
- * trying other orders of lines without laying out the whole class each time.
+ * What the group holds, stands at and lies on after some lines of a class, and what changing over and explaining took until
+ * then: for trying other orders of lines without laying out the whole class each time.
  */
 public final class KitState {
 
+    private final ClassPlan plan;
     private final Changeover changeover;
+    private final Explainer explainer;
+    private final FreeTime free;
     private Duration spent;
 
-    private KitState(Changeover changeover, Duration spent) {
+    private KitState(ClassPlan plan, Changeover changeover, Explainer explainer, FreeTime free,
+            Duration spent) {
+        this.plan = plan;
         this.changeover = changeover;
+        this.explainer = explainer;
+        this.free = free;
         this.spent = spent;
     }
 
     /** Returns what it is before a segment, everything before it done. */
     public static KitState before(ClassPlan plan, SegmentId segmentId) {
-        KitState state = new KitState(new Changeover(plan.brief(), plan.times()), Duration.ZERO);
+        KitState state = new KitState(plan, new Changeover(plan.brief(), plan.pace()), new Explainer(plan),
+                new FreeTime(), Duration.ZERO);
         LaterUse later = new LaterUse(plan);
         for (Segment segment : plan.segments()) {
             if (segment.id().equals(segmentId)) {
                 break;
             }
             if (!segment.leftOut()) {
-                segment.entries().forEach(line -> state.go(line, later::after));
+                segment.entries().forEach(line -> state.go(line, segment, later::after));
             }
         }
         state.spent = Duration.ZERO;
@@ -53,12 +62,14 @@ public final class KitState {
      * @param usedLater whether a kind of kit is needed again after that line
      */
     public KitState after(Entry line, Predicate<Equipment> usedLater) {
-        KitState next = new KitState(new Changeover(changeover), spent);
-        next.go(line, (item, round) -> usedLater.or(kit -> neededAgain(line, item, round, kit)));
+        KitState next = new KitState(plan, new Changeover(changeover), new Explainer(explainer), free.copy(),
+                spent);
+        next.go(line, plan.segmentOf(line.id()).orElseThrow(),
+                (item, round) -> usedLater.or(kit -> neededAgain(line, item, round, kit)));
         return next;
     }
 
-    /** Returns what changing over took since the segment began. */
+    /** Returns what changing over and explaining took since the segment began. */
     public Duration spent() {
         return spent;
     }
@@ -72,27 +83,65 @@ public final class KitState {
         return circuit.items().stream().skip(from).anyMatch(each -> each.kit().contains(kit));
     }
 
-    private void go(Entry line, BiFunction<Item, Integer, Predicate<Equipment>> later) {
+    private void go(Entry line, Segment segment, BiFunction<Item, Integer, Predicate<Equipment>> later) {
         switch (line) {
-            case Item item -> go(item, later.apply(item, 0));
-            case BuildUp build -> go(build.asItem(), later.apply(build.asItem(), 0));
+            case Item item -> go(item, 0, segment, later.apply(item, 0));
+            case BuildUp build -> {
+                build.exercises().forEach(explainer::done);
+                spend(free.take(changeover.to(build.asItem(), later.apply(build.asItem(), 0))));
+                worked(Optional.of(build.asItem()), 0);
+            }
             case Circuit circuit -> {
                 for (int round = 1; round <= circuit.rounds(); round++) {
                     for (Item item : circuit.items()) {
                         if (!item.outIn(round)) {
-                            go(item.inRound(round), later.apply(item, round));
+                            go(item, round, segment, later.apply(item, round));
                         }
                     }
+                    free.is(circuit.rest());
                 }
             }
-            case Pause _,Screen _ -> {
-            }
+            case Pause pause -> go(pause, later);
+            case Screen _ -> worked(Optional.empty(), 0);
         }
     }
 
-    private void go(Item item, Predicate<Equipment> usedLater) {
-        Duration usual = changeover.to(item, usedLater).stream().map(Changeover.Step::length)
-                .reduce(Duration.ZERO, Duration::plus);
-        spent = spent.plus(item.manner().changeover().orElse(usual));
+    private void go(Pause pause, BiFunction<Item, Integer, Predicate<Equipment>> later) {
+        free.is(pause.length());
+        if (!pause.staying() && explainer.last().isPresent()) {
+            spend(free.take(
+                    changeover.emptyHands(later.apply(explainer.last().get(), explainer.lastRound()))));
+        }
+        explainer.worked(Optional.empty(), 0);
+    }
+
+    private void go(Item written, int round, Segment segment, Predicate<Equipment> usedLater) {
+        Item item = written.inRound(Math.max(1, round));
+        List<Changeover.Step> usual = changeover.to(item, usedLater);
+        boolean byClock = ClockBlocks.byClock(item);
+        Optional<Duration> said = item.manner().changeover();
+        if (byClock) {
+            spent = spent.plus(said.orElseGet(() -> sum(usual)));
+        } else {
+            spent = spent.plus(said.map(free::take).orElseGet(() -> sum(free.take(usual))));
+            spent = spent.plus(free.take(explainer.isSecondSide(item, round)
+                    ? explainer.side(item, segment)
+                    : explainer.before(written, round, segment).stop()));
+        }
+        explainer.done(item.exercise());
+        worked(Optional.of(item), round);
+    }
+
+    private void worked(Optional<Item> item, int round) {
+        explainer.worked(item, round);
+        free.is(Compiler.restOfTheClock(item));
+    }
+
+    private void spend(List<Changeover.Step> steps) {
+        spent = spent.plus(sum(steps));
+    }
+
+    private static Duration sum(List<Changeover.Step> steps) {
+        return steps.stream().map(Changeover.Step::length).reduce(Duration.ZERO, Duration::plus);
     }
 }

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.SegmentId;
 import app.kehre.core.value.Lengths;
 
@@ -71,6 +72,14 @@ public record Tally(Map<Use, Duration> lengths, Duration explainOver, Duration l
                 .filter(each -> segment.isEmpty() || segment.get().equals(each.segment())).map(Lost::length)
                 .reduce(Duration.ZERO, Duration::plus);
         return new Tally(lengths, over, lost);
+    }
+
+    /** Returns the tally of a line. */
+    public static Tally ofLine(Timeline timeline, EntryId line) {
+        Map<Use, Duration> lengths = new EnumMap<>(Use.class);
+        timeline.spans().stream().filter(span -> span.entry().equals(line))
+                .forEach(span -> lengths.merge(Use.of(span.phase()), span.stretch().shown(), Duration::plus));
+        return new Tally(lengths, Duration.ZERO, Duration.ZERO);
     }
 
     /** Returns the length of a use. */

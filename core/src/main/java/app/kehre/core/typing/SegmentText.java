@@ -3,6 +3,8 @@ package app.kehre.core.typing;
 import java.time.Duration;
 import java.util.Optional;
 
+import app.kehre.core.brief.School;
+import app.kehre.core.dose.Speed;
 import app.kehre.core.music.Bpm;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.value.Lengths;
@@ -12,6 +14,14 @@ import app.kehre.core.value.Reading;
 public final class SegmentText {
 
     private SegmentText() {}
+
+    /** Returns how a segment is taught where that differs: "show, then do, slow"; "as the class" where it does not. */
+    public static String pacing(Segment segment) {
+        String style = segment.pacing().teaching().map(School.Teaching::called).orElse("as the class");
+        return segment.pacing().speed() == Speed.NATURAL
+                ? style
+                : style + ", reps " + segment.pacing().speed().words();
+    }
 
     /** Returns the target length, such as "8:00"; a dash where there is none. */
     public static String target(Segment segment) {

@@ -45,9 +45,14 @@ public interface Named {
         return Optional.empty();
     }
 
-    /** Returns the words of all terms of a list, for the sentence that says what was expected. */
+    /**
+     * Returns the words of all terms of a list, for the sentence that says what was expected; those with a comma in them stand in
+     * quotes.
+     */
     static <T extends Enum<T> & Named> String all(Class<T> list) {
-        return Arrays.stream(list.getEnumConstants()).map(Named::words).collect(Collectors.joining(", "));
+        return Arrays.stream(list.getEnumConstants()).map(Named::words)
+                .map(words -> words.contains(",") ? "\"" + words + "\"" : words)
+                .collect(Collectors.joining(", "));
     }
 
     /** Returns the keys of all terms of a list. */

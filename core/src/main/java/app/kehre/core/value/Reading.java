@@ -68,4 +68,12 @@ public sealed interface Reading<T> {
             case Refused<T>(String sentence, List<String> choices) -> new Refused<>(sentence, choices);
         };
     }
+
+    /** Returns what the value is read as in turn, or the refusal. */
+    default <U> Reading<U> flatMap(Function<T, Reading<U>> turn) {
+        return switch (this) {
+            case Understood<T>(T found) -> turn.apply(found);
+            case Refused<T>(String sentence, List<String> choices) -> new Refused<>(sentence, choices);
+        };
+    }
 }

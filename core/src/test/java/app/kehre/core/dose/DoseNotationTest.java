@@ -112,6 +112,36 @@ class DoseNotationTest {
     }
 
     @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"10 each side|10 reps, each side",
+            "10 reps each leg|10 reps, each side",
+            "15 each|15 reps, each side", "3 x 12 per arm, left first|3 x 12 reps, each side, left first",
+            "12 reps both sides|12 reps, each side", "8 slow reps|", "2 x 8 quick reps, rest 5 s|",
+            "8 reps 2 down 2 up|8 reps 2-0-2 counts", "8 reps 2 down 1 hold 3 up|8 reps 2-1-3 counts",
+            "12 reps 2-2|12 reps 2-0-2 counts", "12 reps 2/2|12 reps 2-0-2 counts",
+            "12 reps 3-1 s|12 reps 3-0-1 s", "5 reps + hold 5 s + 5 reps|5 reps, hold 5 s, 5 reps",
+            "2 x 12 reps, rest 4 counts|2 x 12 reps, rest 2 s", "hold about 10 s|hold 10 s",
+            "20 to 30 s on|25 s on", "8 to 12 reps|10 reps",
+            "as long as you can, about 40 s|about 40 s", "10 forward, 10 back|10 reps forward, 10 reps back",
+            "[step-touch 16, knee-lift 16]|", "hold 8 counts of music|", "6 deep breaths|"})
+    void whatIsWrittenAsInstructorsWriteIsRead(String written, String printed) {
+        assertThat(DoseNotation.parse(written).value().map(DoseNotation::print))
+                .contains(printed == null ? written : printed);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+            "hold 12 s right, 24 s left|\"hold 12 s right, 24 s left\" is not the same on both sides: write hold 12 s, right side here and hold 24 s, left side on a line of its own.|hold 12 s, right side; hold 24 s, left side",
+            "hold 12 s right, 12 s left|Both sides are alike: write hold 12 s, each side.|hold 12 s, each side",
+            "12 reps, last 8 counted|\"last 8 counted\" is a cue and takes no time: write it as the line's note.|12 reps",
+            "8-8-8|\"8-8-8\" can be rungs or sets: write 8 > 8 > 8 reps, or 3 x 8 reps.|8 > 8 > 8 reps; 3 x 8 reps",
+            "12 reps gladly|\"gladly\" does not fit in \"12 reps gladly\": write it like 3 x 12 reps, hold 25 s each side, 45 s on, 15 s off, x5 or 5 eights.|12 reps",
+            "squat 12 reps|\"squat 12 reps\" is not a dose: write it like 3 x 12 reps, hold 25 s each side, 45 s on, 15 s off, x5 or 5 eights.|12 reps"})
+    void whatCannotBeReadOffersTheNearestReadings(String written, String sentence, String choices) {
+        assertThat(DoseNotation.parse(written).problem()).isEqualTo(sentence);
+        assertThat(String.join("; ", DoseNotation.parse(written).choices())).isEqualTo(choices);
+    }
+
+    @ParameterizedTest
     @CsvSource(delimiter = '|', value = {"30 s|hold 30 s; 30 s on", "3 x 12|3 x 12 reps",
             "2 x 6 reps, hold 6 s|2 x (6 reps, hold 6 s); 6 reps, 6 reps, hold 6 s",
             "2 x 10 > 8 reps|2 x (10 > 8 reps); 10 > 8 reps"})

@@ -56,7 +56,8 @@ class RegroupingTest {
                                 .withLoad(load)
                                 .withManner(Manner.USUAL.withLocked(locked)));
         Arbitrary<Entry> pauses = Arbitraries.just(
-                new Pause(line(1), Pause.Kind.WATER, "Water", Duration.ofSeconds(30), false, Optional.empty(),
+                new Pause(line(1), Pause.Kind.WATER, "Water", Duration.ofSeconds(30), false, false,
+                        Optional.empty(),
                         ""));
         Arbitrary<List<Entry>> lines = Arbitraries.frequencyOf(Tuple.of(6, items.map(Entry.class::cast)),
                 Tuple.of(1, pauses)).list().ofMinSize(2).ofMaxSize(6);

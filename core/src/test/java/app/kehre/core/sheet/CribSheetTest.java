@@ -31,16 +31,16 @@ class CribSheetTest {
     @Test
     void aLineSaysAllThatIsNeededToTeachIt() {
         assertThat(sheet.parts()).hasSize(2);
-        assertThat(sheet.parts().get(1).length()).isEqualTo("1:57 of 9:00 \u00b7 120 BPM");
+        assertThat(sheet.parts().get(1).length()).isEqualTo("1:33 of 9:00 \u00b7 120 BPM");
         assertThat(sheet.parts().get(1).lines().getFirst()).isEqualTo(new CribSheet.Line("1:00",
                 "Bent-over row", "2 x 12 reps, rest 15 s", "2 light weights",
-                "easier: smaller \u00b7 standard (base) \u00b7 harder: slower", "Long back", "1:27"));
+                "easier: smaller \u00b7 standard (base) \u00b7 harder: slower", "Long back", "1:03"));
     }
 
     @Test
     void theHeadSaysWhenForWhomAndHowLong() {
         assertThat(sheet.when()).isEqualTo("Tuesday 24 November 2026, 18:30 to 19:00 \u00b7 12 people");
-        assertThat(sheet.length()).isEqualTo("2:57 of 30:00, 27:03 to spare");
+        assertThat(sheet.length()).isEqualTo("2:33 of 30:00, 27:27 to spare");
     }
 
     @Test

@@ -49,9 +49,9 @@ class HallWordsTest {
     void stagesAndRungsAreSaidByName() {
         assertThat(
                 wall(toning().item(SQUAT, "2 x (6 reps, 8 pulses at the bottom, hold 10 s (low or high))")))
-                .containsSubsequence("show it 0:20", "set 1 of 2 \u00b7 reps \u00b7 rep 1 of 6",
+                .containsSubsequence("show it 0:04", "set 1 of 2 \u00b7 reps \u00b7 rep 1 of 6",
                         "set 1 of 2 \u00b7 pulses at the bottom \u00b7 rep 1 of 8",
-                        "set 1 of 2 \u00b7 hold low or high \u00b7 0:10",
+                        "into the hold 0:02", "set 1 of 2 \u00b7 hold low or high \u00b7 0:10",
                         "set 2 of 2 \u00b7 reps \u00b7 rep 1 of 6");
         assertThat(wall(toning().item(SQUAT, "10 > 8 > 6 reps"))).contains(
                 "rung 1 of 3, basic \u00b7 rep 1 of 10", "rung 2 of 3, harder \u00b7 rep 1 of 8",
@@ -65,7 +65,7 @@ class HallWordsTest {
         assertThat(wall(toning().item(SQUAT, "about 2 min, give or take 30 s")).getLast())
                 .isEqualTo("work 2:00");
         assertThat(wall(toning().item(SQUAT, "40 s on, 20 s off, x2")))
-                .containsExactly("show it 0:20", "work 0:40 \u00b7 round 1 of 2",
+                .containsExactly("work 0:40 \u00b7 round 1 of 2",
                         "rest 0:20 \u00b7 then round 2 of 2", "work 0:40 \u00b7 round 2 of 2", "rest 0:20");
     }
 
@@ -87,16 +87,16 @@ class HallWordsTest {
         TeachingRun run = TeachingRun.ready(timeline).start(START, START.plusSeconds(3600));
 
         assertThat(Beads.of(Moment.of(run, START.plusSeconds(5)))).isEqualTo(new Beads(4, 2, 5.0 / 16));
-        assertThat(Beads.of(Moment.of(run, START.plusSeconds(19)))).isEqualTo(new Beads(10, 2, 0.1));
-        assertThat(Beads.of(Moment.of(run, START.plusSeconds(46))).number()).isZero();
+        assertThat(Beads.of(Moment.of(run, START.plusSeconds(18)))).isEqualTo(new Beads(10, 2, 0.1));
+        assertThat(Beads.of(Moment.of(run, START.plusSeconds(37))).number()).isZero();
         assertThat(Beads.of(Moment.of(run, START.plusSeconds(600)))).isEqualTo(new Beads(0, 0, 0));
     }
 
     @Test
     void changingOverIsSaidStepByStep() {
         assertThat(wall(toning().item(ROW, "12 reps", "2 light weights").item(PLANK, "hold 30 s")))
-                .containsExactly("take 2 light weights 0:25", "show it 0:20", "rep 1 of 12", "put away 0:15",
-                        "mat 0:15", "floor 0:10", "show it 0:20", "hold 0:30");
+                .containsExactly("take 2 light weights 0:20", "show it 0:04", "rep 1 of 12", "put away 0:12",
+                        "mat 0:12", "floor 0:08", "show it 0:04", "hold 0:30");
     }
 
     @Test
@@ -113,7 +113,7 @@ class HallWordsTest {
         assertThat(HallWords.place(second, timeline))
                 .isEqualTo("Toning \u00b7 Circuit \u00b7 round 2 of 3, by themselves");
         assertThat(second.entry().map(HallWords::dose)).contains("9 reps");
-        assertThat(second.left().line()).isEqualTo(Duration.ofSeconds(5 + 27));
+        assertThat(second.left().line()).isEqualTo(Duration.ofSeconds(18));
         assertThat(second.next().map(entry -> entry.name())).contains("Bent-over row");
         Moment rest = Moment.of(run.next(START).next(START), START);
         assertThat(HallWords.now(rest)).isEqualTo("rest 0:30 \u00b7 then round 2 of 3");
@@ -127,8 +127,8 @@ class HallWordsTest {
 
         TeachingRun third = run.next(START).next(START);
 
-        assertThat(third.placeAt(START)).isEqualTo(Duration.ofSeconds(36));
-        assertThat(third.back(START).placeAt(START)).isEqualTo(Duration.ofSeconds(18));
+        assertThat(third.placeAt(START)).isEqualTo(Duration.ofSeconds(24));
+        assertThat(third.back(START).placeAt(START)).isEqualTo(Duration.ofSeconds(12));
     }
 
     @Test

@@ -23,6 +23,7 @@ import app.kehre.core.brief.Quality;
 import app.kehre.core.brief.Room;
 import app.kehre.core.brief.School;
 import app.kehre.core.brief.Schools;
+import app.kehre.core.brief.Start;
 import app.kehre.core.dose.Amount;
 import app.kehre.core.dose.AsMany;
 import app.kehre.core.dose.CountPattern;
@@ -33,6 +34,7 @@ import app.kehre.core.dose.Interval;
 import app.kehre.core.dose.Open;
 import app.kehre.core.dose.Reps;
 import app.kehre.core.dose.Sides;
+import app.kehre.core.dose.Speed;
 import app.kehre.core.dose.Stage;
 import app.kehre.core.dose.Tempo;
 import app.kehre.core.exercise.Exercise;
@@ -43,15 +45,17 @@ import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
 import app.kehre.core.kit.Load;
 import app.kehre.core.music.Bpm;
+import app.kehre.core.pace.Pace;
+import app.kehre.core.pace.Quantity;
 import app.kehre.core.people.Group;
 import app.kehre.core.people.Limit;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.ClassTimes;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Explaining;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Manner;
+import app.kehre.core.plan.Pacing;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.RoundChange;
 import app.kehre.core.plan.Screen;
@@ -118,8 +122,10 @@ public final class Draws {
     private static Arbitrary<Stage.Held> held() {
         Arbitrary<Amount> amounts = Arbitraries.oneOf(
                 seconds(1, 600).map(each -> (Amount) new Amount.OfTime(each)),
-                Arbitraries.integers().between(1, 256).map(each -> (Amount) new Amount.OfCounts(each)),
-                Arbitraries.integers().between(1, 60).map(each -> (Amount) new Amount.OfBreaths(each)));
+                Arbitraries.integers().between(1, 256)
+                        .map(each -> (Amount) new Amount.OfCounts(each, each % 3 == 0)),
+                Arbitraries.integers().between(1, 60)
+                        .map(each -> (Amount) new Amount.OfBreaths(each, each % 2 == 0)));
         Arbitrary<List<String>> postures = Arbitraries.of(List.<String>of(), List.of("low"),
                 List.of("on the forearms", "on the hands"));
         return Combinators.combine(amounts, postures).as(Stage.Held::new);
@@ -129,7 +135,8 @@ public final class Draws {
         Arbitrary<Integer> phase = Arbitraries.integers().between(0, 20);
         Arbitrary<Tempo.Phases> phases = Combinators.combine(Arbitraries.integers().between(1, 20), phase,
                 phase, phase).as(Tempo.Phases::new);
-        return Arbitraries.oneOf(Arbitraries.just(Tempo.USUAL), phases.map(Tempo.Seconds::new),
+        return Arbitraries.oneOf(Arbitraries.of(Speed.class).map(Tempo.Usual::new),
+                phases.map(Tempo.Seconds::new),
                 phases.map(Tempo.MusicCounts::new));
     }
 
@@ -157,7 +164,7 @@ public final class Draws {
                 Arbitraries.integers().between(60, 200), seconds(0, 10_800), entries().list().ofMaxSize(5),
                 yes, yes).as(
                         (role, bpm, target, entries, alone, out) -> new Segment(part(1), "Part", role, target,
-                                new Bpm(bpm), entries, alone, out))
+                                new Bpm(bpm), entries, pacing(bpm), alone, out))
                 .list().ofMaxSize(6);
         Arbitrary<Brief> briefs = Combinators.combine(Arbitraries.integers().between(5, 180),
                 Arbitraries.integers().between(1, 200), Arbitraries.integers().between(0, 1439),
@@ -166,15 +173,14 @@ public final class Draws {
                                 LocalDate.of(2026, 1, 1).plusDays(people),
                                 LocalTime.MIN.plusMinutes(start), Duration.ofMinutes(slot), people), place,
                                 older));
-        Arbitrary<ClassTimes> times = Arbitraries.of(ClassTimes.USUAL, ClassTimes.OLDER,
-                ClassTimes.of(0, 0, 0, 0, 0, 0, 0, 0, 0, 0), ClassTimes.of(60, 9, 8, 7, 6, 5, 4, 3, 2, 1));
-        return Combinators.combine(briefs, segments, times).as(Draws::numbered).filter(Draws::isAClass);
+        Arbitrary<Pace> paces = paces();
+        return Combinators.combine(briefs, segments, paces).as(Draws::numbered).filter(Draws::isAClass);
     }
 
-    /** Whether it lasts at most four hours: a class may last twelve, and what is tried with it may make it longer. */
-    private static boolean isAClass(ClassPlan plan) {
+    /** Whether it lasts at most two hours: a class may last twelve, and what is tried with it may make it longer. */
+    public static boolean isAClass(ClassPlan plan) {
         try {
-            return Timeline.of(plan).total().compareTo(Duration.ofHours(4)) < 0;
+            return Timeline.of(plan).total().compareTo(Duration.ofHours(2)) < 0;
         } catch (IllegalArgumentException tooLong) {
             return false;
         }
@@ -186,10 +192,26 @@ public final class Draws {
         return full
                 ? placed.with(new Group(brief.people(), new Group.Ages(62, 80), new Group.Mix(50, 50, 0),
                         Map.of(Limit.KNEE, some, Limit.PREGNANCY, 1)))
-                        .with(new Room(80, false, true, Map.of(Equipment.STEP, 9), placed.room().places()))
+                        .with(new Room(80, false, true, Start.ON_THE_FLOOR, Map.of(Equipment.STEP, 9),
+                                placed.room().places()))
                         .with(Goal.OPEN.with(Muscle.BUTTOCKS, true).with(Quality.STRENGTH, true))
                         .with(Format.STEP).with(Schools.USUAL.with(School.Rest.FULL_REST))
                 : placed;
+    }
+
+    /** Draws a pace: usual, of an older group, without waits, or with some quantities changed within their ranges. */
+    public static Arbitrary<Pace> paces() {
+        Arbitrary<Pace> changed = Combinators.combine(Arbitraries.of(Quantity.class),
+                Arbitraries.of(School.Teaching.class), Arbitraries.doubles().between(0, 1).ofScale(1))
+                .as((quantity, style, share) -> Pace.USUAL.with(quantity, style,
+                        quantity.least() + Math.rint(share * (quantity.most() - quantity.least() - 0.5))));
+        return Arbitraries.oneOf(Arbitraries.of(Pace.USUAL, Pace.OLDER, Pace.withoutWaits()), changed);
+    }
+
+    private static Pacing pacing(int drawn) {
+        return drawn % 4 > 0
+                ? Pacing.AS_CLASS
+                : new Pacing(Optional.of(School.Teaching.values()[drawn % 3]), Speed.values()[drawn / 4 % 3]);
     }
 
     private static Arbitrary<Item> items() {
@@ -198,7 +220,13 @@ public final class Draws {
         Arbitrary<Set<Style>> styles = Arbitraries.of(Style.class).set().ofMaxSize(2);
         Arbitrary<Manner> manners = Combinators.combine(Arbitraries.of(true, false), explaining,
                 seconds(0, 60).optional(0.2), Arbitraries.of(Variant.class), Arbitraries.of("", "with arms"),
-                styles, Arbitraries.integers().between(0, 4), Arbitraries.of(false, true)).as(Manner::new);
+                styles, Arbitraries.integers().between(0, 4), Arbitraries.of(false, true))
+                .as((known, told, changeover, variant, layer, style, holding, locked) -> new Manner(known,
+                        told,
+                        told.length().isPresent() && known
+                                ? Optional.of(School.Teaching.SHOW_THEN_DO)
+                                : Optional.empty(),
+                        changeover, variant, layer, style, holding, locked));
         Arbitrary<RoundChange> changes = Combinators.combine(doses().optional(), loads().optional(0.3),
                 Arbitraries.of(Variant.class).optional(0.2), Arbitraries.of("", "with a hop"),
                 styles.optional(0.2), Arbitraries.of(false, false, true), explaining.optional(0.2))
@@ -210,14 +238,14 @@ public final class Draws {
         return Combinators.combine(Arbitraries.of(Exercises.all()), doses(), loads(), notes(),
                 Arbitraries.oneOf(Arbitraries.just(Manner.USUAL), manners), rounds, instead)
                 .as((exercise, dose, load, note, manner, changed, others) -> new Item(line(1), exercise, dose,
-                        load, note, manner, changed, others));
+                        load, Optional.empty(), note, manner, changed, others));
     }
 
     private static Arbitrary<Entry> entries() {
         Arbitrary<Entry> pauses = Combinators.combine(Arbitraries.of(Pause.Kind.class), seconds(1, 1200),
                 Arbitraries.of(true, false), seconds(0, 3600).optional(0.2), notes())
-                .as((kind, length, moving, at, note) -> new Pause(line(1), kind, "Pause", length, moving, at,
-                        note));
+                .as((kind, length, moving, at, note) -> new Pause(line(1), kind, "Pause", length,
+                        length.toSeconds() % 2 == 0, moving, at, note));
         Arbitrary<Entry> circuits = Combinators.combine(Arbitraries.integers().between(1, 4),
                 seconds(0, 120), Arbitraries.integers().between(0, 3),
                 items().list().ofMinSize(1).ofMaxSize(3), notes())
@@ -241,7 +269,7 @@ public final class Draws {
         return Arbitraries.of("", "Heels down", "\u00ab\u00e9\u00e4\u00f6\u00fc\u00bb \"quoted\" \\ / \t");
     }
 
-    private static ClassPlan numbered(Brief brief, List<Segment> segments, ClassTimes times) {
+    private static ClassPlan numbered(Brief brief, List<Segment> segments, Pace pace) {
         List<Segment> own = new ArrayList<>();
         int next = 1;
         for (Segment segment : segments) {
@@ -258,7 +286,8 @@ public final class Draws {
                 entries.add(numbered);
             }
             own.add(new Segment(part(own.size() + 1), segment.name(), segment.role(), segment.target(),
-                    segment.bpm(), entries, segment.standsAlone(), segment.leftOut()));
+                    segment.bpm(), entries, segment.pacing(), segment.standsAlone(),
+                    segment.leftOut()));
         }
         Thresholds figures = brief.people() % 2 == 0
                 ? Thresholds.USUAL
@@ -267,7 +296,7 @@ public final class Draws {
                 ? List.of()
                 : List.of(new SetAside("not-prepared/wrist", Optional.of(own.getFirst().id()),
                         Optional.empty(), "", "they stand on their fists"));
-        ClassPlan plan = new ClassPlan(brief, own, times).with(figures).withAside(aside);
+        ClassPlan plan = new ClassPlan(brief, own, pace).with(figures).withAside(aside);
         return plan.lines().limit(2).reduce(plan, (told, line) -> told.because(line, "core promised"),
                 (one, _) -> one);
     }

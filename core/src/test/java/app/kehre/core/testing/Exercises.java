@@ -57,7 +57,8 @@ public final class Exercises {
         muscles.put(Muscle.BUTTOCKS, 0.5);
         return new Exercise(id, Family.LEGS, name, List.of(), Set.of(Role.TONING), Pattern.SQUAT,
                 new Work(muscles, Set.of(Joint.KNEE), Set.of(Joint.HIP), Impact.NONE, Mets.estimate(5)),
-                new Setting(position, Facing.FRONT, kit, Map.of(), ""), Dosing.of(Reps.of(12), Load.NONE),
+                new Setting(position, Set.of(), Facing.FRONT, kit, Map.of(), ""),
+                Dosing.of(Reps.of(12), Load.NONE),
                 new Coaching("Set up.", List.of("Do."), "Out on effort.", List.of("tall"), ""),
                 new Option("smaller", "half the way"), new Option("slower", "twice as slow"),
                 List.of(new Caution(Limit.KNEE, "depth to comfort", "hip-lift")));

@@ -13,9 +13,10 @@ import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.LoadNotation;
 import app.kehre.core.music.Bpm;
+import app.kehre.core.pace.Pace;
+import app.kehre.core.pace.Quantity;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.ClassTimes;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
@@ -148,6 +149,6 @@ public final class Plans {
 
     /** Returns the plan without explaining and changing over, for what is counted without them. */
     public ClassPlan bare() {
-        return new ClassPlan(brief, segments, ClassTimes.of(0, 0, 0, 4, 0, 0, 0, 0, 0, 0));
+        return new ClassPlan(brief, segments, Pace.withoutWaits().with(Quantity.SIDE, 4));
     }
 }

@@ -18,6 +18,7 @@ import app.kehre.core.exercise.Role;
 import app.kehre.core.music.Bpm;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Explaining;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.testing.Draws;
 import app.kehre.core.testing.Plans;
@@ -84,15 +85,30 @@ class TimelineTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"12 reps|0:36", "12 reps 2-0-2 s|0:48",
+    @CsvSource(delimiter = '|', value = {"12 reps|0:24", "12 slow reps|0:48", "12 quick reps|0:18",
+            "12 pulses|0:12",
+            "2 x 12 reps|0:48", "10 > 10 reps|0:40", "6 reps, hold 10 s, 6 reps|0:34",
+            "hold 10 counts|0:11", "hold 10 counts of music|0:05", "4 breaths|0:20", "4 deep breaths|0:32",
+            "12 reps 2-0-2 s|0:48",
             "3 x 10 reps 1-0-1 s, rest 20 s|1:40", "3 x 10 reps 1-0-1 s, rest 20 s, each side|3:24",
             "12 reps 2-0-2 counts|0:24", "hold 25 s|0:25", "2 x hold 25 s, rest 10 s|1:00",
             "hold 25 s each side|0:54", "45 s on, 15 s off, x5|5:00",
             "45 s on, 15 s off, x5, no last rest|4:45", "40 s on, 20 s off, x2, each side|4:00",
-            "40 s on, x3, each side|4:04", "5 eights|0:20", "5 eights, half time|0:40",
+            "40 s on, x3, each side|4:00", "5 eights|0:20", "5 eights, half time|0:40",
             "5 eights, double time|0:10", "5 eights, each side|0:40"})
     void aDoseTakesItsTime(String dose, String clock) {
         assertThat(app.kehre.core.value.Lengths.clock(of(SQUAT, dose).total())).isEqualTo(clock);
+    }
+
+    /** Rung to rung 3 s, into a hold 2 s and out of it 1 s, between sets 6 s where no rest is written. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"2 x 12 reps|0:54", "2 x 12 reps, rest 1 s|0:49",
+            "10 > 10 > 10 reps|1:06", "6 reps, hold 10 s, 6 reps|0:37", "3 x hold 10 s|0:42"})
+    void everyLadderAndEverySetHasTimeOfItsOwn(String dose, String clock) {
+        ClassPlan plan = Plans.of(30).segment("Toning", Role.TONING, 120).item(SQUAT, dose)
+                .manner(manner -> manner.withExplaining(Explaining.NONE)).plan();
+
+        assertThat(app.kehre.core.value.Lengths.clock(Timeline.of(plan).total())).isEqualTo(clock);
     }
 
     @Test

@@ -14,12 +14,14 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 import app.kehre.core.brief.Brief;
+import app.kehre.core.brief.School;
 import app.kehre.core.dose.Hold;
 import app.kehre.core.kit.LoadNotation;
+import app.kehre.core.pace.Pace;
+import app.kehre.core.pace.Quantity;
 import app.kehre.core.people.Group;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.ClassTimes;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Explaining;
 import app.kehre.core.plan.Item;
@@ -34,6 +36,7 @@ import app.kehre.core.value.Reading;
 import static app.kehre.core.testing.Exercises.SQUAT;
 import static app.kehre.core.testing.Ids.line;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 /** What is typed at a circuit, a pause, a screen, and about how an exercise is taught. */
 class TeachingTextsTest {
@@ -180,25 +183,43 @@ class TeachingTextsTest {
     }
 
     @Test
-    void eachOfTheClassesTimesIsTypedAndOlderGroupsHaveTheirOwn() {
-        assertThat(TimesText.NAMES).hasSameSizeAs(TimesText.all(ClassTimes.USUAL));
-        for (int place = 0; place < TimesText.NAMES.size(); place++) {
-            ClassTimes changed = TimesText.with(ClassTimes.USUAL, place, "33 s").value().orElseThrow();
-            assertThat(TimesText.all(changed).get(place)).isEqualTo(Duration.ofSeconds(33));
+    void eachQuantityOfThePaceIsTypedInItsUnitAndItsStyleAlone() {
+        for (Quantity quantity : Quantity.values()) {
+            Pace changed = typed(quantity, "2").value().orElseThrow();
+
+            assertThat(changed.of(quantity, School.Teaching.SHOW_THEN_DO)).isEqualTo(2);
+            assertThat(changed.of(quantity, School.Teaching.FOLLOW_ME))
+                    .isEqualTo(quantity.byStyle() ? Pace.USUAL.of(quantity, School.Teaching.FOLLOW_ME) : 2);
         }
-        assertThat(TimesText.with(ClassTimes.USUAL, 0, "0").value()).isPresent();
-        assertThat(TimesText.with(ClassTimes.USUAL, 0, "3 min").problem())
-                .isEqualTo("Each of the class's times must be from 0 to 120 s, not 180.");
-        assertThat(ClassTimes.usual(true).floor()).isEqualTo(ClassTimes.USUAL.floor().multipliedBy(2));
+        assertThat(typed(Quantity.NEW, "1:30").value().orElseThrow().of(Quantity.NEW,
+                School.Teaching.SHOW_THEN_DO)).isEqualTo(90);
+        assertThat(typed(Quantity.SPOKEN, "1.25 s").value().orElseThrow().of(Quantity.SPOKEN))
+                .isEqualTo(1.25);
     }
 
     @Test
-    void timesThatWereChangedByHandStayWhenTheGroupChanges() {
-        ClassPlan plan = app.kehre.core.testing.Plans.one(SQUAT, "12 reps");
-        ClassPlan usual = plan.with(ClassTimes.USUAL);
+    void aPaceOutsideItsRangeIsRefusedWithItsRange() {
+        assertThat(typed(Quantity.NEW, "3 min").problem())
+                .isEqualTo("\"to a new exercise\" must be from 0 to 120 s, not 180.");
+        assertThat(typed(Quantity.QUICK, "0").problem())
+                .isEqualTo("\"quick reps, against their own length\" must be from 0.5 to 4 times, not 0.");
+        assertThat(typed(Quantity.PULSE, "soon").problem())
+                .isEqualTo("\"soon\" is no number: write it like 4 counts.");
+        assertThatThrownBy(() -> Pace.USUAL.with(Quantity.BREATH, 0))
+                .hasMessage("\"a breath\" must be from 1 to 30 s, not 0.");
+    }
 
-        assertThat(usual.with(older(usual)).times()).isEqualTo(ClassTimes.OLDER);
-        assertThat(plan.with(older(plan)).times()).isEqualTo(plan.times());
+    private static Reading<Pace> typed(Quantity quantity, String text) {
+        return PaceText.with(Pace.USUAL, quantity, School.Teaching.SHOW_THEN_DO, text);
+    }
+
+    @Test
+    void aPaceThatWasChangedByHandStaysWhenTheGroupChanges() {
+        ClassPlan plan = app.kehre.core.testing.Plans.one(SQUAT, "12 reps");
+        ClassPlan usual = plan.with(Pace.USUAL);
+
+        assertThat(usual.with(older(usual)).pace()).isEqualTo(Pace.OLDER);
+        assertThat(plan.with(older(plan)).pace()).isEqualTo(plan.pace());
     }
 
     private static Brief older(ClassPlan plan) {

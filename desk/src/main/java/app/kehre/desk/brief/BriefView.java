@@ -1,5 +1,6 @@
 package app.kehre.desk.brief;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.stream.Stream;
 import javafx.geometry.Insets;
@@ -22,6 +23,7 @@ import app.kehre.core.brief.GroupText;
 import app.kehre.core.brief.Quality;
 import app.kehre.core.brief.Question;
 import app.kehre.core.brief.School;
+import app.kehre.core.brief.Start;
 import app.kehre.core.capacity.Capacity;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.kit.Equipment;
@@ -49,11 +51,13 @@ public final class BriefView extends VBox {
     private final VBox bounds = new VBox(2);
     private final InlineField people;
     private final FiguresForm figures;
+    private final TeachingRow teaching;
 
     /** Makes the view. */
     public BriefView(BriefViewModel model) {
         this.model = model;
         form = new BriefForm(model);
+        teaching = new TeachingRow(model);
         figures = new FiguresForm(model);
         people = form.text("brief-people", "People", 90, BriefText::people, BriefText::withPeople);
         capacity.setId("capacity");
@@ -76,7 +80,7 @@ public final class BriefView extends VBox {
         HBox columns = new HBox(34, column("Who comes", people()), column("Room and kit", room()),
                 column("Promised to the group", promised()));
         columns.getChildren().forEach(each -> HBox.setHgrow(each, Priority.ALWAYS));
-        VBox all = new VBox(14, columns, schools(), figures());
+        VBox all = new VBox(14, teaching, columns, schools(), figures());
         all.setPadding(new Insets(4, 2, 16, 0));
         ScrollPane scroll = new ScrollPane(all);
         scroll.setFitToWidth(true);
@@ -149,6 +153,10 @@ public final class BriefView extends VBox {
                         form.text("floor", "Free floor", 90, GroupText::floor, GroupText::withFloor)),
                 form.mark("wall", "A free wall", brief -> brief.room().wall(),
                         (brief, set) -> brief.with(brief.room().withWall(set))),
+                BriefForm.row("it begins", WORD, form.choice("starts", "How the class begins",
+                        BriefForm.inOrder(List.of(Start.values()), Start::words),
+                        brief -> brief.room().start().words(),
+                        (brief, start) -> brief.with(brief.room().with(start)))),
                 form.mark("hard-floor", "A hard floor: mats to kneel and lie on",
                         brief -> brief.room().hardFloor(),
                         (brief, set) -> brief.with(brief.room().withHardFloor(set))),
@@ -174,7 +182,7 @@ public final class BriefView extends VBox {
     }
 
     private Node schools() {
-        Label head = Words.plain("How this class is taught", "heading");
+        Label head = Words.plain("Where practitioners differ", "heading");
         Label kind = Words.plain("kind of class", "soft");
         HBox format = new HBox(4, kind, form.choice("format", "Kind of class",
                 BriefForm.inOrder(List.of(Format.values()), Format::words), brief -> brief.format().words(),
@@ -186,7 +194,7 @@ public final class BriefView extends VBox {
         TilePane questions = new TilePane(14, 8);
         questions.setPrefTileWidth(QUESTION);
         questions.setTileAlignment(Pos.TOP_LEFT);
-        for (Question question : Question.values()) {
+        for (Question question : EnumSet.complementOf(EnumSet.of(Question.TEACHING))) {
             questions.getChildren().add(question(question));
         }
         return new VBox(6, first, questions);
@@ -215,6 +223,7 @@ public final class BriefView extends VBox {
         Brief brief = model.brief();
         form.show(brief);
         figures.show();
+        teaching.show();
         title.setText("Brief");
         about.setText("%s \u00b7 %s, %s to %s".formatted(brief.title(), BriefText.date(brief),
                 BriefText.start(brief), BriefText.end(brief)));

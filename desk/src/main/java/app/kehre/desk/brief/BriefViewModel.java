@@ -6,7 +6,11 @@ import java.util.function.UnaryOperator;
 
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.brief.Brief;
+import app.kehre.core.brief.School;
 import app.kehre.core.capacity.Capacity;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.timeline.SlotFit;
+import app.kehre.core.timeline.Timeline;
 import app.kehre.core.typing.FigureText;
 import app.kehre.core.value.Reading;
 import app.kehre.desk.control.Commit;
@@ -39,6 +43,12 @@ public final class BriefViewModel {
 
     Capacity capacity() {
         return Capacity.of(open.plan());
+    }
+
+    /** Returns how the class would fit its slot in a teaching style. */
+    SlotFit taught(School.Teaching style) {
+        ClassPlan plan = open.plan();
+        return Timeline.of(plan.with(plan.brief().with(plan.brief().schools().with(style)))).fit();
     }
 
     void hint(String text) {

@@ -30,7 +30,8 @@ import app.kehre.formats.sheet.MissingGlyph;
 public final class Main implements Callable<Integer> {
 
     private static final List<Class<?>> COMMANDS = List.of(DemoCommand.class, ShotsCommand.class,
-            SheetCommand.class, TimelineCommand.class, LibraryCommand.class, CheckCommand.class,
+            SheetCommand.class, TimelineCommand.class, PaceCommand.class, LibraryCommand.class,
+            CheckCommand.class,
             FitCommand.class, DeriveStretchCommand.class, DeriveWarmUpCommand.class, DraftCommand.class,
             RecutCommand.class, RegroupCommand.class, EffortCommand.class, PulsesCommand.class);
 

@@ -129,11 +129,8 @@ final class CardEditor extends VBox {
             case POSITION -> words(Position.values());
             case FACING -> words(Facing.values());
             case IMPACT -> words(Impact.values());
-            case NAME, OTHER_NAMES, ROLES, MUSCLES, LOADS, PREPARES, METS, FOOTWORK, EQUIPMENT, STAND_INS,
-                    WITHOUT,
-                    DOSE, LEAST, MOST, LOAD, SET_UP, HOW, BREATHING, ALIGNMENT, FAULT, EASIER, HARDER,
-                    CAUTIONS ->
-                Optional.empty();
+            case EVERYDAY -> Optional.of(List.of("yes", "no"));
+            default -> Optional.empty();
         };
     }
 

@@ -19,6 +19,7 @@ import app.kehre.core.edit.Moves;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.pace.Quantity;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
@@ -26,7 +27,7 @@ import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Timeline;
-import app.kehre.core.typing.TimesText;
+import app.kehre.core.typing.PaceText;
 import app.kehre.core.value.Lengths;
 import app.kehre.core.value.Reading;
 import app.kehre.desk.control.Commit;
@@ -240,15 +241,17 @@ public final class PlanViewModel {
         return lines.subList(at + 1, lines.size()).stream().flatMap(line -> line.item().stream()).toList();
     }
 
-    /** Returns whether the card shows the class's times instead of the selected line. */
+    /** Returns whether the card shows the class's pace instead of the selected line. */
     BooleanProperty showTimes() {
         return showTimes;
     }
 
-    /** Returns what happens with a typed text of one of the class's times. */
-    Commit ofTime(int place) {
-        return new TypedText(open, () -> "Time to " + TimesText.NAMES.get(place),
-                text -> TimesText.with(plan().times(), place, text).map(plan()::with), _ -> "");
+    /** Returns what happens with a typed text of a quantity of the class's pace. */
+    Commit ofPace(Quantity quantity) {
+        return new TypedText(open, () -> "Pace: " + quantity.words(),
+                text -> PaceText.with(plan().pace(), quantity, plan().brief().teaching(), text)
+                        .map(plan()::with),
+                _ -> "");
     }
 
     void addSegment(Role role) {

@@ -1,14 +1,17 @@
 package app.kehre.desk.plan;
 
 import java.util.Arrays;
+import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -16,7 +19,10 @@ import javafx.scene.layout.Region;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
+import app.kehre.core.brief.School;
+import app.kehre.core.dose.Speed;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.Pacing;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.typing.SegmentText;
@@ -37,6 +43,8 @@ final class SegmentHead extends HBox {
     private final CheckBox alone = new CheckBox("stands alone");
     private final InlineField bpm;
 
+    private final MenuButton pacing = new MenuButton();
+
     SegmentHead(PlanViewModel model) {
         this.model = model;
         name = field("segment-name", "Name", SegmentText::withName).shrinkable(60, 60, 260);
@@ -53,11 +61,12 @@ final class SegmentHead extends HBox {
         Button remove = Icons.button(Feather.TRASH_2, "Remove this segment and its lines",
                 model::removeSegment);
         remove.setId("remove-segment");
+        fillPacing();
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         setSpacing(4);
         setAlignment(Pos.CENTER_LEFT);
-        getChildren().addAll(name, role, length, soft("of"), target, soft("\u00b7"), bpm, gap, alone,
+        getChildren().addAll(name, role, length, soft("of"), target, soft("\u00b7"), bpm, pacing, gap, alone,
                 add,
                 Icons.button(Feather.ARROW_LEFT, "Move this segment earlier (Ctrl+Alt+Left)",
                         () -> model.moveSegment(-1)),
@@ -70,6 +79,31 @@ final class SegmentHead extends HBox {
         Tips.say(alone, "Belongs to a shorter cut of the class");
         alone.setOnAction(_ -> model.changePlan("Cut mark of " + name.getText(), plan -> plan.with(
                 plan.segment(model.segment().get().orElseThrow()).withStandsAlone(alone.isSelected()))));
+    }
+
+    /** How the segment is taught, and how fast its reps are. */
+    private void fillPacing() {
+        pacing.setId("segment-pacing");
+        pacing.getStyleClass().add("flat");
+        pacing.setMinWidth(USE_PREF_SIZE);
+        Tips.say(pacing, "How this segment is taught, and how fast its reps are");
+        pacing.getItems().add(choice("as the class", each -> each.withTeaching(Optional.empty())));
+        for (School.Teaching style : School.Teaching.values()) {
+            pacing.getItems().add(choice(style.called(), each -> each.withTeaching(Optional.of(style))));
+        }
+        pacing.getItems().add(new SeparatorMenuItem());
+        for (Speed speed : Speed.values()) {
+            pacing.getItems().add(choice("reps " + speed.words(), each -> each.withSpeed(speed)));
+        }
+    }
+
+    private MenuItem choice(String words, UnaryOperator<Pacing> change) {
+        MenuItem item = new MenuItem(words);
+        item.setOnAction(_ -> model.changePlan("How a segment is taught", plan -> {
+            Segment segment = plan.segment(model.segment().get().orElseThrow());
+            return plan.with(segment.with(change.apply(segment.pacing())));
+        }));
+        return item;
     }
 
     void show(Timeline timeline) {
@@ -89,6 +123,7 @@ final class SegmentHead extends HBox {
         alone.setSelected(segment.standsAlone());
         target.show(SegmentText.target(segment));
         bpm.show(SegmentText.bpm(segment));
+        pacing.setText(SegmentText.pacing(segment));
     }
 
     private static MenuButton roles(String id, Consumer<Role> use) {

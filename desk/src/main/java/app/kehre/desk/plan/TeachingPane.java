@@ -11,9 +11,11 @@ import javafx.beans.property.ObjectProperty;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 
+import app.kehre.core.brief.School;
 import app.kehre.core.choreography.BuildUpWords;
 import app.kehre.core.choreography.Script;
 import app.kehre.core.dose.DoseNotation;
+import app.kehre.core.exercise.Position;
 import app.kehre.core.exercise.Style;
 import app.kehre.core.kit.LoadNotation;
 import app.kehre.core.plan.BuildUp;
@@ -26,6 +28,7 @@ import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.RoundChange;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Variant;
+import app.kehre.core.timeline.LineCost;
 import app.kehre.core.timeline.SideTotals;
 import app.kehre.core.typing.MannerText;
 import app.kehre.desk.control.StyleMenu;
@@ -35,6 +38,7 @@ import app.kehre.desk.look.Palette;
 /** The rows of the card that say how a line is taught, and change it. */
 final class TeachingPane {
 
+    private static final String AS_SEGMENT = "as its segment";
     private static final String NOT_AGAIN = "only if the dose is another";
 
     private final PlanViewModel model;
@@ -55,7 +59,9 @@ final class TeachingPane {
             case Item item -> ofItem(item);
             case Pause pause ->
                 List.of(CardForm.mark("keep moving on the spot", "keep-moving", pause.moving(),
-                        set -> model.change("Pause " + pause.name(), pause.withMoving(set))));
+                        set -> model.change("Pause " + pause.name(), pause.withMoving(set))),
+                        CardForm.mark("stay as they are, with what they hold", "staying", pause.staying(),
+                                set -> model.change("Pause " + pause.name(), pause.withStaying(set))));
             case Screen screen -> ofScreen(screen);
             case BuildUp build -> ofBuildUp(build);
             case Circuit circuit -> List.of(text(
@@ -84,6 +90,13 @@ final class TeachingPane {
         List<Node> rows = new ArrayList<>(dose.rows(item, item.dose(), item::withDose));
         pattern.show(item).ifPresent(rows::add);
         rows.add(heading("Taught"));
+        Label cost = text(LineCost.of(model.timeline(), item));
+        cost.setId("line-cost");
+        rows.add(cost);
+        rows.add(styleOfTeaching(item));
+        if (!item.exercise().setting().others().isEmpty()) {
+            rows.add(position(item));
+        }
         rows.add(CardForm.mark("the group knows it", "known", manner.known(),
                 set -> changeManner(item, manner.withKnown(set))));
         rows.add(CardForm.mark("keep this dose when the class is made to fit", "locked", manner.locked(),
@@ -103,6 +116,23 @@ final class TeachingPane {
         sides(item).ifPresent(rows::add);
         model.plan().circuitOf(item.id()).ifPresent(circuit -> addRounds(rows, item, circuit));
         return rows;
+    }
+
+    private Node styleOfTeaching(Item item) {
+        List<String> words = new ArrayList<>(List.of(AS_SEGMENT));
+        Stream.of(School.Teaching.values()).map(School.Teaching::called).forEach(words::add);
+        return CardForm.pick("style", "line-teaching", words,
+                item.manner().teaching().map(School.Teaching::called).orElse(AS_SEGMENT),
+                at -> changeManner(item, item.manner().withTeaching(at == 0
+                        ? Optional.empty()
+                        : Optional.of(School.Teaching.values()[at - 1]))));
+    }
+
+    private Node position(Item item) {
+        List<Position> positions = item.exercise().setting().positions();
+        return CardForm.pick("position", "line-position", positions.stream().map(Position::words).toList(),
+                item.position().words(), at -> model.change("Position of " + item.name(),
+                        item.withPosed(Optional.of(positions.get(at)))));
     }
 
     private Optional<Node> sides(Item item) {

@@ -55,6 +55,7 @@ final class Backstage {
         this.ownLibrary = ownLibrary;
         library = ownLibrary.library()::get;
         files = new PlanFiles(open, library, around, notices);
+        files.sayPace();
         recovery = new Recovery(around.data().resolve("recovery"), around.disk(),
                 trouble -> Platform.runLater(() -> files.tellUnkept(trouble)));
         rescue = new Rescue(open, library, around.disk(), notices, recovery, files);

@@ -2,6 +2,7 @@ package app.kehre.desk.window;
 
 import java.nio.file.Path;
 import java.text.Normalizer;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
@@ -10,6 +11,8 @@ import java.util.function.Supplier;
 
 import app.kehre.core.edit.Skeleton;
 import app.kehre.core.exercise.Library;
+import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Lengths;
 import app.kehre.desk.control.NoticeBar;
 import app.kehre.desk.control.NoticeBar.Way;
 import app.kehre.desk.session.OpenPlan;
@@ -25,6 +28,7 @@ final class PlanFiles {
     private static final String TROUBLE = "file trouble";
     private static final String ASK = "unsaved";
     private static final String UNKEPT = "unkept";
+    private static final String PACE = "pace";
     private static final Way ALL_RIGHT = new Way("All right", () -> {});
 
     private final OpenPlan open;
@@ -60,8 +64,24 @@ final class PlanFiles {
         read(file, " The open class is unchanged.").ifPresent(found -> {
             open.open(found.document(), found.lies());
             notices.dismiss(TROUBLE);
+            sayPace();
             elsewhere.settled();
         });
+    }
+
+    /** Says once by how much a class from before plans carried their pace is longer or shorter now. */
+    void sayPace() {
+        Optional<Duration> before = open.document().lengthBefore().filter(_ -> !open.unsaved().get());
+        if (before.isEmpty()) {
+            notices.dismiss(PACE);
+            return;
+        }
+        notices.show(PACE,
+                ("This plan is from before plans carried their pace. It was about %s long; at today's pace,"
+                        + " taught \u201c%s\u201d, it is %s.").formatted(Lengths.clock(before.get()),
+                                open.plan().brief().teaching().called(),
+                                Lengths.clock(Timeline.of(open.plan()).total())),
+                List.of(ALL_RIGHT));
     }
 
     /** Reads a file, or says why it cannot be read. */

@@ -21,6 +21,7 @@ import app.kehre.core.exercise.Role;
 import app.kehre.core.exercise.Style;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
+import app.kehre.core.pace.Quantity;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
@@ -254,7 +255,7 @@ class StructuresTest {
     void theGroupAndItsKitAreSetInTheBrief() {
         instructor.presses(KeyCode.DIGIT1, KeyCode.CONTROL).clicks("#ages").writes("65 to 80")
                 .presses(KeyCode.ENTER).presses(KeyCode.DIGIT2, KeyCode.CONTROL);
-        assertThat(instructor.plan().times().floor()).isEqualTo(Duration.ofSeconds(20));
+        assertThat(instructor.plan().pace().of(Quantity.FLOOR)).isEqualTo(18);
         Instructor.onFx(() -> {
             MenuButton menu = (MenuButton) instructor.find("#group-menu");
             MenuItem weights = menu.getItems().getLast();
@@ -269,12 +270,13 @@ class StructuresTest {
         choose("#group-menu", "How long explaining and changing over take\u2026");
         instructor.settle();
         String before = instructor.sees("#class-length");
-        instructor.clicks("#time-0").writes("40 s").presses(KeyCode.ENTER);
+        instructor.clicks("#pace-new").writes("40 s").presses(KeyCode.ENTER);
 
-        assertThat(instructor.plan().times().explainNew()).isEqualTo(Duration.ofSeconds(40));
+        assertThat(instructor.plan().pace().of(Quantity.NEW, instructor.plan().brief().teaching()))
+                .isEqualTo(40);
         assertThat(instructor.sees("#class-length")).isNotEqualTo(before);
         instructor.clicks("#times-done");
-        assertThat(instructor.canSee("#time-0")).isFalse();
+        assertThat(instructor.canSee("#pace-new")).isFalse();
     }
 
     @Test

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.Function;
@@ -141,6 +142,20 @@ public final class Fields {
         Optional<String> problem = range.problem(number);
         problem.ifPresent(sentence -> report(name, sentence));
         return problem.isPresent() ? OptionalInt.empty() : OptionalInt.of(number);
+    }
+
+    /** Finds a number, unless there is no such field or it is none, which is reported. */
+    public OptionalDouble number(String name) {
+        JsonNode found = get(name);
+        if (found == null) {
+            return OptionalDouble.empty();
+        }
+        double value = found.isNumber() ? found.decimalValue().doubleValue() : Double.NaN;
+        if (!Double.isFinite(value)) {
+            wrong(name, found, "a number");
+            return OptionalDouble.empty();
+        }
+        return OptionalDouble.of(value);
     }
 
     /** Returns a text turned into a value by one of Kehre's notations. */

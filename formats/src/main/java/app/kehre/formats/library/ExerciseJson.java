@@ -74,7 +74,11 @@ public final class ExerciseJson {
     }
 
     private static void write(ObjectNode node, Setting setting) {
-        node.put("position", setting.position().key()).put("facing", setting.facing().key());
+        node.put("position", setting.position().key());
+        if (!setting.others().isEmpty()) {
+            terms(node, "otherPositions", setting.others());
+        }
+        node.put("facing", setting.facing().key());
         setting.equipment().stream().sorted().map(Equipment::key).forEach(list(node, "equipment")::add);
         ObjectNode standIns = node.putObject("standIns");
         setting.standIns().entrySet().stream().sorted(java.util.Map.Entry.comparingByKey())
@@ -86,7 +90,7 @@ public final class ExerciseJson {
         node.put("dose", DoseNotation.print(dosing.usual()))
                 .put("leastDose", DoseNotation.print(dosing.least()))
                 .put("mostDose", DoseNotation.print(dosing.most()))
-                .put("load", LoadNotation.print(dosing.load()));
+                .put("load", LoadNotation.print(dosing.load())).put("rep", dosing.rep().notation());
     }
 
     private static void write(ObjectNode node, Coaching coaching) {
@@ -95,6 +99,9 @@ public final class ExerciseJson {
         node.put("breathing", coaching.breathing());
         coaching.alignment().forEach(list(node, "alignment")::add);
         node.put("fault", coaching.fault());
+        if (coaching.everyday()) {
+            node.put("everyday", true);
+        }
     }
 
     private static void write(ObjectNode node, Option option) {

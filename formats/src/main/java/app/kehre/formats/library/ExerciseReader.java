@@ -26,6 +26,7 @@ import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Option;
 import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Position;
+import app.kehre.core.exercise.RepLength;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.exercise.Setting;
 import app.kehre.core.exercise.Work;
@@ -61,14 +62,14 @@ final class ExerciseReader {
         Pattern pattern = fields.term("pattern", Pattern.class);
         Optional<Work> work = work();
         Optional<Setting> setting = setting();
-        Dosing dosing = dosing();
+        Optional<Row> footwork = fields.has("footwork")
+                ? Optional.of(fields.parsed("footwork", RowNotation::parse, STANDING))
+                : Optional.empty();
+        Dosing dosing = dosing(footwork);
         Optional<Coaching> coaching = coaching();
         Option easier = option("easier");
         Option harder = option("harder");
         List<Caution> cautions = cautions();
-        Optional<Row> footwork = fields.has("footwork")
-                ? Optional.of(fields.parsed("footwork", RowNotation::parse, STANDING))
-                : Optional.empty();
         if (fields.faults() > before) {
             return Optional.empty();
         }
@@ -91,6 +92,7 @@ final class ExerciseReader {
 
     private Optional<Setting> setting() {
         Position position = fields.term("position", Position.class);
+        List<Position> others = fields.terms("otherPositions", Position.class);
         Facing facing = fields.term("facing", Facing.class);
         Set<Equipment> equipment = EnumSet.noneOf(Equipment.class);
         fields.texts("equipment").forEach(word -> kit("equipment", word).ifPresent(equipment::add));
@@ -98,7 +100,8 @@ final class ExerciseReader {
         fields.textsByName("standIns").forEach(
                 (word, standIn) -> kit("standIns", word).ifPresent(kit -> standIns.put(kit, standIn)));
         String without = fields.text("without", "");
-        return fields.built("standIns", () -> new Setting(position, facing, equipment, standIns, without));
+        return fields.built("standIns",
+                () -> new Setting(position, Set.copyOf(others), facing, equipment, standIns, without));
     }
 
     private Optional<Equipment> kit(String field, String word) {
@@ -109,13 +112,23 @@ final class ExerciseReader {
         return kit;
     }
 
-    private Dosing dosing() {
+    private Dosing dosing(Optional<Row> footwork) {
         Dose usual = fields.parsed("dose", DoseNotation::parse, STAND_IN);
         Dose least = fields.has("leastDose")
                 ? fields.parsed("leastDose", DoseNotation::parse, STAND_IN)
                 : usual;
         Dose most = fields.has("mostDose") ? fields.parsed("mostDose", DoseNotation::parse, STAND_IN) : usual;
-        return new Dosing(usual, least, most, fields.parsed("load", LoadNotation::parse, Load.NONE));
+        RepLength rep = fields.has("rep")
+                ? fields.parsed("rep", RepLength::parse, RepLength.USUAL)
+                : usualRep(footwork);
+        return new Dosing(usual, least, most, fields.parsed("load", LoadNotation::parse, Load.NONE), rep);
+    }
+
+    /** A move of the feet takes the counts that it has. */
+    private static RepLength usualRep(Optional<Row> footwork) {
+        return footwork.map(row -> (long) row.counts())
+                .filter(counts -> RepLength.COUNTS.problem(counts).isEmpty())
+                .<RepLength>map(counts -> new RepLength.OfCounts(counts.intValue())).orElse(RepLength.USUAL);
     }
 
     private Optional<Coaching> coaching() {
@@ -124,7 +137,8 @@ final class ExerciseReader {
         String breathing = fields.text("breathing");
         List<String> alignment = fields.texts("alignment");
         String fault = fields.text("fault", "");
-        return fields.built("how", () -> new Coaching(setUp, action, breathing, alignment, fault));
+        boolean everyday = fields.flag("everyday");
+        return fields.built("how", () -> new Coaching(setUp, action, breathing, alignment, fault, everyday));
     }
 
     private Option option(String name) {

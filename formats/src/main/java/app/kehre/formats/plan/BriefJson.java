@@ -25,6 +25,7 @@ import app.kehre.core.brief.Question;
 import app.kehre.core.brief.Room;
 import app.kehre.core.brief.School;
 import app.kehre.core.brief.Schools;
+import app.kehre.core.brief.Start;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
@@ -101,11 +102,12 @@ final class BriefJson {
         int floor = fields.has("floor") ? fields.whole("floor", Room.FLOOR) : 0;
         boolean wall = !fields.flag("noWall");
         boolean hardFloor = fields.flag("hardFloor");
+        Start start = fields.has("starts") ? fields.term("starts", Start.class) : Start.STANDING;
         Map<Equipment, Integer> kit = new EnumMap<>(Equipment.class);
         fields.wholesByName("kit", Room.PIECES).forEach((word, count) -> Equipment.find(word).ifPresentOrElse(
                 kind -> kit.put(kind, count),
                 () -> fields.report("kit", "\"%s\" is no kind of equipment.".formatted(word))));
-        return new Room(floor, wall, hardFloor, kit, places(fields));
+        return new Room(floor, wall, hardFloor, start, kit, places(fields));
     }
 
     private static Map<Equipment, KitPlace> places(Fields fields) {
@@ -198,6 +200,9 @@ final class BriefJson {
         }
         if (room.hardFloor()) {
             node.put("hardFloor", true);
+        }
+        if (room.start() != Start.STANDING) {
+            node.put("starts", room.start().key());
         }
         if (!room.kit().isEmpty()) {
             ObjectNode kit = node.putObject("kit");

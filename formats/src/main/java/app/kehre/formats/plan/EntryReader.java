@@ -10,11 +10,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
+import app.kehre.core.brief.School;
 import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.dose.Hold;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Position;
 import app.kehre.core.exercise.Style;
 import app.kehre.core.kit.Load;
 import app.kehre.core.kit.LoadNotation;
@@ -82,12 +84,13 @@ final class EntryReader {
         Pause.Kind kind = fields.term("pause", Pause.Kind.class);
         String name = fields.text("name");
         Duration length = length(fields, "length", Pause.LENGTH);
+        boolean staying = fields.flag("stay");
         boolean moving = fields.flag("keepMoving");
         Optional<Duration> notBefore = fields.has("notBefore")
                 ? Optional.of(length(fields, "notBefore", Pause.NOT_BEFORE))
                 : Optional.empty();
         return fields.built("name",
-                () -> new Pause(id, kind, name, length, moving, notBefore, note));
+                () -> new Pause(id, kind, name, length, staying, moving, notBefore, note));
     }
 
     private Optional<Entry> circuit(Fields fields, EntryId id, String note) {
@@ -144,11 +147,14 @@ final class EntryReader {
                 .flatMap(name -> exercise(fields, "exercise", name));
         Dose dose = fields.parsed("dose", DoseNotation::parse, STAND_IN);
         Load load = load(fields).orElse(Load.NONE);
+        Optional<Position> position = fields.has("position")
+                ? Optional.of(fields.term("position", Position.class))
+                : Optional.empty();
         Manner manner = manner(fields);
         Map<Integer, RoundChange> changes = changes(fields);
         Map<Limit, Exercise> instead = instead(fields);
-        return exercise.flatMap(found -> fields.built("note",
-                () -> new Item(id, found, dose, load, note, manner, changes, instead)));
+        return exercise.flatMap(found -> fields.built("position",
+                () -> new Item(id, found, dose, load, position, note, manner, changes, instead)));
     }
 
     /** An exercise of the plan that is at fault itself: that it is named elsewhere is no second fault. */
@@ -183,6 +189,7 @@ final class EntryReader {
     private static Manner manner(Fields fields) {
         boolean known = fields.flag("known");
         Explaining explaining = explaining(fields).orElse(Explaining.USUAL);
+        Optional<School.Teaching> teaching = PlanReader.teaching(fields);
         Optional<Duration> changeover = fields.has("changeover")
                 ? Optional.of(length(fields, "changeover", Manner.CHANGEOVER))
                 : Optional.empty();
@@ -192,7 +199,8 @@ final class EntryReader {
         int holding = fields.has("holdingEights") ? fields.whole("holdingEights", Manner.HOLDING) : 0;
         boolean locked = fields.flag("locked");
         return fields.built("layer",
-                () -> new Manner(known, explaining, changeover, variant, layer, style, holding, locked))
+                () -> new Manner(known, explaining, teaching, changeover, variant, layer, style, holding,
+                        locked))
                 .orElse(Manner.USUAL);
     }
 

@@ -1,6 +1,8 @@
 package app.kehre.formats.plan;
 
+import java.time.Duration;
 import java.util.List;
+import java.util.Optional;
 
 import tools.jackson.databind.node.ObjectNode;
 
@@ -30,17 +32,20 @@ public final class PlanDocument {
     private final Library library;
     private final Unread unread;
     private final List<Exercise> held;
+    private final Optional<Duration> lengthBefore;
 
-    PlanDocument(ClassPlan plan, Library library, Unread unread, List<Exercise> held) {
+    PlanDocument(ClassPlan plan, Library library, Unread unread, List<Exercise> held,
+            Optional<Duration> lengthBefore) {
         this.plan = plan;
         this.library = library;
         this.unread = unread;
         this.held = held;
+        this.lengthBefore = lengthBefore;
     }
 
     /** Returns a document of a new plan. */
     public static PlanDocument of(ClassPlan plan, Library library) {
-        return new PlanDocument(plan, library, Unread.nothing(), List.of());
+        return new PlanDocument(plan, library, Unread.nothing(), List.of(), Optional.empty());
     }
 
     /**
@@ -54,8 +59,11 @@ public final class PlanDocument {
         PlanReader.requireFormat(file, text.top());
         ObjectNode upgraded = Upgrades.PLAN.apply(file, text.top(), library);
         PlanId unnamed = PlanId.of(bytes);
-        return text.read(Fields.of(upgraded), fields -> PlanReader.read(fields, library, unnamed))
+        PlanDocument read = text
+                .read(Fields.of(upgraded), fields -> PlanReader.read(fields, library, unnamed))
                 .orElseThrow();
+        return new PlanDocument(read.plan, library, read.unread, read.held,
+                EarlierPace.length(text.top(), read.plan));
     }
 
     /** Returns whether bytes are a plan of any version, readable or not. */
@@ -73,9 +81,14 @@ public final class PlanDocument {
         return plan;
     }
 
+    /** Returns about how long the class was in the file, if that was written before plans carried their pace. */
+    public Optional<Duration> lengthBefore() {
+        return lengthBefore;
+    }
+
     /** Returns the document with another plan in it. */
     public PlanDocument with(ClassPlan other) {
-        return new PlanDocument(other, library, unread, held);
+        return new PlanDocument(other, library, unread, held, lengthBefore);
     }
 
     /** Returns the document as UTF-8 JSON. */

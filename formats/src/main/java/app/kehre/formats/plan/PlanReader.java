@@ -16,14 +16,17 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 import app.kehre.core.brief.Brief;
+import app.kehre.core.brief.School;
+import app.kehre.core.dose.Speed;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.music.Bpm;
+import app.kehre.core.pace.Pace;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.ClassTimes;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Identity;
+import app.kehre.core.plan.Pacing;
 import app.kehre.core.plan.PlanId;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
@@ -69,7 +72,7 @@ final class PlanReader {
         fields.has("version");
         PlanReader reader = new PlanReader(library);
         return reader.plan(fields, unnamed).map(plan -> new PlanDocument(plan, library, fields.unread(),
-                List.copyOf(reader.own.values())));
+                List.copyOf(reader.own.values()), Optional.empty()));
     }
 
     private Optional<ClassPlan> plan(Fields fields, PlanId unnamed) {
@@ -86,14 +89,15 @@ final class PlanReader {
             entries.requireInsteads();
             requireOptions(fields);
         }
-        ClassTimes times = fields.has("times")
-                ? fields.object("times").map(PlanReader::times).orElse(ClassTimes.USUAL)
-                : ClassTimes.usual(brief.map(found -> found.group().older()).orElse(false));
+        Pace usual = Pace.usual(brief.map(found -> found.group().older()).orElse(false));
+        Pace pace = fields.has("pace")
+                ? fields.object("pace").map(inner -> PaceJson.read(inner, usual)).orElse(usual)
+                : usual;
         JudgementJson.Read judgement = JudgementJson.read(fields);
         return fields.clean()
                 ? fields.built("segments",
                         () -> laidOut(judgement
-                                .of(new ClassPlan(brief.orElseThrow(), segments, times).with(identity))))
+                                .of(new ClassPlan(brief.orElseThrow(), segments, pace).with(identity))))
                 : Optional.empty();
     }
 
@@ -114,15 +118,6 @@ final class PlanReader {
         });
     }
 
-    private static ClassTimes times(Fields fields) {
-        int[] seconds = PlanWriter.TIMES.stream().mapToInt(
-                name -> Math
-                        .toIntExact(fields.parsed(name, text -> inRange(Lengths.parse(text), ClassTimes.EACH),
-                                Duration.ZERO).toSeconds()))
-                .toArray();
-        return ClassTimes.of(seconds);
-    }
-
     private Optional<Segment> segment(Fields fields) {
         SegmentId id = id(fields, SegmentId::new, segmentIds);
         String name = fields.text("name");
@@ -133,10 +128,20 @@ final class PlanReader {
         List<Entry> lines = new ArrayList<>();
         fields.objects("entries", true, ClassPlan.LINES)
                 .forEach(each -> entries.entry(each).ifPresent(lines::add));
+        Pacing pacing = new Pacing(teaching(fields), fields.has("speed")
+                ? fields.term("speed", Speed.class)
+                : Speed.NATURAL);
         boolean standsAlone = fields.flag("standsAlone");
         boolean leftOut = fields.flag("leftOut");
         return fields.built("name",
-                () -> new Segment(id, name, role, target, bpm, lines, standsAlone, leftOut));
+                () -> new Segment(id, name, role, target, bpm, lines, pacing, standsAlone, leftOut));
+    }
+
+    /** Returns the teaching style of a segment or a line, if it has one of its own. */
+    static Optional<School.Teaching> teaching(Fields fields) {
+        return fields.has("teaching")
+                ? Optional.of(fields.term("teaching", School.Teaching.class))
+                : Optional.empty();
     }
 
     /** Returns the id of a line or a segment, which none before it has; a stand-in when it is at fault. */

@@ -1,15 +1,17 @@
 package app.kehre.formats.plan;
 
-import java.time.Duration;
 import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
+import app.kehre.core.brief.School;
 import app.kehre.core.dose.DoseNotation;
+import app.kehre.core.dose.Speed;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Style;
@@ -17,7 +19,6 @@ import app.kehre.core.kit.LoadNotation;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.ClassTimes;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Explaining;
 import app.kehre.core.plan.Item;
@@ -34,10 +35,6 @@ import app.kehre.formats.library.ExerciseJson;
 /** Writes plans as documents of the current version. */
 final class PlanWriter {
 
-    /** The names of the class's times, in the order of {@link ClassTimes}. */
-    static final List<String> TIMES = List.of("explainNew", "explainKnown", "floor", "sideChange",
-            "weightsAtHand", "fetch", "putAway", "setUp", "mat", "band");
-
     private PlanWriter() {}
 
     /**
@@ -51,9 +48,7 @@ final class PlanWriter {
         document.put("format", PlanDocument.FORMAT).put("version", Upgrades.PLAN.current());
         IdentityJson.write(plan.identity(), document);
         BriefJson.write(plan.brief(), document.putObject("brief"), before.path("brief"));
-        if (before.has("times") || !plan.times().equals(ClassTimes.usual(plan.brief().group().older()))) {
-            write(plan.times(), document.putObject("times"));
-        }
+        PaceJson.write(plan.pace(), document.putObject("pace"));
         JudgementJson.write(plan, document);
         ArrayNode segments = document.putArray("segments");
         plan.segments().forEach(segment -> write(segment, segments.addObject()));
@@ -68,6 +63,10 @@ final class PlanWriter {
     private static void write(Segment segment, ObjectNode node) {
         node.put("id", segment.id().number()).put("name", segment.name()).put("role", segment.role().key())
                 .put("target", Lengths.notation(segment.target())).put("bpm", segment.bpm().value());
+        teaching(segment.pacing().teaching(), node);
+        if (segment.pacing().speed() != Speed.NATURAL) {
+            node.put("speed", segment.pacing().speed().key());
+        }
         mark(node, "standsAlone", segment.standsAlone());
         mark(node, "leftOut", segment.leftOut());
         ArrayNode entries = node.putArray("entries");
@@ -91,11 +90,13 @@ final class PlanWriter {
     private static void write(Item item, ObjectNode node) {
         node.put("exercise", item.exercise().id()).put("dose", DoseNotation.print(item.dose())).put("load",
                 LoadNotation.print(item.load()));
+        item.posed().ifPresent(position -> node.put("position", position.key()));
         Manner manner = item.manner();
         mark(node, "known", manner.known());
         if (!manner.explaining().equals(Explaining.USUAL)) {
             write(manner.explaining(), node);
         }
+        teaching(manner.teaching(), node);
         manner.changeover().ifPresent(length -> node.put("changeover", Lengths.notation(length)));
         if (manner.variant() != Variant.STANDARD) {
             node.put("option", manner.variant().key());
@@ -118,6 +119,10 @@ final class PlanWriter {
             new TreeMap<>(item.instead())
                     .forEach((limit, exercise) -> instead.put(limit.key(), exercise.id()));
         }
+    }
+
+    private static void teaching(Optional<School.Teaching> style, ObjectNode node) {
+        style.ifPresent(each -> node.put("teaching", each.key()));
     }
 
     /** Writes a style, where it is not plain. */
@@ -152,6 +157,7 @@ final class PlanWriter {
     private static void write(Pause pause, ObjectNode node) {
         node.put("pause", pause.kind().key()).put("name", pause.name()).put("length",
                 Lengths.notation(pause.length()));
+        mark(node, "stay", pause.staying());
         mark(node, "keepMoving", pause.moving());
         pause.notBefore().ifPresent(at -> node.put("notBefore", Lengths.notation(at)));
     }
@@ -176,15 +182,6 @@ final class PlanWriter {
     private static void mark(ObjectNode node, String name, boolean set) {
         if (set) {
             node.put(name, true);
-        }
-    }
-
-    private static void write(ClassTimes times, ObjectNode node) {
-        List<Duration> lengths = List.of(times.explainNew(), times.explainKnown(), times.floor(),
-                times.sideChange(), times.weightsAtHand(), times.fetch(), times.putAway(), times.setUp(),
-                times.mat(), times.band());
-        for (int i = 0; i < TIMES.size(); i++) {
-            node.put(TIMES.get(i), Lengths.notation(lengths.get(i)));
         }
     }
 }

@@ -31,11 +31,13 @@ record Upgrades(int current, Map<Integer, Step> steps) {
      * document of version 1 needs nothing but its number. Version 3 says more of the group and of the
      * exercises that a plan brings along. Version 4 added build-ups and the footwork of moves. Version 5 names
      * nothing that is not there. Version 6 says which plan it is, which numbers
-     * it has given, and what a reason is about; it stores the keys of terms in the place of their words.
+     * it has given, and what a reason is about; it stores the keys of terms in the place of their words. Version 7 carries the
+     * pace of its class.
      */
-    static final Upgrades PLAN = new Upgrades(6, Map.of(1, (document, _) -> document, 2,
+    static final Upgrades PLAN = new Upgrades(7, Map.of(1, (document, _) -> document, 2,
             (document, _) -> ToVersion3.apply(document), 3, (document, _) -> document, 4,
-            EmptyNames::removed, 5, (document, _) -> ToVersion6.apply(document)));
+            EmptyNames::removed, 5, (document, _) -> ToVersion6.apply(document), 6,
+            (document, _) -> ToVersion7.apply(document)));
 
     Upgrades {
         steps = Map.copyOf(steps);

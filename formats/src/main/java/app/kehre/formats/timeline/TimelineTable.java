@@ -20,7 +20,8 @@ import app.kehre.formats.table.Cells;
 /** The spans of a class, one a row, as CSV (RFC 4180, UTF-8) or as text for a person. */
 public final class TimelineTable {
 
-    private static final List<String> HEADER = List.of("start_ms", "end_ms", "segment", "item", "phase",
+    private static final List<String> HEADER = List.of("start_ms", "end_ms", "line", "segment", "item",
+            "phase",
             "exercise", "round", "set", "interval", "rung", "stage", "side", "unit", "amount", "count");
 
     private TimelineTable() {}
@@ -35,6 +36,7 @@ public final class TimelineTable {
             rows.accept(HEADER);
             timeline.spans().forEach(span -> rows.accept(
                     List.of(String.valueOf(millis(span.start())), String.valueOf(millis(span.end())),
+                            span.entry().toString(),
                             segment(timeline, span), item(timeline, span), span.phase().words(),
                             span.done().exercise().map(Exercise::id).orElse(""), number(span.turn().round()),
                             number(span.turn().set()), number(span.turn().interval()),

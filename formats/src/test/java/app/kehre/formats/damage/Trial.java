@@ -46,7 +46,7 @@ public record Trial(End end, String words, Duration cpu) {
     private static final int MOST_WORDS = 300;
     /** A problem says its line, or its field. */
     private static final Pattern PLACE = Pattern.compile("(Line \\d+|(It is no class plan of Kehre's: )?"
-            + "(id|given|brief|segments|times|figures|setAside|chosen|exercises|version|format)\\b).*: .*",
+            + "(id|given|brief|segments|pace|figures|setAside|chosen|exercises|version|format)\\b).*: .*",
             Pattern.DOTALL);
     private static final Pattern INNER = Pattern.compile(
             "JsonReadFeature|StreamReadConstraints|tools\\.jackson|java\\.|Exception|BigInteger|Unexpected");

@@ -3,6 +3,8 @@ package app.kehre.formats.library;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.Stream;
 
 import com.networknt.schema.InputFormat;
 import com.networknt.schema.Schema;
@@ -16,6 +18,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
+import app.kehre.core.dose.Dose;
+import app.kehre.core.dose.Reps;
+import app.kehre.core.dose.Stage;
+import app.kehre.core.dose.Tempo;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Family;
 import app.kehre.core.exercise.Library;
@@ -50,6 +56,29 @@ class BuiltInLibraryTest {
     @Test
     void theSchemaInTheDocsIsTheOneThatShips() throws java.io.IOException {
         assertThat(Files.readString(Path.of("..", "docs", "kehre-library-3.schema.json"))).isEqualTo(SCHEMA);
+    }
+
+    /** At 120 BPM: a tempo in seconds that misses the beat by more than a fifth of a rep is none that the music carries. */
+    @Test
+    void everyUsualDoseIsWrittenInCountsThatTheMusicCarries() {
+        List<Dose> doses = BuiltInLibrary.load().all().stream().map(Exercise::dosing)
+                .flatMap(dosing -> Stream.of(dosing.usual(), dosing.least(), dosing.most())).toList();
+
+        assertThat(doses).filteredOn(Reps.class::isInstance)
+                .allSatisfy(dose -> assertThat(((Reps) dose).stages())
+                        .noneMatch(stage -> stage instanceof Stage.Moves moves
+                                && moves.tempo() instanceof Tempo.Seconds));
+    }
+
+    @Test
+    void whatEverybodyKnowsIsNeverNewAndRepsTakeTheCountsOfTheirFeet() {
+        Library library = BuiltInLibrary.load();
+
+        assertThat(library.all()).filteredOn(Exercise::everyday).extracting(Exercise::id)
+                .contains("march", "step-touch", "walk-it-down", "quiet-breathing").doesNotContain("squat");
+        assertThat(library.find("grapevine").orElseThrow().rep().notation()).isEqualTo("4 counts");
+        assertThat(library.find("calf-raise").orElseThrow().rep().notation()).isEqualTo("3 counts");
+        assertThat(library.find("plank-walk-hands").orElseThrow().rep().notation()).isEqualTo("15 s");
     }
 
     @Test

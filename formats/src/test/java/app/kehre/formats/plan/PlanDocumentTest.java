@@ -18,6 +18,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.node.ObjectNode;
 
+import app.kehre.core.brief.School;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Family;
 import app.kehre.core.exercise.Library;
@@ -26,6 +27,8 @@ import app.kehre.core.exercise.OwnExercises;
 import app.kehre.core.exercise.Style;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
+import app.kehre.core.pace.Pace;
+import app.kehre.core.pace.Quantity;
 import app.kehre.core.people.Limit;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.ClassPlan;
@@ -36,12 +39,14 @@ import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.SetAside;
 import app.kehre.core.testing.Draws;
 import app.kehre.core.testing.Exercises;
+import app.kehre.core.timeline.Timeline;
 import app.kehre.formats.json.JsonText;
 import app.kehre.formats.json.UnreadableFile;
 import app.kehre.formats.library.BuiltInLibrary;
 
 import static app.kehre.core.testing.Ids.line;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 class PlanDocumentTest {
@@ -117,7 +122,7 @@ class PlanDocumentTest {
         PlanDocument old = old("version-1.kehre.json");
 
         assertThat(old.plan().entries()).hasSize(56);
-        assertThat(new String(old.bytes(), StandardCharsets.UTF_8)).contains("\"version\" : 6");
+        assertThat(new String(old.bytes(), StandardCharsets.UTF_8)).contains("\"version\" : 7");
     }
 
     @Test
@@ -170,6 +175,28 @@ class PlanDocumentTest {
                         + " \"both\"}]}]}")))
                 .contains("moves[0].lead: found \"both\", expected right or left.")
                 .contains("moves[0].move: \"Squat\" has no footwork");
+    }
+
+    @Test
+    void aPlanOfTheSixthVersionOpensAtTodaysPaceAndSaysHowLongItWas() throws UnreadableFile, IOException {
+        PlanDocument old = old("version-6.kehre.json");
+
+        assertThat(old.plan().pace()).isEqualTo(Pace.USUAL);
+        assertThat(Timeline.of(old.plan()).total()).isLessThan(old.lengthBefore().orElseThrow());
+        assertThat(PlanDocument.read("saved", old.bytes(), library).lengthBefore()).isEmpty();
+    }
+
+    @Test
+    void aClassKeepsThePaceItWasPlannedWith() throws UnreadableFile {
+        Pace own = Pace.USUAL.with(Quantity.FETCH, 33).with(Quantity.SPOKEN, 1.3)
+                .with(Quantity.NEW, School.Teaching.SHOW_THEN_DO, 17);
+        String written = new String(PlanDocument.of(read(PLAN).plan().with(own), library).bytes(),
+                StandardCharsets.UTF_8);
+
+        assertThat(read(written).plan().pace()).isEqualTo(own);
+        assertThatThrownBy(() -> read(written.replace("\"fetch\" : 33", "\"fetch\" : 300")))
+                .hasMessageContaining(
+                        "pace.fetch: \"fetch from the wall\" must be from 0 to 120 s, not 300.");
     }
 
     @Test
@@ -299,9 +326,9 @@ class PlanDocumentTest {
             "\"id\": 2|\"id\": 1|segments[0].entries[1].id: 1 is used twice, expected a number of its own.",
             "\"40 s\"|\"3 h\"|segments[0].entries[1].length: \"3 h\" is not a length: write it like 40 s, 2 min"
                     + " or 1:30.",
-            "\"version\": 1|\"version\": 9|version: found 9, but this Kehre reads plans up to version 6. Open it"
+            "\"version\": 1|\"version\": 9|version: found 9, but this Kehre reads plans up to version 7. Open it"
                     + " with a newer Kehre.",
-            "\"version\": 1,||version: found nothing, expected a whole number from 1 to 6.",
+            "\"version\": 1,||version: found nothing, expected a whole number from 1 to 7.",
             "kehre-plan|song-list|It is no class plan of Kehre's: format: found \"song-list\", expected"
                     + " \"kehre-plan\".",
             "{\"id\": 2, \"pause\"|{\"id\": 2, \"exercise\": \"squat\", \"pause\"|segments[0].entries[1].exercise:"

@@ -47,7 +47,7 @@ class SheetPdfTest {
             assertThat(pdf.getNumberOfPages()).isEqualTo(2);
             assertThat(demo().entries()).allSatisfy(entry -> assertThat(text).contains(entry.name()));
             assertThat(text).contains("2 rounds, rest 20 s, by themselves from round 2",
-                    "round 2: 12 reps 1-0-2 s",
+                    "round 2: 16 reps",
                     "instead of Split squat: squats with a hand on the chair", "with 2 light weights",
                     "light weights: 2 each, 36 in all", "a filled bottle", "Before the start", "128 BPM");
         }

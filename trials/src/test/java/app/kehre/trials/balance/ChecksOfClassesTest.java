@@ -61,9 +61,9 @@ class ChecksOfClassesTest {
                         hall().aerobic(FOUR_OF_EACH).coolDown("march 30 eights")
                                 .stretch("calf-stretch stretch 30 s each side")),
                 arguments("no-explaining",
-                        hall().toning("squat 12 reps").plans(plans -> plans
+                        shown().toning("squat 12 reps").plans(plans -> plans
                                 .manner(manner -> manner.withExplaining(Explaining.NONE))),
-                        hall().toning("squat 12 reps").plans(plans -> plans
+                        shown().toning("squat 12 reps").plans(plans -> plans
                                 .manner(manner -> manner.withExplaining(Explaining.NONE).withKnown(true)))),
                 arguments("changeover",
                         hall().toning("squat 4 reps; push-up 4 reps; squat 4 reps; push-up 4 reps"),
@@ -104,15 +104,15 @@ class ChecksOfClassesTest {
 
     static Stream<Arguments> areas() {
         return Stream.of(
-                arguments("promised-area", promise(Muscle.CHEST).toning("squat 40 reps"),
-                        promise(Muscle.CHEST).toning("push-up 40 reps")),
-                arguments("ratio", hall().toning("push-up 40 reps"),
-                        hall().toning("push-up 40 reps; bent-row 40 reps")),
+                arguments("promised-area", promise(Muscle.CHEST).toning("squat 80 reps"),
+                        promise(Muscle.CHEST).toning("push-up 80 reps")),
+                arguments("ratio", hall().toning("push-up 80 reps"),
+                        hall().toning("push-up 80 reps; bent-row 80 reps")),
                 arguments("on-end", hall().toning("squat 40 reps; wide-squat 40 reps"),
                         hall().toning("squat 40 reps; bent-row 40 reps; wide-squat 40 reps")),
                 arguments("small-first", hall().toning("triceps-kickback 12 reps; push-up 12 reps"),
                         hall().toning("push-up 12 reps; triceps-kickback 12 reps")),
-                arguments("standing-leg", hall().toning("standing-side-lift 30 reps, each side"),
+                arguments("standing-leg", hall().toning("standing-side-lift 60 reps, each side"),
                         hall().toning("standing-side-lift 12 reps, each side")),
                 arguments("sides",
                         hall().toning("split-squat 12 reps, right side; split-squat 9 reps, left side"),
@@ -133,8 +133,8 @@ class ChecksOfClassesTest {
                         hall().warmUp("calf-stretch stretch 30 s, each side")
                                 .aerobic("jack 30 s on")),
                 arguments("not-released/front-thigh",
-                        hall().toning("squat 60 reps").stretch("calf-stretch stretch 30 s, each side"),
-                        hall().toning("squat 60 reps")
+                        hall().toning("squat 120 reps").stretch("calf-stretch stretch 30 s, each side"),
+                        hall().toning("squat 120 reps")
                                 .stretch("front-thigh-stretch stretch 30 s, each side")),
                 arguments("short-hold", hall().stretch("calf-stretch stretch 12 s, each side"),
                         hall().stretch("calf-stretch stretch 20 s, each side")));
@@ -193,6 +193,10 @@ class ChecksOfClassesTest {
 
     private static Hall promise(Muscle area) {
         return hall().brief(brief -> brief.with(new Goal(Set.of(area), Set.of())));
+    }
+
+    private static Hall shown() {
+        return hall().brief(brief -> brief.with(brief.schools().with(School.Teaching.SHOW_THEN_DO)));
     }
 
     private static Hall rehearsing() {

@@ -15,8 +15,8 @@ import app.kehre.core.drafting.Draft;
 import app.kehre.core.drafting.Drafting;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.pace.Pace;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.ClassTimes;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
@@ -37,7 +37,7 @@ class HalfFilledClassesTest {
     private static ClassPlan halfFilled(int brief, long seed) {
         Brief feasible = Briefs.feasible(brief);
         ClassPlan plan = Drafting.of(
-                new ClassPlan(feasible, List.of(), ClassTimes.usual(feasible.group().older())), LIBRARY,
+                new ClassPlan(feasible, List.of(), Pace.usual(feasible.group().older())), LIBRARY,
                 List.of(),
                 seed).value().orElseThrow().plan();
         SplittableRandom random = new SplittableRandom(seed);

@@ -69,7 +69,7 @@ class FittingTest {
     @Test
     void whatCannotBeStretchedSoFarIsRefusedWithTheTrueReason() {
         assertThat(fitted(demo("saturday-core-and-stretch"), 45).reason())
-                .isEqualTo("Even at the most doses the class is 14:35 too short.");
+                .isEqualTo("Even at the most doses the class is 15:50 too short.");
     }
 
     @Test

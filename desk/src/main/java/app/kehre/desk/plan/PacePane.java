@@ -1,6 +1,5 @@
 package app.kehre.desk.plan;
 
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;
@@ -8,37 +7,38 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 
-import app.kehre.core.plan.ClassTimes;
-import app.kehre.core.typing.TimesText;
-import app.kehre.core.value.Lengths;
+import app.kehre.core.brief.School;
+import app.kehre.core.pace.Pace;
+import app.kehre.core.pace.Quantity;
+import app.kehre.core.typing.PaceText;
 import app.kehre.desk.control.InlineField;
 
-/** How long explaining and changing over take in this class, each to be changed. */
-final class TimesPane {
+/** How long people take in this class, as it is taught, each quantity to be changed. */
+final class PacePane {
 
     private final PlanViewModel model;
 
-    TimesPane(PlanViewModel model) {
+    PacePane(PlanViewModel model) {
         this.model = model;
     }
 
     List<Node> rows() {
-        Label heading = new Label("Explaining and changing over");
+        School.Teaching style = model.plan().brief().teaching();
+        Label heading = new Label("Pace, " + style.called());
         heading.getStyleClass().add("heading");
         List<Node> rows = new ArrayList<>(List.of(heading));
-        List<Duration> times = TimesText.all(model.plan().times());
-        for (int i = 0; i < times.size(); i++) {
-            InlineField field = new InlineField(TimesText.NAMES.get(i), model.ofTime(i), model::setHint);
-            field.setId("time-" + i);
-            field.show(Lengths.notation(times.get(i)));
-            field.setPrefWidth(70);
-            Label word = new Label(TimesText.NAMES.get(i));
+        for (Quantity quantity : Quantity.values()) {
+            InlineField field = new InlineField(quantity.words(), model.ofPace(quantity), model::setHint);
+            field.setId("pace-" + quantity.key());
+            field.show(PaceText.of(model.plan().pace(), quantity, style));
+            field.setPrefWidth(90);
+            Label word = new Label(quantity.words());
             word.getStyleClass().add("card-word");
             rows.add(new HBox(8, field, word));
         }
         Button usual = new Button("As usual");
-        usual.setOnAction(_ -> model.changePlan("Usual times",
-                plan -> plan.with(ClassTimes.usual(plan.brief().group().older()))));
+        usual.setOnAction(_ -> model.changePlan("Usual pace",
+                plan -> plan.with(Pace.usual(plan.brief().group().older()))));
         Button done = new Button("Done");
         done.setId("times-done");
         done.getStyleClass().add("go");

@@ -1,0 +1,99 @@
+package app.kehre.core.pace;
+
+import java.time.Duration;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.Map;
+
+import app.kehre.core.brief.School;
+
+/**
+ * How long people take in a class: a value for each {@link Quantity}, where it depends on how it is taught one for each teaching
+ * style. What is not said is usual.
+ *
+ * @param values one for each quantity, in range
+ */
+public record Pace(Map<Quantity, ByStyle> values) {
+
+    private static final int MILLIS = 1000;
+
+    /** The pace of a usual group. */
+    public static final Pace USUAL = new Pace(Map.of());
+    /** The pace of an older group. */
+    public static final Pace OLDER = USUAL.with(Quantity.FLOOR, Quantity.FLOOR_OLDER);
+
+    /**
+     * Completes the values with the usual ones.
+     *
+     * @throws IllegalArgumentException when a value is out of its range, with the sentence
+     */
+    public Pace {
+        Map<Quantity, ByStyle> all = new EnumMap<>(Quantity.class);
+        for (Quantity quantity : Quantity.values()) {
+            ByStyle value = values.getOrDefault(quantity, quantity.usual());
+            for (School.Teaching style : School.Teaching.values()) {
+                quantity.problem(value.in(style)).ifPresent(sentence -> {
+                    throw new IllegalArgumentException(sentence);
+                });
+            }
+            all.put(quantity, value);
+        }
+        values = Collections.unmodifiableMap(all);
+    }
+
+    /** Returns the usual pace of a group. */
+    public static Pace usual(boolean older) {
+        return older ? OLDER : USUAL;
+    }
+
+    /** Returns a pace at which nothing costs time but the work itself: for trying doses alone. */
+    public static Pace withoutWaits() {
+        Map<Quantity, ByStyle> none = new EnumMap<>(Quantity.class);
+        for (Quantity quantity : Quantity.values()) {
+            if (quantity.unit() == PaceUnit.SECONDS && quantity.least() == 0) {
+                none.put(quantity, ByStyle.all(0));
+            }
+        }
+        return new Pace(none);
+    }
+
+    /** Returns a quantity in its unit. */
+    public double of(Quantity quantity, School.Teaching style) {
+        ByStyle value = values.get(quantity);
+        return value == null ? quantity.usual().in(style) : value.in(style);
+    }
+
+    /** Returns a quantity that is the same in all styles, in its unit. */
+    public double of(Quantity quantity) {
+        return of(quantity, School.Teaching.FOLLOW_ME);
+    }
+
+    /** Returns a quantity of seconds as a length. */
+    public Duration length(Quantity quantity, School.Teaching style) {
+        return Duration.ofMillis(Math.round(of(quantity, style) * MILLIS));
+    }
+
+    /** Returns a quantity of seconds that is the same in all styles as a length. */
+    public Duration length(Quantity quantity) {
+        return length(quantity, School.Teaching.FOLLOW_ME);
+    }
+
+    /** Returns the same with another value in all styles. */
+    public Pace with(Quantity quantity, double value) {
+        return with(quantity, ByStyle.all(value));
+    }
+
+    /** Returns the same with another value in a style; in all where it does not depend on the style. */
+    public Pace with(Quantity quantity, School.Teaching style, double value) {
+        ByStyle before = values.getOrDefault(quantity, quantity.usual());
+        return with(quantity, quantity.byStyle() ? before.with(style, value) : ByStyle.all(value));
+    }
+
+    private Pace with(Quantity quantity, ByStyle value) {
+        Map<Quantity, ByStyle> others = new EnumMap<>(Quantity.class);
+        others.putAll(values);
+        others.put(quantity, value);
+        return new Pace(others);
+    }
+
+}

@@ -1,0 +1,77 @@
+package app.kehre.formats.plan;
+
+import java.util.OptionalDouble;
+
+import tools.jackson.databind.node.ObjectNode;
+
+import app.kehre.core.brief.School;
+import app.kehre.core.pace.Pace;
+import app.kehre.core.pace.Quantity;
+import app.kehre.formats.json.Fields;
+
+/** The pace as JSON: what does not depend on the style first, then an object for each style. */
+final class PaceJson {
+
+    private PaceJson() {}
+
+    /** Reads a pace; what is not said is as in another. */
+    static Pace read(Fields fields, Pace otherwise) {
+        Pace pace = otherwise;
+        for (Quantity quantity : Quantity.values()) {
+            if (!quantity.byStyle()) {
+                pace = with(pace, fields, quantity, School.Teaching.FOLLOW_ME);
+            }
+        }
+        for (School.Teaching style : School.Teaching.values()) {
+            if (fields.has(style.key())) {
+                Pace before = pace;
+                pace = fields.object(style.key()).map(inner -> inStyle(before, inner, style)).orElse(before);
+            }
+        }
+        return pace;
+    }
+
+    private static Pace inStyle(Pace before, Fields fields, School.Teaching style) {
+        Pace pace = before;
+        for (Quantity quantity : Quantity.values()) {
+            if (quantity.byStyle()) {
+                pace = with(pace, fields, quantity, style);
+            }
+        }
+        return pace;
+    }
+
+    private static Pace with(Pace pace, Fields fields, Quantity quantity, School.Teaching style) {
+        OptionalDouble value = fields.number(quantity.key());
+        if (value.isEmpty()) {
+            return pace;
+        }
+        var problem = quantity.problem(value.getAsDouble());
+        problem.ifPresent(sentence -> fields.report(quantity.key(), sentence));
+        return problem.isPresent() ? pace : pace.with(quantity, style, value.getAsDouble());
+    }
+
+    static void write(Pace pace, ObjectNode node) {
+        for (Quantity quantity : Quantity.values()) {
+            if (!quantity.byStyle()) {
+                put(node, quantity, pace.of(quantity));
+            }
+        }
+        for (School.Teaching style : School.Teaching.values()) {
+            ObjectNode inner = node.putObject(style.key());
+            for (Quantity quantity : Quantity.values()) {
+                if (quantity.byStyle()) {
+                    put(inner, quantity, pace.of(quantity, style));
+                }
+            }
+        }
+    }
+
+    private static void put(ObjectNode node, Quantity quantity, double value) {
+        if (value == Math.rint(value)) {
+            node.put(quantity.key(), Math.round(value));
+        } else {
+            node.put(quantity.key(), value);
+        }
+    }
+}
