@@ -203,7 +203,7 @@ public final class BriefView extends VBox {
     private Node question(Question question) {
         Label why = soft(question.why());
         why.getStyleClass().add("small");
-        MenuButton answer = form.choice("school-" + question.ordinal(), "Answer to " + question.words(),
+        MenuButton answer = form.choice("school-" + question.key(), "Answer to " + question.words(),
                 BriefForm.inOrder(schoolsOf(question), School::words),
                 brief -> brief.schools().of(question).words(),
                 (brief, school) -> brief.with(brief.schools().with(school)));

@@ -51,9 +51,24 @@ class CommandLineTest {
     }
 
     @Test
+    void thePaceOfAClassIsPrintedAndTodaysGivenToIt() throws IOException {
+        assertThat(print("pace", demo().toString())).startsWith("follow me, 1:16 to spare")
+                .containsPattern("fetch from the wall +20 s +usual \\(Kehre's estimate\\) +0:20")
+                .doesNotContain("show, then do");
+        out.reset();
+        assertThat(print("timeline", demo().toString(), "--by", "line")).startsWith(
+                "line,segment,item,exercise,dose,work_ms,explaining_ms,changeover_ms,rest_ms,lost_ms,total_ms");
+        out.reset();
+        Path today = folder.resolve("today.kehre.json");
+        assertThat(print("pace", demo().toString(), "--today", "-o", today.toString()))
+                .isEqualTo("58:44 before, 58:44 at today's pace." + System.lineSeparator());
+        assertThat(Files.readString(today)).contains("\"pace\"");
+    }
+
+    @Test
     void aClassIsCheckedAndTheExitCodeSaysWhetherItCanHurt() throws IOException {
-        assertThat(print("check", demo().toString())).startsWith("Goes over by 0:39.")
-                .contains("mend     Push: 1:48, pull: 1:06.", "or: ");
+        assertThat(print("check", demo().toString())).startsWith("Fits. 16 cautions have no answer.")
+                .contains("mend     No water from 19:24 to 41:50.", "or: ");
         out.reset();
 
         Path bad = Files.write(folder.resolve("bad.kehre.json"), DemoPlan.bytes(DemoPlan.EVERYTHING_AT_ONCE));
@@ -119,7 +134,7 @@ class CommandLineTest {
 
         assertThat(rows.getFirst())
                 .startsWith("second,returning METs,returning %HRR,returning effort,regular METs");
-        assertThat(rows).hasSize(1 + 60 * 60 + 39);
+        assertThat(rows).hasSize(1 + 58 * 60 + 44);
         assertThat(rows.get(1 + 12 * 60).split(",")[2]).isNotEmpty();
         assertThat(rows.get(1 + 21 * 60).split(",")[2]).isEmpty();
     }
@@ -131,13 +146,13 @@ class CommandLineTest {
     @Test
     void theTimelineIsPrintedAsCsvOrToBeRead() throws IOException {
         String csv = print("timeline", demo().toString(), "--csv");
-        assertThat(csv.lines()).first().isEqualTo("start_ms,end_ms,segment,item,phase,"
+        assertThat(csv.lines()).first().isEqualTo("start_ms,end_ms,line,segment,item,phase,"
                 + "exercise,round,set,interval,rung,stage,side,unit,amount,count");
-        assertThat(csv).contains(",Toning 1,Bent-over row,work,bent-row,2,1,,,,,reps,12,");
+        assertThat(csv).contains(",Toning 1,Bent-over row,work,bent-row,2,1,,,,,reps,16,");
         out.reset();
 
         assertThat(print("timeline", demo().toString())).contains("Toning 1\n")
-                .endsWith("60:39 of 60:00, goes over by 0:39" + System.lineSeparator());
+                .endsWith("58:44 of 60:00, 1:16 to spare" + System.lineSeparator());
     }
 
     @Test

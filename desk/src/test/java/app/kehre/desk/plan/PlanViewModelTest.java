@@ -86,7 +86,7 @@ class PlanViewModelTest {
     void aTypedDoseIsShownThenTakenThenUndoneByItsName() {
         Commit dose = model.ofEntry(line(2), "Dose", EntryText::withDose);
         assertThat(dose.preview("20 reps"))
-                .isEqualTo("20 reps: 1:00 \u00b7 class 2:30, 27:30 to spare");
+                .isEqualTo("20 reps: 0:40 \u00b7 class 2:00, 28:00 to spare");
         assertThat(dose.preview("20 rep s")).contains("does not fit");
         assertThat(open.shown().get().plan()).isEqualTo(plan);
 
@@ -108,7 +108,7 @@ class PlanViewModelTest {
     @Test
     void aTypedTitleHasNoLengthOfItsOwn() {
         assertThat(model.ofBrief("Title", BriefText::withTitle).preview("Evening"))
-                .isEqualTo("class 2:06, 27:54 to spare");
+                .isEqualTo("class 1:44, 28:16 to spare");
     }
 
     @Test

@@ -89,7 +89,7 @@ class ChoosingPlaceTest {
         assertThat(Unanswered.of(instructor.plan())).isEmpty();
         assertThat(findings()).isEqualTo("Findings " + others);
         assertThat(instructor.sees("#undo")).isEqualTo("Undo: fit to the group");
-        assertThat(instructor.sees("#class-length")).isEqualTo("60:39");
+        assertThat(instructor.sees("#class-length")).isEqualTo("58:44");
         instructor.presses(KeyCode.Z, KeyCode.CONTROL);
         assertThat(instructor.plan()).isEqualTo(before);
     }
@@ -207,7 +207,7 @@ class ChoosingPlaceTest {
     void promisesAndSchoolsAreKeptWithThePlan() {
         instructor.presses(KeyCode.DIGIT1, KeyCode.CONTROL).clicks("#quality-balance").clicks("#hard-floor");
         Instructor.onFx(() -> {
-            ((javafx.scene.control.MenuButton) instructor.find("#school-7")).getItems().getLast().fire();
+            ((javafx.scene.control.MenuButton) instructor.find("#school-rest")).getItems().getLast().fire();
             ((javafx.scene.control.MenuButton) instructor.find("#format")).getItems().get(1).fire();
             return instructor;
         });

@@ -151,7 +151,7 @@ class StructuresTest {
 
         assertThat(item(1).manner().known()).isTrue();
         assertThat(instructor.sees("#class-length")).isNotEqualTo(before);
-        assertThat(instructor.sees("#tally-segment")).contains("Toning: work ", "explaining 0:45");
+        assertThat(instructor.sees("#tally-segment")).contains("Toning: work ", "explaining 0:10");
         assertThat(Instructor.onFx(() -> ((CheckBox) instructor.find("#known")).isSelected())).isTrue();
     }
 
@@ -244,7 +244,7 @@ class StructuresTest {
     void theClassIsCutAndMadeWholeAgain() {
         instructor.clicks("#segment-2").clicks("#stands-alone");
         choose("#cut-menu", "Cut to the parts that stand alone");
-        assertThat(instructor.sees("#class-length")).isEqualTo("0:44");
+        assertThat(instructor.sees("#class-length")).isEqualTo("0:46");
         assertThat(instructor.sees("#cut-menu")).isEqualTo("cut to 1 of 2 parts");
 
         choose("#cut-menu", "The whole class");
@@ -281,7 +281,7 @@ class StructuresTest {
 
     @Test
     void theRoadCanBeFilteredToExplaining() {
-        assertThat(instructor.sees("#use-explaining")).isEqualTo("explaining 1:00");
+        assertThat(instructor.sees("#use-explaining")).isEqualTo("explaining 0:15");
         instructor.clicks("#use-explaining");
 
         assertThat(Instructor.onFx(() -> ((javafx.scene.control.ToggleButton) instructor
