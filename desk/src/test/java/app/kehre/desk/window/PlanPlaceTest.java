@@ -60,7 +60,7 @@ class PlanPlaceTest {
         assertThat(instructor.sees("#class-length")).isEqualTo("4:19");
         assertThat(instructor.sees("#spare")).isEqualTo("5:41 to spare");
         assertThat(instructor.sees("#hint")).isEqualTo(
-                "2 sets of 12 reps of 4 s with 15 s rest: 1:51 \u00b7 class 4:31, 5:29 to spare");
+                "2 sets of 12 reps of 4 s with 15 s rest: 1:51 \u00b7 class 4:19, 5:41 to spare");
         assertThat(instructor.plan()).isEqualTo(plan);
 
         instructor.presses(KeyCode.ENTER);
