@@ -22,10 +22,10 @@ final class Circuits {
     private static final int ROUNDS = 2;
     private static final Duration REST = Duration.ofSeconds(20);
     private static final int MOST = 8;
-    /** A turn of a minute, as groups are used to: 45 s of work and 15 s to breathe and change. Teaching range. */
-    private static final int TURN = 60;
+    /** The denser of the usual turns of a minute (45 and 15 s, 40 and 20 s), since no station jumps. Teaching range. */
     private static final int WORK = 45;
-    /** Shorter work, and two thirds of it to breathe, where people are new or older. Teaching range. */
+    private static final int REST_AFTER = 15;
+    /** Where people are new or older: shorter work, and the 20 s to breathe and change that 40 s would have. Teaching range. */
     private static final int GENTLE = 30;
     private static final int GENTLE_REST = 20;
 
@@ -47,7 +47,7 @@ final class Circuits {
         Level level = Level.of(plan.brief().group().mix());
         boolean gentle = level == Level.NEWCOMERS || plan.brief().group().older();
         int work = gentle ? GENTLE : WORK;
-        int rest = gentle ? GENTLE_REST : TURN - WORK;
+        int rest = gentle ? GENTLE_REST : REST_AFTER;
         Sides usual = exercise.usualDose().sides();
         Sides sides = usual == Sides.TOGETHER || usual == Sides.ALTERNATING ? usual : Sides.EACH_SIDE;
         return new Interval(Duration.ofSeconds(sides == Sides.EACH_SIDE ? work / 2 : work),

@@ -50,7 +50,7 @@ public record Pace(Map<Quantity, ByStyle> values) {
     public static Pace withoutWaits() {
         Map<Quantity, ByStyle> none = new EnumMap<>(Quantity.class);
         for (Quantity quantity : Quantity.values()) {
-            if (quantity.unit() == PaceUnit.SECONDS && quantity.least() == 0) {
+            if (quantity.isWait()) {
                 none.put(quantity, ByStyle.all(0));
             }
         }

@@ -101,6 +101,11 @@ public enum Quantity implements Named {
         return usual;
     }
 
+    /** Returns whether the group waits in it, so that it can be nothing at all. */
+    public boolean isWait() {
+        return unit == PaceUnit.SECONDS && least() == 0;
+    }
+
     /** Returns the least value: what takes time may take none, what moves takes some. */
     public double least() {
         return switch (unit) {

@@ -74,9 +74,10 @@ final class Compiler {
     }
 
     private void add(Screen screen) {
-        tape.clock(Phase.EXPLAIN, explainer.screen(), Turn.ONLY, "");
+        School.Teaching style = Explainer.ofScreen(tape.segment(), plan);
+        layWithinFree(Phase.EXPLAIN, plan.pace().length(Quantity.NEW, style));
         doses.lay(screen.dose(), new DoseLayer.Doing(RepLength.USUAL, Speed.NATURAL,
-                plan.pace().length(Quantity.SIDE, School.Teaching.SHOW_THEN_DO), Duration.ZERO));
+                plan.pace().length(Quantity.SIDE, style), Duration.ZERO));
         worked(Optional.empty(), 0);
     }
 
@@ -227,18 +228,26 @@ final class Compiler {
             layWithinFree(Phase.EXPLAIN, showing, stations.size() > 1 ? "showing the stations" : "");
             markFirst(item);
             holdingPattern(item, round);
+            Duration from = tape.now();
             lay(item, Duration.ZERO);
+            explainFirstOver(item, from);
             return;
         }
-        Duration said = tape.afterClockRest()
-                ? explainer.inRest(item, round, tape.segment())
-                : Duration.ZERO;
-        Duration over = explainer.inRest(item, round, tape.segment()).minus(said);
+        Explainer.Words words = explainer.running(item, round, tape.segment());
+        boolean inRest = words.mode() == Explaining.Mode.IN_REST && tape.afterClockRest();
         markFirst(item);
-        Duration late = insideTheRest(interval, steps(item), said);
+        Duration late = insideTheRest(interval, steps(item), inRest ? words.length() : Duration.ZERO);
         Duration from = tape.now();
         lay(item, late);
-        tape.explainOver(from, over);
+        tape.explainOver(from, inRest ? Duration.ZERO : words.length());
+    }
+
+    /** What stands first in its block is shown before it, unless its line says that the words lie over the work. */
+    private void explainFirstOver(Item item, Duration from) {
+        Explainer.Words words = explainer.running(item, 1, tape.segment());
+        if (words.mode() == Explaining.Mode.OVER) {
+            tape.explainOver(from, words.length());
+        }
     }
 
     /** The clock rules: what does not fit in the rest is taken from the work. Returns what the work loses. */

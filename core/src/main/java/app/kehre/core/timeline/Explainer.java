@@ -139,9 +139,10 @@ final class Explainer {
         return pace.length(known ? Quantity.KNOWN : Quantity.NEW, segment.teaching(plan.brief()));
     }
 
-    /** Returns how long a screen is explained: it is always shown. */
-    Duration screen() {
-        return pace.length(Quantity.NEW, School.Teaching.SHOW_THEN_DO);
+    /** Returns the style in which a screen is taught: it is always shown, even where else the group copies. */
+    static School.Teaching ofScreen(Segment segment, ClassPlan plan) {
+        School.Teaching style = segment.teaching(plan.brief());
+        return style == School.Teaching.FOLLOW_ME ? School.Teaching.SHOW_THEN_DO : style;
     }
 
     /** Returns how long a station is shown before its block begins: what its line says, else by the style. */
@@ -154,14 +155,21 @@ final class Explainer {
         };
     }
 
-    /** Returns what is said inside a block by the clock, in the rest before an item: what its line says, else a word to copy by. */
-    Duration inRest(Item item, int round, Segment segment) {
+    /**
+     * Returns what is said at an item by the clock once its block runs: what its line or its round says, else a word to copy by.
+     * It lies in the rest before the item, as far as there is one, or over its work.
+     */
+    Words running(Item item, int round, Segment segment) {
         Explaining own = item.manner().explaining();
+        boolean shownBefore = round <= 1 && own.mode() == Explaining.Mode.STOPS;
+        boolean copied = round <= 1 && style(item, segment) == School.Teaching.FOLLOW_ME
+                && own.length().isEmpty();
         return switch (own.mode()) {
-            case NONE, OVER, STOPS -> Duration.ZERO;
-            case IN_REST -> own.length().orElseGet(() -> copying(item));
-            case USUAL -> round > 1 || style(item, segment) != School.Teaching.FOLLOW_ME
-                    || own.length().isPresent() ? Duration.ZERO : copying(item);
+            case NONE -> new Words(own.mode(), Duration.ZERO);
+            case OVER -> new Words(own.mode(), own.length().orElseGet(() -> copying(item)));
+            case STOPS, IN_REST -> new Words(Explaining.Mode.IN_REST,
+                    shownBefore ? Duration.ZERO : own.length().orElseGet(() -> copying(item)));
+            case USUAL -> new Words(Explaining.Mode.IN_REST, copied ? copying(item) : Duration.ZERO);
         };
     }
 

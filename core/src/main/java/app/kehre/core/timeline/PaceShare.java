@@ -9,7 +9,6 @@ import java.util.Set;
 
 import app.kehre.core.brief.School;
 import app.kehre.core.pace.Pace;
-import app.kehre.core.pace.PaceUnit;
 import app.kehre.core.pace.Quantity;
 import app.kehre.core.plan.ClassPlan;
 
@@ -45,10 +44,9 @@ public record PaceShare(Quantity quantity, School.Teaching style, double value, 
         return shares;
     }
 
-    /** Returns those that make most of a class, the greatest first. */
+    /** Returns the waits that make most of a class, the greatest first: breaths and spoken counts are work. */
     public static List<PaceShare> greatest(ClassPlan plan, int number) {
-        return of(plan).stream()
-                .filter(share -> share.quantity.unit() == PaceUnit.SECONDS && share.makes.isPositive())
+        return of(plan).stream().filter(share -> share.quantity.isWait() && share.makes.isPositive())
                 .sorted(Comparator.comparing(PaceShare::makes).reversed()).limit(number).toList();
     }
 

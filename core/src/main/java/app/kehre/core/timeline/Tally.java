@@ -98,14 +98,6 @@ public record Tally(Map<Use, Duration> lengths, Duration explainOver, Duration l
         return of(Use.EXPLAINING).plus(explainOver);
     }
 
-    /** Returns "of 60:00 you explain 6:40, 4:10 of it while they move"; empty when nothing lies over it. */
-    public String explainedOf(Duration whole) {
-        return explainOver.isZero()
-                ? ""
-                : "of %s you explain %s, %s of it while they move".formatted(Lengths.clock(whole),
-                        Lengths.clock(explained()), Lengths.clock(explainOver));
-    }
-
     /** Returns "explaining 6:40, 4:10 of it while they move, changeover 3:05"; empty when there is none. */
     public String words() {
         StringBuilder words = new StringBuilder();

@@ -18,11 +18,6 @@ public final class PaceText {
 
     private PaceText() {}
 
-    /** Returns a quantity with its unit. */
-    public static String of(Pace pace, Quantity quantity, School.Teaching style) {
-        return quantity.print(pace.of(quantity, style));
-    }
-
     /** Returns the pace with a quantity, in a style where it depends on it, set to what the text says. */
     public static Reading<Pace> with(Pace pace, Quantity quantity, School.Teaching style, String text) {
         return value(quantity, text).flatMap(value -> quantity.problem(value).map(Reading::<Pace>refused)

@@ -288,6 +288,23 @@ class ChangeoverTest {
     }
 
     @Test
+    void whatALineOrARoundSaysOfExplainingIsHeardInsideABlockToo() {
+        Explaining ten = new Explaining(Explaining.Mode.STOPS, Optional.of(Duration.ofSeconds(10)));
+        Plans again = toning().item(SQUAT, "40 s on, 20 s off").item(ROW, "40 s on, 20 s off")
+                .inRound(2, change -> change.withExplaining(Optional.of(ten))).circuit(2, 2, 0);
+        Timeline over = Timeline.of(toning().item(SQUAT, "40 s on, 20 s off")
+                .manner(manner -> manner.withExplaining(new Explaining(Explaining.Mode.OVER, ten.length())))
+                .item(ROW, "40 s on, 20 s off")
+                .manner(manner -> manner.withExplaining(new Explaining(Explaining.Mode.OVER, ten.length())))
+                .plan());
+
+        assertThat(told(again)).endsWith("work 40", "rest 10", "explain 10", "work 40", "rest 20");
+        assertThat(told(over)).containsExactly("work 40", "rest 20", "work 40", "rest 20");
+        assertThat(over.over()).extracting(each -> each.stretch().shown().toSeconds()).containsExactly(10L,
+                10L);
+    }
+
+    @Test
     void evenAWorkThatIsLostWholeKeepsTheClock() {
         Timeline timeline = Timeline.of(toning().item(SQUAT, "10 s on, 5 s off")
                 .item(PLANK, "10 s on, 5 s off, x2").plan());

@@ -2,11 +2,13 @@ package app.kehre.desk.brief;
 
 import java.util.EnumMap;
 import java.util.Map;
+import javafx.geometry.Pos;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 import app.kehre.core.brief.Brief;
@@ -39,7 +41,7 @@ final class TeachingRow extends VBox {
         }
         own.setId("teaching-own");
         HBox head = new HBox(14, Words.plain("How you teach", "heading"), own);
-        head.setAlignment(javafx.geometry.Pos.BASELINE_LEFT);
+        head.setAlignment(Pos.BASELINE_LEFT);
         getChildren().setAll(head, row);
     }
 
@@ -51,7 +53,7 @@ final class TeachingRow extends VBox {
         name.setMinWidth(USE_PREF_SIZE);
         Label says = Words.wrapped(style.meaning(), "soft");
         HBox.setHgrow(says, Priority.ALWAYS);
-        javafx.scene.layout.Region gap = new javafx.scene.layout.Region();
+        Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         VBox inside = new VBox(1, new HBox(8, name, gap, length), says);
         ToggleButton answer = new ToggleButton();

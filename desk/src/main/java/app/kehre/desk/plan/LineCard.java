@@ -55,7 +55,7 @@ final class LineCard extends ScrollPane {
 
     void show(Optional<Entry> entry) {
         List<Node> rows = new ArrayList<>();
-        if (model.showTimes().get()) {
+        if (model.showPace().get()) {
             rows.addAll(new PacePane(model).rows());
             content.getChildren().setAll(rows);
             return;

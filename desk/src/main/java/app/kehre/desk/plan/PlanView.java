@@ -67,7 +67,7 @@ public final class PlanView extends VBox {
         head = new SegmentHead(model);
         lines = new LineTable(model, choosing);
         side = new SidePane(choosing, palette);
-        tally = new TallyBar(road::filter);
+        tally = new TallyBar(road::filter, () -> model.showPace().set(true));
         add = new ChoiceField<>(model.choices()::addables, PlanView::choiceWords, this::take,
                 this::focusLines);
         lay(teach);
@@ -121,11 +121,11 @@ public final class PlanView extends VBox {
         model.open().shown().addListener((_, _, shown) -> showTimes(shown));
         model.segment().addListener((_, _, _) -> showSettled());
         model.entry().addListener((_, _, _) -> {
-            model.showTimes().set(false);
+            model.showPace().set(false);
             showSelected();
         });
-        model.showTimes().addListener((_, _, times) -> {
-            if (times) {
+        model.showPace().addListener((_, _, pace) -> {
+            if (pace) {
                 choosing.side().set(ChoosingViewModel.Side.LINE);
             }
             side.showPlan();

@@ -42,7 +42,7 @@ public final class PlanViewModel {
     private final ObjectProperty<Optional<SegmentId>> segment = new SimpleObjectProperty<>(Optional.empty());
     private final ObjectProperty<Optional<EntryId>> entry = new SimpleObjectProperty<>(Optional.empty());
     private final ObjectProperty<Optional<EntryId>> opened = new SimpleObjectProperty<>(Optional.empty());
-    private final BooleanProperty showTimes = new SimpleBooleanProperty();
+    private final BooleanProperty showPace = new SimpleBooleanProperty();
     private final ReadOnlyStringWrapper hint = new ReadOnlyStringWrapper("");
 
     /**
@@ -242,8 +242,8 @@ public final class PlanViewModel {
     }
 
     /** Returns whether the card shows the class's pace instead of the selected line. */
-    BooleanProperty showTimes() {
-        return showTimes;
+    BooleanProperty showPace() {
+        return showPace;
     }
 
     /** Returns what happens with a typed text of a quantity of the class's pace. */

@@ -7,32 +7,53 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import javafx.geometry.Pos;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 
+import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.timeline.PaceShare;
 import app.kehre.core.timeline.SideTotals;
 import app.kehre.core.timeline.Tally;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
+import app.kehre.desk.control.Latest;
 import app.kehre.desk.look.Tips;
 
 /** Where the time of the class goes; pressing a use shows only that on the road. */
 final class TallyBar extends HBox {
 
+    /** So many quantities of the pace are named. */
+    private static final int GREATEST = 3;
+
     private final Map<Tally.Use, ToggleButton> buttons = new EnumMap<>(Tally.Use.class);
+    private final Button pace = new Button();
+    private final Latest shares = new Latest("pace");
     private final Label over = new Label();
     private final Label segment = new Label();
     private final Label uneven = new Label();
     private final Consumer<Set<Tally.Use>> filter;
 
-    TallyBar(Consumer<Set<Tally.Use>> filter) {
+    /**
+     * Makes the bar.
+     *
+     * @param filter told which uses alone the road is to show
+     * @param openPace opens how long people take, to be changed
+     */
+    TallyBar(Consumer<Set<Tally.Use>> filter, Runnable openPace) {
         super(4);
         this.filter = filter;
+        pace.setId("tally-pace");
+        pace.getStyleClass().add("flat");
+        pace.setMinWidth(0);
+        Tips.say(pace, "What waiting takes most of the class; press to change how long people take");
+        pace.setOnAction(_ -> openPace.run());
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("tally");
         for (Tally.Use use : Tally.Use.values()) {
@@ -55,7 +76,7 @@ final class TallyBar extends HBox {
         uneven.setId("uneven");
         uneven.getStyleClass().add("over");
         uneven.setMinWidth(0);
-        getChildren().addAll(over, uneven, gap, segment);
+        getChildren().addAll(pace, over, uneven, gap, segment);
     }
 
     /** Shows where the time of the class goes, and beside it that of a segment. */
@@ -63,12 +84,17 @@ final class TallyBar extends HBox {
         Tally tally = Tally.of(timeline, Optional.empty());
         buttons.forEach((use, button) -> button
                 .setText("%s %s".formatted(use.words(), Lengths.clock(tally.of(use)))));
-        String words = tally.explainedOf(timeline.fit().length());
         segment.setText(selected.flatMap(each -> timeline.plan().findSegment(each.id()))
                 .map(each -> words(timeline, each)).orElse(""));
-        over.setText(tally.lost().isZero()
-                ? words
-                : words + (words.isEmpty() ? "" : " \u00b7 ") + "work lost " + Lengths.clock(tally.lost()));
+        over.setText(tally.lost().isZero() ? "" : "work lost " + Lengths.clock(tally.lost()));
+        ClassPlan plan = timeline.plan();
+        shares.ask(() -> PaceShare.greatest(plan, GREATEST), this::showPace);
+    }
+
+    private void showPace(List<PaceShare> greatest) {
+        pace.setText(greatest.stream().map(share -> "%s %s".formatted(share.quantity().words(),
+                Lengths.clock(share.makes()))).collect(Collectors.joining(" \u00b7 ")));
+        pace.setVisible(!greatest.isEmpty());
     }
 
     /** Names the exercises of which one side does more than the other. */

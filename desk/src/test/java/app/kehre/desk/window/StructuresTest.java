@@ -275,7 +275,7 @@ class StructuresTest {
         assertThat(instructor.plan().pace().of(Quantity.NEW, instructor.plan().brief().teaching()))
                 .isEqualTo(40);
         assertThat(instructor.sees("#class-length")).isNotEqualTo(before);
-        instructor.clicks("#times-done");
+        instructor.clicks("#pace-done");
         assertThat(instructor.canSee("#pace-new")).isFalse();
     }
 

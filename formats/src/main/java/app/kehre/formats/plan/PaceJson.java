@@ -1,5 +1,6 @@
 package app.kehre.formats.plan;
 
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 import tools.jackson.databind.node.ObjectNode;
@@ -46,7 +47,7 @@ final class PaceJson {
         if (value.isEmpty()) {
             return pace;
         }
-        var problem = quantity.problem(value.getAsDouble());
+        Optional<String> problem = quantity.problem(value.getAsDouble());
         problem.ifPresent(sentence -> fields.report(quantity.key(), sentence));
         return problem.isPresent() ? pace : pace.with(quantity, style, value.getAsDouble());
     }
