@@ -3,7 +3,7 @@ package app.kehre.bench;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 
 import org.openjdk.jmh.annotations.Benchmark;
@@ -24,6 +24,7 @@ import app.kehre.core.stepping.Checks;
 import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Conditions;
 import app.kehre.core.choreography.Method;
+import app.kehre.core.choreography.Lesson;
 import app.kehre.core.choreography.Part;
 import app.kehre.core.choreography.Script;
 import app.kehre.core.exercise.Exercise;
@@ -45,6 +46,8 @@ public class BuildBench {
     private Method method = Method.ADD_ON;
 
     private final Conditions conditions = Conditions.of(126);
+    private final Lesson lesson = new Lesson(conditions.bpm(), Duration.ofSeconds(90), Duration.ofSeconds(120),
+            List.of());
     private Build build;
 
     /** Makes a combination of 64 counts with arms and a hop. */
@@ -61,8 +64,8 @@ public class BuildBench {
         parts.removeLast();
         parts.remove(4);
         parts.set(4, parts.get(4).withLead(Side.RIGHT));
-        build = Build.of(List.of(new Combination("Long way", parts, false)), method, Duration.ofMinutes(12),
-                move(library, "basic-step"));
+        build = Build.of(List.of(new Combination("Long way", parts, false)), method,
+                move(library, "basic-step")).withWish(Optional.of(Duration.ofMinutes(12)));
     }
 
     private static Exercise move(Library library, String id) {
@@ -72,14 +75,14 @@ public class BuildBench {
     /** Takes the method over. */
     @Setup
     public void choose() {
-        build = new Build(build.combinations(), method, build.time(), build.hold(), true, Map.of());
+        build = build.withMethod(method);
     }
 
     /** Checks the combination and writes its build-up with all cues. */
     @Benchmark
     public void checkAndBuild(Blackhole sink) {
         sink.consume(Checks.of(build.combinations().getFirst(), conditions));
-        Script script = Script.of(build, conditions.bpm());
+        Script script = Script.of(build, lesson);
         sink.consume(script.cues(true));
     }
 }

@@ -15,12 +15,16 @@ import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
 import java.util.function.Supplier;
 import javafx.application.Platform;
+import javafx.event.ActionEvent;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextInputControl;
@@ -318,6 +322,21 @@ public final class Instructor implements AutoCloseable {
             }
             settle();
         }
+        return this;
+    }
+
+    /** Chooses an item of a menu by its words; a tick of it is set the other way. */
+    public Instructor chooses(String menu, String words) {
+        onFx(() -> {
+            MenuItem item = ((MenuButton) find(menu)).getItems().stream()
+                    .filter(each -> words.equals(each.getText())).findFirst().orElseThrow();
+            if (item instanceof CheckMenuItem check) {
+                check.setSelected(!check.isSelected());
+            }
+            item.getOnAction().handle(new ActionEvent());
+            return menu;
+        });
+        settle();
         return this;
     }
 

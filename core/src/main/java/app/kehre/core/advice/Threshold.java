@@ -23,6 +23,8 @@ public enum Threshold implements Named {
     SPARE("spare", "spare for a late start", "s", 30, 0, 600, SourceKind.ESTIMATE),
     /** Share of the class that changing over may take. */
     CHANGEOVER("changeover", "changing over at most, of the class", "%", 12, 2, 50, SourceKind.ESTIMATE),
+    /** Share of a block by the clock that may be lost to changing over and explaining. */
+    LOST_WORK("lost-work", "work lost in a block by the clock at most", "%", 10, 0, 50, SourceKind.ESTIMATE),
     /** Where the warm-up starts. */
     WARM_UP_FROM("warm-up-from", "warm-up begins at", "% HRR", 25, 0, 100, SourceKind.ESTIMATE),
     /** Where the warm-up ends. */

@@ -3,8 +3,8 @@ package app.kehre.core.choreography;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
+import app.kehre.core.dose.Counts;
 import app.kehre.core.footwork.Stance;
 import app.kehre.core.music.Bpm;
 import app.kehre.core.value.Side;
@@ -27,8 +27,8 @@ final class Assembly {
             return walk || rung.hold();
         }
 
-        int phrases() {
-            return hold() ? 1 : rung.pass();
+        int eights() {
+            return hold() ? Rung.PHRASE : rung.pass();
         }
     }
 
@@ -38,29 +38,38 @@ final class Assembly {
         this.passes = passes;
     }
 
+    /** @param spare eights that are still to be filled with holds, as far as they make whole phrases */
     List<Stage> stages(List<Rung> rungs, int spare) {
         List<Wanted> wanted = new ArrayList<>();
         rungs.forEach(rung -> want(wanted, rung));
-        addSpare(wanted, rungs, spare);
+        for (int i = 0; i < spare / Rung.PHRASE && !rungs.isEmpty(); i++) {
+            wanted.addFirst(new Wanted(rungs.getFirst(), Side.BOTH, true));
+        }
         return laid(balanced(wanted));
     }
 
     /** Adds the passes of a stage, the right lead first. */
     private void want(List<Wanted> wanted, Rung rung) {
         if (rung.hold()) {
-            add(wanted, rung, Side.BOTH, rung.rounds);
-        } else if (rung.rounds > 0 && rung.walks()) {
+            add(wanted, rung, Side.BOTH, rung.right);
+        } else if (rung.walks()) {
             for (Side lead : List.of(Side.RIGHT, Side.LEFT)) {
-                wanted.add(new Wanted(rung, Side.BOTH, true));
-                add(wanted, rung, lead, rung.rounds);
+                add(wanted, rung, lead, rung.on(lead), rung.on(lead) > 0);
             }
-        } else {
+        } else if (rung.rounds() > 0) {
             int run = run(rung);
-            for (int todo = rung.rounds; todo > 0; todo -= run) {
-                add(wanted, rung, Side.RIGHT, Math.min(run, todo));
-                add(wanted, rung, Side.LEFT, Math.min(run, todo));
+            for (int done = 0; done < rung.rounds(); done += run) {
+                add(wanted, rung, Side.RIGHT, Math.clamp((long) rung.right - done, 0, run));
+                add(wanted, rung, Side.LEFT, Math.clamp((long) rung.left - done, 0, run));
             }
         }
+    }
+
+    private static void add(List<Wanted> wanted, Rung rung, Side lead, int times, boolean walked) {
+        if (walked) {
+            wanted.add(new Wanted(rung, Side.BOTH, true));
+        }
+        add(wanted, rung, lead, times);
     }
 
     private static void add(List<Wanted> wanted, Rung rung, Side lead, int times) {
@@ -72,7 +81,7 @@ final class Assembly {
     /** How many passes the same foot leads: one where the moves change the lead by themselves. */
     private int run(Rung rung) {
         Pass once = passes.pass(rung.content, Side.RIGHT, Side.BOTH, start(rung, Side.RIGHT));
-        long most = SAME_LEAD.toNanos() / bpm.at(2L * Combination.PHRASE * once.phrases()).toNanos();
+        long most = SAME_LEAD.toNanos() / bpm.at(2L * Counts.EIGHT * once.eights()).toNanos();
         return once.end().free() == Side.LEFT ? 1 : Math.clamp(most, 1, 8);
     }
 
@@ -80,34 +89,18 @@ final class Assembly {
         return Passes.walkedTo(rung.content, lead, build.onStep());
     }
 
-    /** Fills the phrases that no stage takes: with one more pass on one lead if the holds make up for it, else with holds. */
-    private void addSpare(List<Wanted> wanted, List<Rung> rungs, int spare) {
-        int rest = spare;
-        if (wanted.stream().allMatch(Wanted::hold)) {
-            Optional<Rung> once = rungs.reversed().stream()
-                    .filter(rung -> rung.kind.compareTo(Stage.Kind.FINISHED) >= 0 && rung.pass() <= spare
-                            && 2 * rung.pass() <= spare + 1)
-                    .findFirst();
-            once.ifPresent(rung -> wanted.add(new Wanted(rung, Side.RIGHT, false)));
-            rest -= once.map(Rung::pass).orElse(0);
-        }
-        for (int i = 0; i < rest; i++) {
-            wanted.addFirst(new Wanted(rungs.getFirst(), Side.BOTH, true));
-        }
-    }
-
     /** Gives each hold the side that has led less so far in the whole. */
     private List<Wanted> balanced(List<Wanted> wanted) {
         for (Wanted each : wanted) {
-            right += each.lead() == Side.RIGHT ? each.phrases() : 0;
-            left += each.lead() == Side.LEFT ? each.phrases() : 0;
+            right += each.lead() == Side.RIGHT ? each.eights() : 0;
+            left += each.lead() == Side.LEFT ? each.eights() : 0;
         }
         List<Wanted> balanced = new ArrayList<>();
         for (Wanted each : wanted) {
             Side side = each.hold() ? Filling.behind(right, left) : each.lead();
             if (each.hold()) {
-                right += side == Side.RIGHT ? 1 : 0;
-                left += side == Side.LEFT ? 1 : 0;
+                right += side == Side.RIGHT ? each.eights() : 0;
+                left += side == Side.LEFT ? each.eights() : 0;
             }
             balanced.add(new Wanted(each.rung(), side, each.walk()));
         }
@@ -128,7 +121,7 @@ final class Assembly {
             boolean over = i + 1 == wanted.size() || wanted.get(i + 1).rung() != now.rung();
             if (over) {
                 stages.add(stage(now.rung(), made, from));
-                from += made.stream().mapToInt(Pass::phrases).sum();
+                from += made.stream().mapToInt(Pass::eights).sum();
                 made = new ArrayList<>();
             }
         }
@@ -136,9 +129,10 @@ final class Assembly {
     }
 
     private static Stage stage(Rung rung, List<Pass> made, int from) {
-        int held = made.size();
-        return new Stage(rung.key, rung.title, rung.kind, rung.combination,
-                rung.hold() ? held : Math.max(1, rung.rounds), rung.fixed, made, from);
+        Rounds rounds = rung.hold()
+                ? new Rounds.Held(Math.min(made.size(), (int) Rounds.PHRASES.most()))
+                : rung.how();
+        return new Stage(rung.label, rounds, rung.fixed, rung.stop, made, from);
     }
 
     private Pass pass(Wanted now, Side next, Stance stance) {

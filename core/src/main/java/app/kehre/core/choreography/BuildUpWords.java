@@ -1,10 +1,8 @@
 package app.kehre.core.choreography;
 
-import java.util.ArrayList;
-import java.util.List;
 import java.util.stream.Collectors;
 
-import app.kehre.core.value.Side;
+import app.kehre.core.value.Lengths;
 
 /** A combination and its stages in words, for screen and sheet. */
 public final class BuildUpWords {
@@ -23,16 +21,22 @@ public final class BuildUpWords {
                 more.isEmpty() ? "" : ", " + more);
     }
 
-    /** Returns "right 2, left 2 phrases"; of a hold "1 phrase". */
-    public static String phrases(Stage stage) {
-        List<String> words = new ArrayList<>();
-        for (Side side : List.of(Side.RIGHT, Side.LEFT)) {
-            if (stage.phrases(side) > 0) {
-                words.add(side.word() + " " + stage.phrases(side));
-            }
-        }
-        return stage.kind() == Stage.Kind.HOLD || words.size() < 2
-                ? stage.phrases() == 1 ? "1 phrase" : stage.phrases() + " phrases"
-                : String.join(", ", words) + " phrases";
+    /** Returns "2 each lead, 4 phrases"; of a hold "1 phrase". */
+    public static String rounds(Stage stage) {
+        String stop = stage.stop().isZero() ? "" : "shown %s, ".formatted(Lengths.clock(stage.stop()));
+        return stop + (stage.kind() == Stage.Kind.HOLD
+                ? length(stage.eights())
+                : "%s, %s".formatted(stage.rounds().notation(), length(stage.eights())));
+    }
+
+    /** Returns "6 phrases"; "5 eights" where they make no whole phrases. */
+    public static String length(int eights) {
+        return eights % Rung.PHRASE == 0
+                ? counted(eights / Rung.PHRASE, "phrase")
+                : counted(eights, "eight");
+    }
+
+    private static String counted(int number, String what) {
+        return number == 1 ? "1 " + what : "%d %ss".formatted(number, what);
     }
 }

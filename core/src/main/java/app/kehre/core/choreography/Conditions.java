@@ -16,8 +16,10 @@ import app.kehre.core.people.Level;
  * @param level how used to choreography the group is
  * @param onFloor the tempo that goes with moves on the floor for this group
  * @param limits the limits that hold
+ * @param runsOn whether what fills no phrase begins again at its end, because it is so wished
  */
-public record Conditions(Bpm bpm, int bench, Level level, TempoRange onFloor, DanceLimits limits) {
+public record Conditions(Bpm bpm, int bench, Level level, TempoRange onFloor, DanceLimits limits,
+        boolean runsOn) {
 
     /** The height of a step without risers, in cm; each riser adds five (figures.md: benches of 10 to 30 cm). */
     public static final int LOWEST = 10;
@@ -26,13 +28,18 @@ public record Conditions(Bpm bpm, int bench, Level level, TempoRange onFloor, Da
     /** Returns the usual limits at a tempo, on a step of 15 cm, with regulars. */
     public static Conditions of(int bpm) {
         return new Conditions(new Bpm(bpm), LOWEST + RISER, Level.REGULARS, TempoRange.LOW_IMPACT,
-                DanceLimits.USUAL);
+                DanceLimits.USUAL, false);
     }
 
     /** Returns the conditions of a group at a tempo, with a load. */
     public static Conditions of(Bpm bpm, Load load, Group group) {
         return new Conditions(bpm, height(load), Level.of(group.mix()),
-                group.older() ? TempoRange.OLDER : TempoRange.LOW_IMPACT, DanceLimits.USUAL);
+                group.older() ? TempoRange.OLDER : TempoRange.LOW_IMPACT, DanceLimits.USUAL, false);
+    }
+
+    /** Returns the same where combinations run on, or are filled up. */
+    public Conditions withRunsOn(boolean other) {
+        return new Conditions(bpm, bench, level, onFloor, limits, other);
     }
 
     /** Returns the height in cm of the step in a load: with one riser when nothing is said. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
+import app.kehre.core.dose.Counts;
 import app.kehre.core.footwork.RowFacts;
 import app.kehre.core.value.Side;
 
@@ -40,7 +41,7 @@ final class Cues {
                     first = false;
                     at += part.counts();
                 }
-                at = start + pass.phrases() * Combination.PHRASE;
+                at = start + pass.eights() * Counts.EIGHT;
             }
         }
         return cues;

@@ -1,96 +1,137 @@
 package app.kehre.core.choreography;
 
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** The stages of a method for combinations, before they are fitted to the time. */
 final class Ladder {
 
     private static final int TEACH_MOST = 4;
+    private static final int DANCED_MOST = (int) Rounds.PASSES.most();
     private static final int HOLD_MOST = 2;
     private static final int FINISHED_WEIGHT = 2;
     private static final int FINALE_WEIGHT = 3;
 
     private final Build build;
+    private final Lesson lesson;
     private final Passes passes;
     private final Rehearsal rehearsal;
     private final List<Rung> rungs = new ArrayList<>();
+    private final List<String> undanceable = new ArrayList<>();
 
-    private Ladder(Build build, Passes passes, Rehearsal rehearsal) {
+    private Ladder(Build build, Lesson lesson, Passes passes, Rehearsal rehearsal) {
         this.rehearsal = rehearsal;
         this.build = build;
+        this.lesson = lesson;
         this.passes = passes;
     }
 
-    static List<Rung> of(Build build, Passes passes, Rehearsal rehearsal) {
-        Ladder ladder = new Ladder(build, passes, rehearsal);
-        Chain all = new Chain(build.onStep(), rehearsal);
+    static Ladder of(Build build, Lesson lesson, Passes passes, Rehearsal rehearsal) {
+        Ladder ladder = new Ladder(build, lesson, passes, rehearsal);
         for (int i = 0; i < build.combinations().size(); i++) {
-            Combination combination = build.combinations().get(i);
-            if (!combination.parts().isEmpty()) {
-                ladder.add(i, combination);
-                all.add(combination.parts());
+            if (!build.combinations().get(i).parts().isEmpty()) {
+                ladder.add(i, build.combinations().get(i));
             }
         }
-        if (ladder.rungs.stream().filter(rung -> rung.kind == Stage.Kind.FINISHED).count() > 1) {
-            ladder.hold("finale", build.combinations().size() - 1, all.parts(), "announce the finale");
-            ladder.rungs.add(new Rung("finale", "finale: " + build.combinations().stream()
-                    .filter(each -> !each.parts().isEmpty()).map(Combination::name)
-                    .collect(Collectors.joining(" + ")), Stage.Kind.FINALE, build.combinations().size() - 1,
-                    all.parts(), Integer.MAX_VALUE, FINALE_WEIGHT, passes));
+        ladder.finale();
+        return ladder;
+    }
+
+    List<Rung> rungs() {
+        return rungs;
+    }
+
+    /** The titles of the stages that cannot be danced on both leads. */
+    List<String> undanceable() {
+        return undanceable;
+    }
+
+    private void finale() {
+        List<Combination> own = danced(build.combinations());
+        List<Combination> joined = build.ways().finaleOfAll()
+                ? Stream.concat(danced(lesson.before()).stream(), own.stream()).toList()
+                : own;
+        if (own.isEmpty() || joined.size() < 2) {
+            return;
         }
-        return ladder.rungs;
+        Chain all = new Chain(joined.stream().anyMatch(Combination::onStep), rehearsal);
+        joined.forEach(each -> all.add(each.parts()));
+        String title = "finale: " + joined.stream().map(Combination::name).collect(Collectors.joining(" + "));
+        add(label(StageKey.finale(), title, Stage.Kind.FINALE, build.combinations().size() - 1), all.parts(),
+                DANCED_MOST, FINALE_WEIGHT);
+    }
+
+    private static List<Combination> danced(List<Combination> combinations) {
+        return combinations.stream().filter(each -> !each.parts().isEmpty()).toList();
     }
 
     private void add(int at, Combination combination) {
         List<List<Part>> blocks = Blocks.of(combination);
-        hold(key(at, "hold"), at, combination.parts(), "announce " + combination.name());
+        hold(label(new StageKey(String.valueOf(at + 1)), combination.name(), Stage.Kind.HOLD, at),
+                combination.parts(), 1);
+        List<Layer> moves = Layer.ofMoves(combination.parts());
         switch (build.method()) {
-            case ADD_ON -> addOn(at, combination, blocks, List.of());
-            case LINK -> link(at, combination, blocks);
-            case LAYERING -> layers(at, combination, Layer.of(combination.parts()));
+            case ADD_ON -> addOn(at, combination, blocks, moves);
+            case LINK -> link(at, combination, blocks, moves);
+            case LAYERING -> {
+            }
             case REDUCTION -> {
-                reduce(at, combination, blocks, 8);
-                reduce(at, combination, blocks, 4);
-                reduce(at, combination, blocks, 2);
+                reduce(at, combination, blocks, 8, moves);
+                reduce(at, combination, blocks, 4, moves);
+                reduce(at, combination, blocks, 2, moves);
             }
             case MIXTURE -> {
                 List<Layer> layers = Layer.of(combination.parts());
                 addOn(at, combination, blocks, layers);
-                reduce(at, combination, blocks, 2);
-                layers(at, combination, layers);
+                reduce(at, combination, blocks, 2, layers);
             }
         }
-        rungs.add(new Rung(key(at, "finished"), "finished", Stage.Kind.FINISHED, at, combination.parts(),
-                Integer.MAX_VALUE, FINISHED_WEIGHT, passes));
+        boolean all = build.method() == Method.LAYERING || build.method() == Method.MIXTURE;
+        layers(at, combination, all ? Layer.of(combination.parts()) : moves);
+        add(label(StageKey.of(at, "finished"), "finished", Stage.Kind.FINISHED, at), combination.parts(),
+                DANCED_MOST, FINISHED_WEIGHT);
     }
 
-    private static String key(int at, String stage) {
-        return (at + 1) + "/" + stage;
+    private static Stage.Label label(StageKey key, String title, Stage.Kind kind, int combination) {
+        return new Stage.Label(key, title, kind, combination);
     }
 
-    private void hold(String key, int at, List<Part> next, String words) {
-        rungs.add(new Rung(key.endsWith("hold") ? key : key + "/hold", "hold, " + words, Stage.Kind.HOLD, at,
-                next, HOLD_MOST, 1, passes));
+    /** A hold before a stage: one phrase before each combination and the finale, else only where it is wished. */
+    private void hold(Stage.Label next, List<Part> content, int phrases) {
+        if (phrases > 0 || build.own().containsKey(next.key().hold())) {
+            String words = next.kind() == Stage.Kind.FINALE
+                    ? "the finale"
+                    : next.title().replaceFirst("^\\+ ", "");
+            rungs.add(new Rung(label(next.key().hold(), "hold, announce " + words, Stage.Kind.HOLD,
+                    next.combination()), content, new Rung.Growth(phrases, phrases == 0 ? 0 : HOLD_MOST, 1),
+                    Rung.PHRASE, false));
+        }
     }
 
     private void addOn(int at, Combination combination, List<List<Part>> blocks, List<Layer> layers) {
         for (int count = 1; count < blocks.size(); count++) {
-            piece(at, "add/" + count, (count == 1 ? "" : "+ ") + title(blocks.get(count - 1)), combination,
-                    Layer.plain(joinedBlocks(blocks.subList(0, count)), layers), Stage.Kind.TEACH);
+            piece(label(StageKey.of(at, "add/" + count),
+                    (count == 1 ? "" : "+ ") + title(blocks.get(count - 1), layers), Stage.Kind.TEACH, at),
+                    combination,
+                    Layer.plain(joinedBlocks(blocks.subList(0, count)), layers));
         }
     }
 
-    private void link(int at, Combination combination, List<List<Part>> blocks) {
+    private void link(int at, Combination combination, List<List<Part>> blocks, List<Layer> layers) {
         for (int i = 0; i < blocks.size() && blocks.size() > 1; i++) {
-            piece(at, "alone/" + (i + 1), title(blocks.get(i)), combination, blocks.get(i),
-                    Stage.Kind.TEACH);
+            piece(label(StageKey.of(at, "alone/" + (i + 1)), title(blocks.get(i), layers), Stage.Kind.TEACH,
+                    at),
+                    combination, Layer.plain(blocks.get(i), layers));
             boolean second = i % 2 == 1;
             if (second && blocks.size() > 2) {
-                piece(at, "pair/" + (i / 2 + 1),
-                        title(blocks.get(i - 1)) + " + " + title(blocks.get(i)), combination,
-                        joinedBlocks(blocks.subList(i - 1, i + 1)), Stage.Kind.LINK);
+                piece(label(StageKey.of(at, "pair/" + (i / 2 + 1)),
+                        title(blocks.get(i - 1), layers) + " + " + title(blocks.get(i), layers),
+                        Stage.Kind.LINK,
+                        at), combination, Layer.plain(joinedBlocks(blocks.subList(i - 1, i + 1)), layers));
             }
         }
     }
@@ -99,39 +140,63 @@ final class Ladder {
         for (int i = 0; i < layers.size(); i++) {
             String title = i == 0 ? "plain" : "+ " + layers.get(i - 1).words();
             String key = i == 0 ? "plain" : layers.get(i - 1).key();
-            piece(at, "layer/" + key, title, combination,
-                    Layer.plain(combination.parts(), layers.subList(i, layers.size())), Stage.Kind.LAYER);
+            piece(label(StageKey.of(at, "layer/" + key), title, Stage.Kind.LAYER, at), combination,
+                    Layer.plain(combination.parts(), layers.subList(i, layers.size())));
         }
     }
 
-    private void reduce(int at, Combination combination, List<List<Part>> blocks, int times) {
+    private void reduce(int at, Combination combination, List<List<Part>> blocks, int times,
+            List<Layer> layers) {
         Chain content = new Chain(build.onStep(), rehearsal);
         for (List<Part> block : blocks) {
             for (int i = 0; i < times; i++) {
-                content.add(block);
+                content.add(Layer.plain(block, layers));
             }
         }
         if (blocks.size() > 1) {
-            piece(at, "of-each/" + times, times + " of each", combination, content.parts(),
-                    Stage.Kind.REDUCE);
+            piece(label(StageKey.of(at, "of-each/" + times), times + " of each", Stage.Kind.REDUCE, at),
+                    combination, content.parts());
         }
     }
 
-    private void piece(int at, String key, String title, Combination combination, List<Part> content,
-            Stage.Kind kind) {
+    private void piece(Stage.Label label, Combination combination, List<Part> content) {
         if (!passes.fill(content)) {
+            undanceable.add(label.title());
             return;
         }
-        boolean one = combination.known() || kind == Stage.Kind.REDUCE;
-        rungs.add(new Rung(key(at, key), title, kind, at, content, one ? 1 : TEACH_MOST, 1, passes));
+        boolean one = combination.known() || label.kind() == Stage.Kind.REDUCE;
+        add(label, content, one ? 1 : TEACH_MOST, 1);
+    }
+
+    private void add(Stage.Label label, List<Part> content, int most, int weight) {
+        hold(label, content, label.kind() == Stage.Kind.FINALE ? 1 : 0);
+        boolean walks = passes.walks(content);
+        int pass = passes.eights(content);
+        int natural = natural(label, pass);
+        rungs.add(new Rung(label, content, new Rung.Growth(natural, Math.max(natural, most), weight), pass,
+                walks));
+    }
+
+    /** What is new is danced until people have it, what is finished until they enjoy it; all else once on each lead. */
+    private int natural(Stage.Label label, int pass) {
+        boolean known = build.combinations().get(label.combination()).known();
+        Optional<Duration> enough = switch (label.kind()) {
+            case TEACH -> known ? Optional.empty() : Optional.of(lesson.piece());
+            case FINISHED, FINALE -> Optional.of(lesson.whole());
+            case LAYER, LINK, REDUCE, HOLD -> Optional.empty();
+        };
+        double round = lesson.bpm().at(4L * 8 * pass).toMillis();
+        return enough.map(
+                length -> Math.clamp(Math.round(length.toMillis() / round), 1, (int) Rounds.PASSES.most()))
+                .orElse(1);
     }
 
     private static List<Part> joinedBlocks(List<List<Part>> blocks) {
         return blocks.stream().flatMap(List::stream).toList();
     }
 
-    private static String title(List<Part> block) {
-        return block.stream().map(part -> part.move().name()).distinct().limit(2)
+    private static String title(List<Part> block, List<Layer> layers) {
+        return Layer.plain(block, layers).stream().map(part -> part.move().name()).distinct().limit(2)
                 .collect(Collectors.joining(", "));
     }
 }

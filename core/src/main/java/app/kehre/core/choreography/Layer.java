@@ -2,6 +2,7 @@ package app.kehre.core.choreography;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 import app.kehre.core.dose.Counts.Pace;
 import app.kehre.core.exercise.Style;
@@ -10,6 +11,13 @@ import app.kehre.core.footwork.Row;
 
 /** What is laid over a plain base, in the order in which it is added. */
 enum Layer {
+    /** The moves themselves, where the instructor teaches another one first. */
+    MOVES("moves", "the moves themselves") {
+        @Override
+        Part without(Part part) {
+            return part.plainly();
+        }
+    },
     ARMS("arms", "arms") {
         @Override
         Part without(Part part) {
@@ -24,17 +32,18 @@ enum Layer {
             Part ahead = part.withTurnIn(0).without(Style.DIRECTION, Style.TRAVEL);
             return plain.equals(row)
                     ? ahead
-                    : ahead.withMove(
+                    : ahead.withPlain(Optional.empty()).withMove(
                             part.move().withFootwork(plain).withName(part.move().name() + ", plain"));
         }
     },
     RHYTHM("rhythm", "rhythm") {
         @Override
         Part without(Part part) {
+            Part alone = part.withPlain(Optional.empty());
             return part.pace() == Pace.HALF_TIME && part.times() * 2 <= Part.TIMES.most()
-                    ? part.withPace(Pace.NORMAL).withTimes(part.times() * 2)
+                    ? alone.withPace(Pace.NORMAL).withTimes(part.times() * 2)
                     : part.pace() == Pace.DOUBLE_TIME && part.times() % 2 == 0
-                            ? part.withPace(Pace.NORMAL).withTimes(part.times() / 2)
+                            ? alone.withPace(Pace.NORMAL).withTimes(part.times() / 2)
                             : part;
         }
     },
@@ -63,6 +72,11 @@ enum Layer {
     }
 
     abstract Part without(Part part);
+
+    /** The layer of the moves themselves, where there is one. */
+    static List<Layer> ofMoves(List<Part> parts) {
+        return of(parts).stream().filter(layer -> layer == MOVES).toList();
+    }
 
     List<Part> without(List<Part> parts) {
         return parts.stream().map(this::without).toList();

@@ -2,6 +2,7 @@ package app.kehre.core.choreography;
 
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 import app.kehre.core.dose.Counts.Pace;
@@ -20,14 +21,34 @@ import app.kehre.core.value.Side;
  * @param lead the side of the foot that leads the first time, right or left
  * @param times how often it is done, 1 to 16; a move that changes the lead goes on with the other foot
  * @param pace how a danced count stands to the music
- * @param arms what the arms do, at most {@value #LONGEST_ARMS} characters; empty for as usual
- * @param style what makes it harder than plain; hops stand by themselves
- * @param hop whether a hop is shown as an option under what is lifted
+ * @param look how it is danced
+ * @param plain the move that is taught first in its place, where it is not its own plain version
  * @param tapChange whether its last act is changed so that the other foot is free
  * @param turnIn quarter turns to the right with which it is entered, -1 to 2
  */
-public record Part(Exercise move, Side lead, int times, Pace pace, String arms, Set<Style> style,
-        boolean hop, boolean tapChange, int turnIn) {
+public record Part(Exercise move, Side lead, int times, Pace pace, Look look, Optional<Exercise> plain,
+        boolean tapChange, int turnIn) {
+
+    /**
+     * How a move is danced.
+     *
+     * @param arms what the arms do, at most {@value #LONGEST_ARMS} characters; empty for as usual
+     * @param style what makes it harder than plain; hops stand by themselves
+     * @param hop whether a hop is shown as an option under what is lifted
+     */
+    public record Look(String arms, Set<Style> style, boolean hop) {
+
+        /** As usual. */
+        public static final Look USUAL = new Look("", Set.of(), false);
+
+        public Look {
+            style = Style.of(style);
+            if (arms.length() > LONGEST_ARMS) {
+                throw new IllegalArgumentException("The arms have at most %d characters, not %d."
+                        .formatted(LONGEST_ARMS, arms.length()));
+            }
+        }
+    }
 
     /** How often a move is done in a row. */
     public static final Range TIMES = Range.of("how often a move is done", 1, 16);
@@ -37,15 +58,10 @@ public record Part(Exercise move, Side lead, int times, Pace pace, String arms, 
     public static final int LONGEST_ARMS = 40;
 
     public Part {
-        style = Style.of(style);
         TIMES.check(times);
         TURN_IN.check(turnIn);
         if (lead == Side.BOTH) {
             throw new IllegalArgumentException("A move leads with the right or with the left.");
-        }
-        if (arms.length() > LONGEST_ARMS) {
-            throw new IllegalArgumentException("The arms have at most %d characters, not %d."
-                    .formatted(LONGEST_ARMS, arms.length()));
         }
         Row row = move.footwork().orElseThrow(() -> new IllegalArgumentException(
                 "\"%s\" has no footwork, so it cannot be part of a combination.".formatted(move.name())));
@@ -54,17 +70,33 @@ public record Part(Exercise move, Side lead, int times, Pace pace, String arms, 
                     "\"%s\" has steps between the counts, so it cannot be done in double time."
                             .formatted(move.name()));
         }
+        plain.ifPresent(other -> Plain.check(move, times, pace, other));
     }
 
     /** Returns the move done once at the music's own pace. */
     public static Part of(Exercise move, Side lead) {
-        return new Part(move, lead, 1, Pace.NORMAL, "", Set.of(), false, false, 0);
+        return new Part(move, lead, 1, Pace.NORMAL, Look.USUAL, Optional.empty(), false, 0);
+    }
+
+    /** Returns what the arms do; empty for as usual. */
+    public String arms() {
+        return look.arms();
+    }
+
+    /** Returns what makes it harder than plain; hops stand by themselves. */
+    public Set<Style> style() {
+        return look.style();
+    }
+
+    /** Returns whether a hop is shown as an option under what is lifted. */
+    public boolean hop() {
+        return look.hop();
     }
 
     /** Returns the footwork of a time, from 0: with the hop, and with the changed end in the last time. */
     public Row row(int time) {
         Row row = move.footwork().orElseThrow();
-        Row hopped = hop ? Derived.hopped(row) : row;
+        Row hopped = hop() ? Derived.hopped(row) : row;
         return changed(hopped, time);
     }
 
@@ -108,7 +140,7 @@ public record Part(Exercise move, Side lead, int times, Pace pace, String arms, 
         add(words, times > 1 ? times + " times" : "");
         add(words, pace.notation());
         add(words, how());
-        add(words, hop ? "hop as an option" : "");
+        add(words, hop() ? "hop as an option" : "");
         add(words, tapChange ? "tap change" : "");
         add(words, switch (turnIn) {
             case -1 -> "quarter turn left into it";
@@ -116,13 +148,14 @@ public record Part(Exercise move, Side lead, int times, Pace pace, String arms, 
             case 2 -> "half turn into it";
             default -> "";
         });
+        add(words, plain.map(other -> "first as " + other.name()).orElse(""));
         return words.toString();
     }
 
     /** Returns the instructor's words for the arms, and what of the style they do not say: "pull down, travelling". */
     String how() {
-        StringBuilder words = new StringBuilder(arms);
-        add(words, Style.words(arms.isEmpty() ? style : without(Style.ARMS, Style.OVERHEAD).style()));
+        StringBuilder words = new StringBuilder(arms());
+        add(words, Style.words(arms().isEmpty() ? style() : without(Style.ARMS, Style.OVERHEAD).style()));
         return words.toString();
     }
 
@@ -132,7 +165,7 @@ public record Part(Exercise move, Side lead, int times, Pace pace, String arms, 
 
     /** Returns the same led by the other foot, turning the other way. */
     public Part mirrored() {
-        return new Part(move, lead.other(), times, pace, arms, style, hop, tapChange,
+        return new Part(move, lead.other(), times, pace, look, plain, tapChange,
                 turnIn == 2 ? 2 : -turnIn);
     }
 
@@ -143,55 +176,77 @@ public record Part(Exercise move, Side lead, int times, Pace pace, String arms, 
 
     /** Returns it with another move. */
     public Part withMove(Exercise other) {
-        return new Part(other, lead, times, pace, arms, style, hop, tapChange, turnIn);
+        return new Part(other, lead, times, pace, look, plain, tapChange, turnIn);
+    }
+
+    /** Returns it with an exercise as it is now; a plain version that does not fit any more is let go. */
+    public Part refreshed(Exercise changed) {
+        Part alone = withPlain(Optional.empty());
+        Part now = move.id().equals(changed.id()) ? alone.withMove(changed) : alone;
+        return now.withPlain(plain.map(each -> each.id().equals(changed.id()) ? changed : each)
+                .filter(each -> Plain.problem(now, each).isEmpty()));
     }
 
     /** Returns it led by a side, nothing else changed. */
     public Part withLead(Side other) {
-        return new Part(move, other, times, pace, arms, style, hop, tapChange, turnIn);
+        return new Part(move, other, times, pace, look, plain, tapChange, turnIn);
     }
 
     /** Returns it so many times. */
     public Part withTimes(int other) {
-        return new Part(move, lead, other, pace, arms, style, hop, tapChange, turnIn);
+        return new Part(move, lead, other, pace, look, plain, tapChange, turnIn);
     }
 
     /** Returns it at another pace. */
     public Part withPace(Pace other) {
-        return new Part(move, lead, times, other, arms, style, hop, tapChange, turnIn);
+        return new Part(move, lead, times, other, look, plain, tapChange, turnIn);
     }
 
     /** Returns it with other arms. */
     public Part withArms(String other) {
-        return new Part(move, lead, times, pace, other.strip(), style, hop, tapChange, turnIn);
+        return new Part(move, lead, times, pace, new Look(other.strip(), style(), hop()), plain,
+                tapChange, turnIn);
     }
 
     /** Returns it in another style. */
     public Part withStyle(Set<Style> other) {
-        return new Part(move, lead, times, pace, arms, other, hop, tapChange, turnIn);
+        return new Part(move, lead, times, pace, new Look(arms(), other, hop()), plain, tapChange, turnIn);
     }
 
     /** Returns it without some of its style. */
     Part without(Style... some) {
         Set<Style> less = EnumSet.noneOf(Style.class);
-        less.addAll(style);
+        less.addAll(style());
         List.of(some).forEach(less::remove);
         return withStyle(less);
     }
 
     /** Returns it with the hop as an option, or without. */
     public Part withHop(boolean other) {
-        return new Part(move, lead, times, pace, arms, style, other, tapChange, turnIn);
+        return new Part(move, lead, times, pace, new Look(arms(), style(), other), plain, tapChange, turnIn);
     }
 
     /** Returns it with its end changed, or not. */
     public Part withTapChange(boolean other) {
-        return new Part(move, lead, times, pace, arms, style, hop, other, turnIn);
+        return new Part(move, lead, times, pace, look, plain, other, turnIn);
+    }
+
+    /** Returns it with another move that is taught first in its place, or none. */
+    public Part withPlain(Optional<Exercise> other) {
+        return new Part(move, lead, times, pace, look, other, tapChange, turnIn);
+    }
+
+    /** Returns the move that is taught first, for as many counts; the move itself where there is no other. */
+    Part plainly() {
+        return plain.map(other -> new Part(other, lead, Plain.times(move, times, pace, other), Pace.NORMAL,
+                Look.USUAL, Optional.empty(), tapChange != Plain.endsOnOther(move, times, pace, other),
+                turnIn))
+                .orElse(this);
     }
 
     /** Returns it entered with other quarter turns. */
     public Part withTurnIn(int other) {
-        return new Part(move, lead, times, pace, arms, style, hop, tapChange, other);
+        return new Part(move, lead, times, pace, look, plain, tapChange, other);
     }
 
 }

@@ -6,6 +6,7 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 
+import app.kehre.core.dose.Counts;
 import app.kehre.core.dose.Counts.Pace;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.footwork.Row;
@@ -17,12 +18,13 @@ import app.kehre.core.value.Side;
 /** Turns what is taught into passes that fill whole phrases and begin where the one before ended. */
 final class Passes {
 
-    private static final int PHRASE = Combination.PHRASE * 2;
+    private static final int EIGHT = Counts.EIGHT * 2;
     private static final Row MARCH = Row.of("A, B");
 
     private final Rehearsal rehearsal;
     private final Exercise hold;
     private final boolean keeps;
+    private final boolean runsOn;
     private final Map<Key, Pass> made = new HashMap<>();
 
     private final Map<List<Part>, Integer> numbers = new IdentityHashMap<>();
@@ -31,15 +33,19 @@ final class Passes {
     /** The content by its number: comparing moves one by one would take longer than dancing them. */
     private record Key(int content, Side lead, Side next, Stance start) {}
 
-    Passes(Exercise hold, Rehearsal rehearsal) {
+    /** @param runsOn whether what fills no phrase begins again at its end */
+    Passes(Exercise hold, Rehearsal rehearsal, boolean runsOn) {
+        this.runsOn = runsOn;
         this.rehearsal = rehearsal;
         this.hold = hold;
         this.keeps = RowFacts.of(hold.footwork().orElseThrow()).after() == RowFacts.After.KEEPS;
     }
 
-    /** The phrases that a pass of moves takes. */
-    static int phrases(List<Part> content) {
-        return Math.max(1, Math.ceilDiv(halfCounts(content), PHRASE));
+    /** The eights that a pass of moves takes. */
+    int eights(List<Part> content) {
+        int once = halfCounts(content);
+        int whole = runsOn && once > 0 && Rung.PHRASE * EIGHT % once != 0 ? 1 : Rung.PHRASE;
+        return whole * Math.max(1, Math.ceilDiv(once, whole * EIGHT));
     }
 
     private static int halfCounts(List<Part> parts) {
@@ -63,7 +69,7 @@ final class Passes {
 
     private Pass make(List<Part> content, Side first, Side next, Stance start) {
         List<Part> parts = new ArrayList<>();
-        int target = phrases(content) * PHRASE;
+        int target = eights(content) * EIGHT;
         Walk.Outcome so = new Walk.Outcome(start, true);
         int left = target;
         int once = halfCounts(content);
@@ -80,7 +86,7 @@ final class Passes {
             parts.set(parts.size() - 1, parts.getLast().withTapChange(!parts.getLast().tapChange()));
             so = rehearsal.outcome(parts, start);
         }
-        return new Pass(first, parts, target / PHRASE, start, so.end(), so.works());
+        return new Pass(first, parts, target / EIGHT, start, so.end(), so.works());
     }
 
     private static Walk.Outcome after(Walk.Outcome before, Walk.Outcome more) {
@@ -117,7 +123,7 @@ final class Passes {
         return parts;
     }
 
-    /** Whether moves can be danced over whole phrases, on both leads. */
+    /** Whether moves can be danced over whole phrases or eights, on both leads. */
     boolean fill(List<Part> content) {
         return pass(content, Side.RIGHT, Side.BOTH, startOn(content, Side.RIGHT)).works()
                 && pass(content, Side.LEFT, Side.BOTH, startOn(content, Side.LEFT)).works();

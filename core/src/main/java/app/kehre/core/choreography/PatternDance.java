@@ -3,7 +3,6 @@ package app.kehre.core.choreography;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 
 import org.jspecify.annotations.Nullable;
 
@@ -77,7 +76,7 @@ final class PatternDance {
 
     private void add(Exercise named, int times) {
         if (parts.size() < Combination.PARTS.most()) {
-            Part part = new Part(named, lead, times, pace, "", Set.of(), false, false, 0);
+            Part part = Part.of(named, lead).withTimes(times).withPace(pace);
             Stance before = stance == null ? Combination.start(List.of(part), move.onStep()) : stance;
             parts.add(part);
             stance = Dance.outcome(List.of(part), before).end();

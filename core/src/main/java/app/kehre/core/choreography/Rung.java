@@ -1,35 +1,68 @@
 package app.kehre.core.choreography;
 
+import java.time.Duration;
 import java.util.List;
 
-/** A stage that is not yet fitted: what it teaches and how many rounds of it there shall be. */
+import app.kehre.core.value.Side;
+
+/** A stage that is not yet fitted: what it teaches and how often it shall be danced. */
 final class Rung {
 
-    final String key;
-    final String title;
-    final Stage.Kind kind;
-    final int combination;
+    /** Eights in a phrase, in which a hold is counted. */
+    static final int PHRASE = 4;
+
+    final Stage.Label label;
     final List<Part> content;
-    final int most;
-    final int weight;
+    /** The rounds on both leads that it takes by itself, and how many make sense. */
+    final Growth growth;
+    private final int pass;
     private final boolean walks;
-    int rounds = 1;
+    int right;
+    int left;
     boolean fixed;
+    Duration stop = Duration.ZERO;
 
     /**
+     * How often a stage is danced when nothing is said.
+     *
+     * @param natural the rounds that it takes by itself; the phrases of a hold
      * @param most the rounds that make sense
      * @param weight how many rounds it gets for each one of a stage of weight 1
      */
-    Rung(String key, String title, Stage.Kind kind, int combination, List<Part> content, int most,
-            int weight, Passes passes) {
-        this.key = key;
-        this.title = title;
-        this.kind = kind;
-        this.combination = combination;
+    record Growth(int natural, int most, int weight) {}
+
+    /** @param pass the eights of one pass; of a hold, those of a phrase */
+    Rung(Stage.Label label, List<Part> content, Growth growth, int pass, boolean walks) {
+        this.label = label;
         this.content = content;
-        this.most = most;
-        this.weight = weight;
-        this.walks = kind != Stage.Kind.HOLD && passes.walks(content);
+        this.growth = growth;
+        this.pass = pass;
+        this.walks = walks;
+        set(growth.natural());
+    }
+
+    /** Sets the rounds on both leads, or the phrases of a hold. */
+    void set(int rounds) {
+        right = rounds;
+        left = hold() ? 0 : rounds;
+    }
+
+    /** Takes over what the instructor said. */
+    void fix(Rounds own) {
+        switch (own) {
+            case Rounds.Leads leads -> {
+                right = leads.right();
+                left = leads.left();
+            }
+            case Rounds.Held held -> set(held.phrases());
+            case Rounds.Shown _ -> throw new IllegalArgumentException("A stop is no stage.");
+        }
+        fixed = true;
+    }
+
+    /** Returns the rounds on both leads that are begun; the phrases of a hold. */
+    int rounds() {
+        return Math.max(right, left);
     }
 
     /** Returns whether a hold in which people walk must lie between the leads. */
@@ -37,22 +70,46 @@ final class Rung {
         return walks;
     }
 
-    /** Returns the phrases of one pass. */
+    /** Returns the eights of one pass. */
     int pass() {
-        return kind == Stage.Kind.HOLD ? 1 : Passes.phrases(content);
+        return pass;
     }
 
-    /** Returns the phrases that a round on both leads takes; of a hold, one. */
+    /** Returns the eights that a round on both leads takes; of a hold, a phrase. */
     int round() {
-        return kind == Stage.Kind.HOLD ? 1 : 2 * pass();
+        return hold() ? pass : 2 * pass;
     }
 
-    /** Returns the phrases that it takes. */
-    int phrases() {
-        return rounds == 0 ? 0 : rounds * round() + (walks ? 2 : 0);
+    /** Returns the eights that it takes. */
+    int eights() {
+        return eights(right, left);
+    }
+
+    /** Returns the eights that it takes when it is danced once on both leads. */
+    int once() {
+        return eights(1, hold() ? 0 : 1);
+    }
+
+    private int eights(int onRight, int onLeft) {
+        int walked = walks ? PHRASE * ((onRight > 0 ? 1 : 0) + (onLeft > 0 ? 1 : 0)) : 0;
+        return (onRight + onLeft) * pass + walked;
+    }
+
+    /** Returns the passes on a lead. */
+    int on(Side lead) {
+        return lead == Side.RIGHT ? right : left;
     }
 
     boolean hold() {
-        return kind == Stage.Kind.HOLD;
+        return label.kind() == Stage.Kind.HOLD;
+    }
+
+    boolean taught() {
+        return label.kind() == Stage.Kind.FINISHED || label.kind() == Stage.Kind.FINALE;
+    }
+
+    /** Returns how often it is danced. */
+    Rounds how() {
+        return hold() ? new Rounds.Held(right) : new Rounds.Leads(right, left);
     }
 }

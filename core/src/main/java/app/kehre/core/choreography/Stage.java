@@ -1,5 +1,6 @@
 package app.kehre.core.choreography;
 
+import java.time.Duration;
 import java.util.List;
 
 import app.kehre.core.value.Side;
@@ -7,17 +8,24 @@ import app.kehre.core.value.Side;
 /**
  * One stage of a build-up.
  *
- * @param key the same for as long as the combination keeps its pieces; changes are kept under it
- * @param title what is taught: "+ V-step", "finished"
- * @param kind what kind of stage it is
- * @param combination the combination that it teaches, from 0
- * @param rounds how often on both leads; the phrases of a hold
+ * @param label which stage it is
+ * @param rounds how often it is danced
  * @param fixed whether the instructor chose the rounds
+ * @param stop how long the work stops before it, so that it is shown
  * @param passes what is danced, in order
- * @param from its first phrase in the build-up, from 0
+ * @param from its first eight in the build-up, from 0
  */
-public record Stage(String key, String title, Kind kind, int combination, int rounds, boolean fixed,
-        List<Pass> passes, int from) {
+public record Stage(Label label, Rounds rounds, boolean fixed, Duration stop, List<Pass> passes, int from) {
+
+    /**
+     * Which stage of a build-up.
+     *
+     * @param key the same for as long as the combination keeps its pieces; changes are kept under it
+     * @param title what is taught: "+ V-step", "finished"
+     * @param kind what kind of stage it is
+     * @param combination the combination that it teaches, from 0
+     */
+    public record Label(StageKey key, String title, Kind kind, int combination) {}
 
     /** What kind of stage it is; the later ones of the list are kept when there is little time. */
     public enum Kind {
@@ -41,13 +49,28 @@ public record Stage(String key, String title, Kind kind, int combination, int ro
         passes = List.copyOf(passes);
     }
 
-    /** Returns how many phrases it takes. */
-    public int phrases() {
-        return passes.stream().mapToInt(Pass::phrases).sum();
+    /** Returns the key. */
+    public StageKey key() {
+        return label.key();
     }
 
-    /** Returns how many of its phrases a side leads. */
-    public int phrases(Side lead) {
-        return passes.stream().filter(pass -> pass.lead() == lead).mapToInt(Pass::phrases).sum();
+    /** Returns what is taught. */
+    public String title() {
+        return label.title();
+    }
+
+    /** Returns what kind of stage it is. */
+    public Kind kind() {
+        return label.kind();
+    }
+
+    /** Returns how many eights it takes. */
+    public int eights() {
+        return passes.stream().mapToInt(Pass::eights).sum();
+    }
+
+    /** Returns how many of its eights a side leads. */
+    public int eights(Side lead) {
+        return passes.stream().filter(pass -> pass.lead() == lead).mapToInt(Pass::eights).sum();
     }
 }

@@ -80,7 +80,7 @@ final class BuildUpDrafter {
         return combinations.isEmpty()
                 ? Optional.empty()
                 : Optional.of(empty.withName(segment.name())
-                        .with(Build.of(combinations, method(), time(segment), hold)));
+                        .with(Build.of(combinations, method(), hold).withWish(Optional.of(time(segment)))));
     }
 
     private Method method() {

@@ -7,8 +7,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 
-import app.kehre.core.choreography.Build;
-import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Script;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.fitting.Fitting;
@@ -17,6 +15,7 @@ import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Lessons;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
@@ -35,6 +34,8 @@ final class PartCutting {
     private static final double EACH_MINUTE_UNDER = 60;
     /** Lines of one part that are left out at the most, one after the other. */
     private static final int MOST_OUT = 12;
+    /** Eights in a phrase. */
+    private static final int PHRASE = 4;
 
     private final Proportions proportions;
     private final Fixed kept;
@@ -98,17 +99,16 @@ final class PartCutting {
         double ratio = Lengths.seconds(segment.target())
                 / Math.max(1.0, Lengths.seconds(proportions.length(id)));
         return plan.with(segment.withEntries(segment.entries().stream()
-                .map(line -> roughly(line, segment, Math.clamp(ratio, 1 / FARTHEST, FARTHEST))).toList()));
+                .map(line -> roughly(plan, line, Math.clamp(ratio, 1 / FARTHEST, FARTHEST))).toList()));
     }
 
-    private Entry roughly(Entry line, Segment segment, double ratio) {
+    private Entry roughly(ClassPlan plan, Entry line, double ratio) {
         return switch (line) {
             case BuildUp build -> {
-                int now = Script.phrasesIn(build.build().time(), segment.bpm());
-                long phrases = Math.max(build.script(segment.bpm()).least(), Math.round(now * ratio));
-                Duration time = segment.bpm().at(2L * Combination.PHRASE).multipliedBy(phrases).plusMillis(1);
-                Duration whole = Duration.ofSeconds(Math.ceilDiv(time.toMillis(), 1000));
-                yield Build.TIME.problem(whole).isEmpty() ? build.with(build.build().withTime(whole)) : build;
+                Script script = Lessons.script(plan, build);
+                long eights = PHRASE * Math.round(script.eights() * ratio / PHRASE);
+                yield script.wishing(build.build(), Math.toIntExact(Math.max(script.fill().once(), eights)))
+                        .map(build::with).orElse(build);
             }
             case Circuit circuit when circuit.items().stream().noneMatch(kept::stays) -> {
                 int rounds = Math.toIntExact(Math.max(1, Math.round(circuit.rounds() * ratio)));

@@ -53,6 +53,10 @@ public enum CheckKey {
     REPEAT("repeat"),
     /** A part of a count pattern that its move cannot be done in, or legs that do not do the same. */
     PATTERN("pattern"),
+    /** A wished time that a build-up cannot meet, a stage that cannot be danced. */
+    STAGES("stages"),
+    /** Work by the clock that changing over and explaining take away. */
+    LOST_WORK("lost-work"),
     FLOOR_CHANGES("floor-changes"),
     KIT_CHANGES("kit-changes"),
     TOO_LITTLE("too-little"),

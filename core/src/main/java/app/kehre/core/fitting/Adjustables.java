@@ -14,8 +14,6 @@ import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 import app.kehre.core.advice.Threshold;
-import app.kehre.core.choreography.Build;
-import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Script;
 import app.kehre.core.dose.Amount;
 import app.kehre.core.dose.Dose;
@@ -30,6 +28,7 @@ import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Lessons;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
@@ -45,6 +44,8 @@ final class Adjustables {
     private static final int REST_STEP = 5;
     private static final int MOST_REST_STEPS = 4;
     private static final int MOST_PHRASES_OFF = 6;
+    /** Eights in a phrase. */
+    private static final int PHRASE = 4;
 
     private final Timeline timeline;
     private final ClassPlan plan;
@@ -223,17 +224,18 @@ final class Adjustables {
 
     private Adjustable ofBuildUp(Segment segment, BuildUp build) {
         List<Adjustable.Option> options = new ArrayList<>();
-        Duration phrase = segment.bpm().at(2L * Combination.PHRASE);
-        int now = Script.phrasesIn(build.build().time(), segment.bpm());
-        int least = build.script(segment.bpm()).least();
+        Script script = Lessons.script(plan, build);
+        int now = script.eights() / PHRASE;
         for (int off = -MOST_PHRASES_OFF; off <= MOST_PHRASES_OFF; off++) {
             int phrases = now + off;
-            Duration time = phrase.multipliedBy(phrases).plusMillis(1);
-            if (off != 0 && phrases >= Math.max(1, least) && Build.TIME.problem(time).isEmpty()) {
-                Duration whole = Duration.ofSeconds(Math.ceilDiv(time.toMillis(), 1000));
-                options.add(option(segment, build, Change.Kind.PHRASES,
-                        "%s: %s instead of %d".formatted(build.name(), counted(phrases, "phrase"), now),
-                        build.with(build.build().withTime(whole)), Math.abs(off)));
+            int size = Math.abs(off);
+            if (off != 0 && PHRASE * phrases >= script.fill().once()) {
+                script.wishing(build.build(), PHRASE * phrases).map(build::with)
+                        .filter(other -> Lessons.script(plan, other).fill().refused().isEmpty())
+                        .ifPresent(other -> options.add(option(segment, build, Change.Kind.PHRASES,
+                                "%s: %s instead of %d".formatted(build.name(), counted(phrases, "phrase"),
+                                        now),
+                                other, size)));
             }
         }
         return new Adjustable(options);

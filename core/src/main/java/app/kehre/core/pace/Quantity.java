@@ -52,6 +52,10 @@ public enum Quantity implements Named {
     SPOKEN("spoken", "a spoken count", PaceUnit.SECONDS, 1.1),
     /** A pulse, a tap. */
     PULSE("pulse", "a pulse", PaceUnit.COUNTS, 2),
+    /** Dancing a new piece of a combination until people have it: 60 to 120 s, a teaching range (good-class.md). */
+    PIECE("piece", "to learn a piece of a combination", PaceUnit.SECONDS, new ByStyle(90, 90, 120)),
+    /** Dancing a finished combination, or a finale. */
+    WHOLE("whole", "to dance a finished combination", PaceUnit.SECONDS, new ByStyle(120, 120, 120)),
     /** Reps against their natural length. */
     REPS("reps", "reps, against their own length", PaceUnit.TIMES, 1),
     /** Slow reps against their natural length. */
@@ -108,19 +112,29 @@ public enum Quantity implements Named {
 
     /** Returns the least value: what takes time may take none, what moves takes some. */
     public double least() {
-        return switch (unit) {
-            case SECONDS -> this == BREATH || this == DEEP_BREATH ? 1 : this == SPOKEN ? 0.5 : 0;
-            case COUNTS -> 1;
-            case TIMES -> 0.5;
+        return switch (this) {
+            case BREATH, DEEP_BREATH -> 1;
+            case SPOKEN -> 0.5;
+            case PIECE, WHOLE -> 10;
+            default -> switch (unit) {
+                case SECONDS -> 0;
+                case COUNTS -> 1;
+                case TIMES -> 0.5;
+            };
         };
     }
 
     /** Returns the greatest value: a guard against slips of the pen. */
     public double most() {
-        return switch (unit) {
-            case SECONDS -> this == BREATH || this == DEEP_BREATH ? 30 : this == SPOKEN ? 3 : 120;
-            case COUNTS -> 8;
-            case TIMES -> 4;
+        return switch (this) {
+            case BREATH, DEEP_BREATH -> 30;
+            case SPOKEN -> 3;
+            case PIECE, WHOLE -> 300;
+            default -> switch (unit) {
+                case SECONDS -> 120;
+                case COUNTS -> 8;
+                case TIMES -> 4;
+            };
         };
     }
 

@@ -1,6 +1,5 @@
 package app.kehre.core.plan;
 
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumMap;
@@ -17,8 +16,6 @@ import app.kehre.core.choreography.Build;
 import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Conditions;
 import app.kehre.core.choreography.Method;
-import app.kehre.core.choreography.Script;
-import app.kehre.core.choreography.Scripts;
 import app.kehre.core.dose.Counts;
 import app.kehre.core.exercise.Caution;
 import app.kehre.core.exercise.Exercise;
@@ -28,6 +25,7 @@ import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.Load;
 import app.kehre.core.music.Bpm;
 import app.kehre.core.people.Limit;
+import app.kehre.core.value.Lengths;
 
 /**
  * Combinations that are built up in a segment. Its stages are derived from the build-up and the segment's tempo
@@ -45,8 +43,6 @@ public record BuildUp(EntryId id, String name, Build build, Load load, String no
 
     /** The id of the holding pattern of a new build-up. */
     public static final String USUAL_HOLD = "march";
-    /** How long a new build-up takes. Kehre's estimate. */
-    private static final Duration USUAL_TIME = Duration.ofMinutes(10);
 
     public BuildUp {
         if (name.isBlank() || name.length() > Segment.LONGEST_NAME) {
@@ -62,19 +58,14 @@ public record BuildUp(EntryId id, String name, Build build, Load load, String no
     /** Returns a new build-up with one combination that has no moves yet. */
     public static BuildUp of(EntryId id, Exercise hold) {
         return new BuildUp(id, "Combination",
-                Build.of(List.of(Combination.of("Combination A")), Method.ADD_ON, USUAL_TIME, hold),
+                Build.of(List.of(Combination.of("Combination A")), Method.ADD_ON, hold),
                 Load.NONE,
                 "", Map.of());
     }
 
-    /** Returns the script at a tempo. */
-    public Script script(Bpm bpm) {
-        return Scripts.of(build, bpm);
-    }
-
     /** Returns what the combinations are danced to, on and by whom. */
     public Conditions conditions(Bpm bpm, Brief brief) {
-        return Conditions.of(bpm, load, brief.group());
+        return Conditions.of(bpm, load, brief.group()).withRunsOn(build.ways().runsOn());
     }
 
     /** Returns all moves, each once, the holding pattern last. */
@@ -82,7 +73,8 @@ public record BuildUp(EntryId id, String name, Build build, Load load, String no
     public List<Exercise> exercises() {
         Map<String, Exercise> moves = new LinkedHashMap<>();
         Stream.concat(build.combinations().stream().flatMap(each -> each.parts().stream())
-                .map(part -> part.move()), Stream.of(build.hold()))
+                .flatMap(part -> Stream.concat(Stream.of(part.move()), part.plain().stream())),
+                Stream.of(build.hold()))
                 .forEach(move -> moves.putIfAbsent(move.id(), move));
         return List.copyOf(moves.values());
     }
@@ -128,8 +120,8 @@ public record BuildUp(EntryId id, String name, Build build, Load load, String no
     /** Returns "add-on, 10 min, 2 combinations". */
     public String words() {
         int count = build.combinations().size();
-        return "%s, %s, %s".formatted(build.method().words(),
-                app.kehre.core.value.Lengths.notation(build.time()),
+        String wish = build.wish().map(time -> Lengths.notation(time) + ", ").orElse("");
+        return "%s, %s%s".formatted(build.method().words(), wish,
                 count == 1 ? build.combinations().getFirst().name() : count + " combinations");
     }
 
@@ -165,12 +157,10 @@ public record BuildUp(EntryId id, String name, Build build, Load load, String no
         }
         List<Combination> others = new ArrayList<>();
         for (Combination each : build.combinations()) {
-            others.add(each.withParts(each.parts().stream()
-                    .map(part -> part.move().id().equals(changed.id()) ? part.withMove(changed) : part)
-                    .toList()));
+            others.add(each.withParts(each.parts().stream().map(part -> part.refreshed(changed)).toList()));
         }
         Exercise hold = build.hold().id().equals(changed.id()) ? changed : build.hold();
-        return with(new Build(others, build.method(), build.time(), hold, build.mirrored(), build.changes()));
+        return with(build.withCombinations(others).withHold(hold));
     }
 
     /** Returns whether a segment may hold a build-up and has none. */

@@ -189,7 +189,7 @@ public record CribSheet(String title, String when, String length, List<Part> par
     private static String stages(Script script, Duration start) {
         return script.stages().stream()
                 .map(stage -> "%s %s, %s".formatted(Lengths.clock(start.plus(script.start(stage))),
-                        stage.title(), BuildUpWords.phrases(stage)))
+                        stage.title(), BuildUpWords.rounds(stage)))
                 .collect(Collectors.joining(" \u00b7 "));
     }
 

@@ -17,6 +17,9 @@ final class PhraseCheck implements Check {
     @Override
     public List<Finding> of(Checked checked) {
         List<Finding> found = new ArrayList<>();
+        if (checked.conditions().runsOn()) {
+            return found;
+        }
         List<Part> parts = checked.combination().parts();
         int at = 0;
         for (int i = 0; i < parts.size(); i++) {

@@ -40,8 +40,8 @@ public record Counting(Stage stage, String move, int at, Optional<Cue> cue, Opti
             return Optional.empty();
         }
         Duration start = timeline.ofEntry(entry.id()).end().minus(script.length());
-        int at = countAt(place.minus(start), script.bpm());
         int stage = span.turn().stage().orElseThrow() - 1;
+        int at = countAt(place.minus(start).minus(script.stopped(stage)), script.bpm());
         Optional<Stage> next = stage + 1 < script.stages().size()
                 ? Optional.of(script.stages().get(stage + 1))
                 : Optional.empty();

@@ -17,33 +17,37 @@ import app.kehre.core.plan.Segment;
  * The blocks of a class that are driven by the clock: items by the clock that follow one another, those of a circuit together.
  * The stations of a block are shown before its first; inside it the clock rules.
  */
-final class ClockBlocks {
+public final class ClockBlocks {
 
     private final Map<EntryId, List<Item>> stations = new HashMap<>();
 
     ClockBlocks(ClassPlan plan) {
-        plan.segments().stream().filter(segment -> !segment.leftOut()).forEach(this::add);
+        plan.segments().stream().filter(segment -> !segment.leftOut()).map(ClockBlocks::of)
+                .forEach(blocks -> blocks.forEach(this::add));
     }
 
-    private void add(Segment segment) {
+    /** Returns the blocks of a segment, each with its items in order. */
+    public static List<List<Item>> of(Segment segment) {
+        List<List<Item>> blocks = new ArrayList<>();
         List<Item> block = new ArrayList<>();
         for (Entry entry : segment.entries()) {
             List<Item> clocked = entry.items().stream().filter(ClockBlocks::byClock).toList();
-            if (clocked.isEmpty()) {
-                close(block);
+            if (clocked.isEmpty() && !block.isEmpty()) {
+                blocks.add(List.copyOf(block));
+                block.clear();
             }
             block.addAll(clocked);
         }
-        close(block);
+        if (!block.isEmpty()) {
+            blocks.add(List.copyOf(block));
+        }
+        return blocks;
     }
 
-    private void close(List<Item> block) {
-        if (!block.isEmpty()) {
-            Map<String, Item> each = new LinkedHashMap<>();
-            block.forEach(item -> each.putIfAbsent(item.exercise().id(), item));
-            stations.put(block.getFirst().id(), List.copyOf(each.values()));
-            block.clear();
-        }
+    private void add(List<Item> block) {
+        Map<String, Item> each = new LinkedHashMap<>();
+        block.forEach(item -> each.putIfAbsent(item.exercise().id(), item));
+        stations.put(block.getFirst().id(), List.copyOf(each.values()));
     }
 
     /** Returns whether an item is driven by the clock. */

@@ -11,6 +11,7 @@ import app.kehre.core.brief.School;
 import app.kehre.core.choreography.Part;
 import app.kehre.core.choreography.Pass;
 import app.kehre.core.choreography.Script;
+import app.kehre.core.choreography.Stage;
 import app.kehre.core.dose.Counts;
 import app.kehre.core.dose.Interval;
 import app.kehre.core.dose.Speed;
@@ -24,6 +25,7 @@ import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Explaining;
 import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Lessons;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
@@ -124,23 +126,24 @@ final class Compiler {
         if (build.exercises().stream().filter(explainer::done).count() > 0) {
             tape.mark(Mark.Kind.FIRST, "");
         }
-        Script script = build.script(tape.segment().bpm());
+        Script script = Lessons.script(plan, build);
         scripts.put(build.id(), script);
         Duration from = tape.now();
         for (int stage = 0; stage < script.stages().size(); stage++) {
-            for (Pass pass : script.stages().get(stage).passes()) {
-                lay(pass, stage + 1);
-            }
+            lay(script.stages().get(stage), stage + 1);
         }
         tape.explainOver(from, explainer.before(build.known(), tape.segment()));
         worked(Optional.of(whole), 0);
     }
 
-    private void lay(Pass pass, int stage) {
-        for (Part part : pass.parts()) {
-            tape.onSide(part.lead());
-            tape.music(Phase.WORK, part.halfCounts(), Turn.ONLY.inStage(stage), Done.of(part),
-                    part.move().name());
+    private void lay(Stage stage, int number) {
+        Turn turn = Turn.ONLY.inStage(number);
+        tape.clock(Phase.EXPLAIN, stage.stop(), turn, stage.title());
+        for (Pass pass : stage.passes()) {
+            for (Part part : pass.parts()) {
+                tape.onSide(part.lead());
+                tape.music(Phase.WORK, part.halfCounts(), turn, Done.of(part), part.move().name());
+            }
         }
     }
 

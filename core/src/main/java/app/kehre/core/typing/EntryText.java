@@ -37,7 +37,8 @@ public final class EntryText {
             case Circuit circuit -> CircuitNotation.print(circuit);
             case Screen screen -> DoseNotation.print(screen.dose());
             case BuildUp build ->
-                Lengths.notation(build.build().time()) + ", " + build.build().method().words();
+                build.build().wish().map(time -> Lengths.notation(time) + ", ").orElse("")
+                        + build.build().method().words();
         };
     }
 
@@ -81,10 +82,15 @@ public final class EntryText {
         };
     }
 
-    /** Reads "10 min", "10 min, link". */
+    /** Reads "link", "10 min, link", and "10 min" with the method that there is. */
     private static Reading<Entry> withTime(BuildUp entry, String text) {
         String[] clauses = text.strip().split("\\s*,\\s*", 2);
-        Reading<Duration> time = Lengths.parse(clauses[0]);
+        Optional<Method> alone = clauses.length == 1
+                ? Named.find(Method.class, clauses[0])
+                : Optional.empty();
+        if (alone.isPresent()) {
+            return Reading.of(entry.with(entry.build().withMethod(alone.get()).withWish(Optional.empty())));
+        }
         Optional<Method> method = clauses.length == 1
                 ? Optional.of(entry.build().method())
                 : Named.find(Method.class, clauses[1]);
@@ -92,9 +98,10 @@ public final class EntryText {
             return Reading.refused("\"%s\" is no way to build up: write one of %s.".formatted(clauses[1],
                     Named.all(Method.class)));
         }
+        Reading<Duration> time = Lengths.parse(clauses[0]);
         return time.value().flatMap(Build.TIME::problem).map(Reading::<Entry>refused)
                 .orElseGet(() -> time.map(found -> entry
-                        .with(entry.build().withTime(found).withMethod(method.get()))));
+                        .with(entry.build().withWish(Optional.of(found)).withMethod(method.get()))));
     }
 
     /** Reads "40 s", "40 s, not before 30:00", "40 s, keep moving". */

@@ -1,5 +1,7 @@
 package app.kehre.desk.combination;
 
+import java.time.Duration;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -7,27 +9,36 @@ import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
 
+import app.kehre.core.brief.School;
 import app.kehre.core.choreography.Build;
 import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Conditions;
 import app.kehre.core.choreography.Fit;
 import app.kehre.core.choreography.Fits;
 import app.kehre.core.choreography.Part;
+import app.kehre.core.choreography.Plain;
+import app.kehre.core.choreography.Rounds;
 import app.kehre.core.choreography.Script;
+import app.kehre.core.choreography.StageKey;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.music.Bpm;
+import app.kehre.core.pace.Quantity;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.EntryId;
+import app.kehre.core.plan.Lessons;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.proposal.Way;
 import app.kehre.core.stepping.Checks;
 import app.kehre.core.typing.SegmentText;
+import app.kehre.core.value.Lengths;
 import app.kehre.core.value.Reading;
 import app.kehre.desk.control.Commit;
 import app.kehre.desk.session.OpenPlan;
@@ -36,11 +47,14 @@ import app.kehre.desk.session.TypedText;
 /** What the Combination place shows and does, without a single node. */
 public final class CombinationViewModel {
 
+    private static final int PLAINER = 12;
+
     private final OpenPlan open;
     private final Supplier<Library> library;
     private final ObjectProperty<Optional<EntryId>> entry = new SimpleObjectProperty<>(Optional.empty());
     private final IntegerProperty which = new SimpleIntegerProperty();
     private final IntegerProperty part = new SimpleIntegerProperty(-1);
+    private final ReadOnlyStringWrapper said = new ReadOnlyStringWrapper("");
 
     /** Makes a view model of the open plan's build-ups. */
     public CombinationViewModel(OpenPlan open, Supplier<Library> library) {
@@ -116,6 +130,17 @@ public final class CombinationViewModel {
         return library.get().all().stream().filter(each -> each.footwork().isPresent()).toList();
     }
 
+    /** Returns the easier moves that can be taught first in the place of one, the nearest in effort first. */
+    List<Exercise> plainer(Part part) {
+        double met = part.move().work().mets().value();
+        return moves().stream()
+                .filter(each -> !each.id().equals(part.move().id()) && each.onStep() == part.move().onStep()
+                        && each.work().mets().value() <= met && Plain.problem(part, each).isEmpty())
+                .sorted(Comparator.comparing((Exercise each) -> each.pattern() != part.move().pattern())
+                        .thenComparing(each -> -each.work().mets().value()))
+                .limit(PLAINER).toList();
+    }
+
     List<Finding> missteps() {
         return combination().map(found -> Checks.of(found, conditions(), moves(), this::with))
                 .orElse(List.of());
@@ -176,19 +201,20 @@ public final class CombinationViewModel {
         });
     }
 
-    /** Changes the selected move as one step. */
+    /** Changes the selected move as one step, or says why it cannot be. */
     void change(String what, UnaryOperator<Part> change) {
         selected().ifPresent(old -> {
             int at = part.get();
-            Part changed;
+            said.set("");
             try {
-                changed = change.apply(old);
+                if (change.apply(old).equals(old)) {
+                    return;
+                }
             } catch (IllegalArgumentException refused) {
+                said.set(String.valueOf(refused.getMessage()));
                 return;
             }
-            if (!changed.equals(old)) {
-                edit(what + " of " + old.move().name(), found -> found.with(at, _ -> changed));
-            }
+            edit(what + " of " + old.move().name(), found -> found.with(at, change));
         });
     }
 
@@ -214,6 +240,68 @@ public final class CombinationViewModel {
                 : plan);
     }
 
+    /** Returns why the last change was not made, or what a text that is being typed would mean; may be empty. */
+    ReadOnlyStringProperty said() {
+        return said.getReadOnlyProperty();
+    }
+
+    void say(String words) {
+        said.set(words);
+    }
+
+    /** Sets the rounds of a stage as one step, unless the wished time could not be met any more. */
+    void rounds(String name, StageKey key, Rounds rounds) {
+        said.set("");
+        Reading<Build> changed = buildUp().map(found -> met(found, found.build().with(key, rounds)))
+                .orElse(Reading.refused(""));
+        changed.value().ifPresent(other -> editBuild(name, _ -> other));
+        said.set(changed.problem());
+    }
+
+    /** Leaves a stage to Kehre again. */
+    void fit(String name, StageKey key) {
+        said.set("");
+        editBuild(name, build -> build.without(key));
+    }
+
+    /** Returns what happens with typed rounds of a stage. */
+    Commit ofRounds(StageKey key) {
+        return ofBuild("Rounds of " + key, text -> Rounds.parse(key, text).flatMap(
+                rounds -> buildUp().map(found -> met(found, found.build().with(key, rounds))).orElseThrow()));
+    }
+
+    /** Returns what happens with a typed wish for the time; an empty one takes it back. */
+    Commit ofWish() {
+        return ofBuild("Time of the build-up", text -> wish(text)
+                .flatMap(time -> buildUp().map(found -> met(found, found.build().withWish(time)))
+                        .orElseThrow()));
+    }
+
+    private static Reading<Optional<Duration>> wish(String text) {
+        return text.isBlank()
+                ? Reading.of(Optional.empty())
+                : Lengths.parse(text).flatMap(time -> Build.TIME.problem(time)
+                        .map(Reading::<Optional<Duration>>refused)
+                        .orElseGet(() -> Reading.of(Optional.of(time))));
+    }
+
+    /** What cannot meet its wished time, and could before, is refused with the least and the most. */
+    private Reading<Build> met(BuildUp found, Build other) {
+        Optional<String> refused = Lessons.script(open.plan(), found.with(other)).fill().refused();
+        boolean before = Lessons.script(open.plan(), found).fill().refused().isEmpty();
+        return refused.filter(_ -> before).map(Reading::<Build>refused).orElseGet(() -> Reading.of(other));
+    }
+
+    /** Returns how long a stop to show a stage usually is. */
+    Duration showing() {
+        return open.plan().pace().length(Quantity.NEW, School.Teaching.SHOW_THEN_DO);
+    }
+
+    /** Returns whether combinations are taught before this build-up in the class. */
+    boolean taughtBefore() {
+        return buildUp().filter(found -> !Lessons.before(open.plan(), found).isEmpty()).isPresent();
+    }
+
     void addCombination() {
         buildUp().filter(found -> found.build().combinations().size() < Build.COMBINATIONS.most())
                 .ifPresent(found -> {
@@ -228,10 +316,10 @@ public final class CombinationViewModel {
 
     void removeCombination() {
         buildUp().filter(found -> found.build().combinations().size() > 1).ifPresent(found -> {
-            List<Combination> fewer = new java.util.ArrayList<>(found.build().combinations());
-            Combination old = fewer.remove(which.get());
-            which.set(Math.max(0, which.get() - 1));
-            editBuild("Remove " + old.name(), build -> build.withCombinations(fewer));
+            int at = which.get();
+            Combination old = found.build().combinations().get(at);
+            which.set(Math.max(0, at - 1));
+            editBuild("Remove " + old.name(), build -> build.without(at));
         });
     }
 

@@ -2,7 +2,10 @@ package app.kehre.desk.combination;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
+import javafx.beans.property.ObjectProperty;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -11,18 +14,16 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 import app.kehre.core.choreography.Build;
-import app.kehre.core.choreography.BuildUpWords;
-import app.kehre.core.choreography.Cue;
+import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Method;
 import app.kehre.core.choreography.Script;
-import app.kehre.core.choreography.Stage;
+import app.kehre.core.choreography.StageKey;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.music.Bpm;
 import app.kehre.core.value.Lengths;
-import app.kehre.core.value.Reading;
 import app.kehre.core.value.Side;
 import app.kehre.desk.control.InlineField;
 import app.kehre.desk.control.Words;
@@ -33,26 +34,32 @@ import app.kehre.desk.look.Tips;
 final class LadderPane extends VBox {
 
     private static final double WIDTH = 318;
-    private static final double BAR = 62;
 
     private final CombinationViewModel model;
-    private final javafx.beans.property.ObjectProperty<Palette> palette;
+    private final ObjectProperty<Palette> palette;
     private final InlineField time;
-    private final CheckBox facing = new CheckBox("I face the group");
+    private final CheckBox facing = way("facing", "I face the group", Build.Ways::withMirrored);
+    private final CheckBox runsOn = way("runs-on", "Begin again at the end, without filling the phrase",
+            Build.Ways::withRunsOn);
+    private final CheckBox finale = way("finale-of-all", "The finale joins what was taught before, too",
+            Build.Ways::withFinaleOfAll);
     private final HBox head = new HBox(8);
     private final Label words = Words.wrapped("", "soft");
+    private final Label missing = Words.wrapped("", "over");
     private final VBox rungs = new VBox(0);
+    private final VBox foot = new VBox(4);
     private final Label legs = Words.wrapped("", "small");
 
-    LadderPane(CombinationViewModel model, javafx.beans.property.ObjectProperty<Palette> palette) {
+    LadderPane(CombinationViewModel model, ObjectProperty<Palette> palette) {
         super(6);
         this.model = model;
         this.palette = palette;
-        time = new InlineField("time", model.ofBuild("Time of the build-up", this::withTime), _ -> {});
+        time = new InlineField("wished time, empty for its own", model.ofWish(), model::say);
         time.setId("build-time");
-        time.setPrefWidth(70);
-        facing.setId("facing");
-        facing.setOnAction(_ -> model.editBuild("Facing", build -> build.withMirrored(facing.isSelected())));
+        time.setPromptText("its own time");
+        time.setPrefWidth(84);
+        Tips.say(time, "A wished time, such as 9 min. Empty: as long as its stages take by themselves.");
+        missing.setId("ladder-missing");
         ScrollPane scroll = new ScrollPane(rungs);
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("bare");
@@ -61,126 +68,94 @@ final class LadderPane extends VBox {
         setMinWidth(WIDTH);
         setPrefWidth(WIDTH);
         setMaxWidth(WIDTH);
-        getChildren().setAll(head, words, scroll, legs, facing);
+        getChildren().setAll(head, words, missing, scroll, legs, foot);
+        model.said().addListener(_ -> showMissing());
         palette.addListener(_ -> show());
     }
 
-    private Reading<Build> withTime(String text) {
-        Build build = model.buildUp().orElseThrow().build();
-        return Lengths.parse(text).value().flatMap(Build.TIME::problem).map(Reading::<Build>refused)
-                .orElseGet(() -> Lengths.parse(text).map(build::withTime));
+    /** How one of the ways of a build-up is switched. */
+    private interface Switch {
+        Build.Ways with(Build.Ways ways, boolean set);
+    }
+
+    private CheckBox way(String id, String words, Switch change) {
+        CheckBox box = new CheckBox(words);
+        box.setId(id);
+        box.setOnAction(_ -> {
+            UnaryOperator<Build.Ways> switched = ways -> change.with(ways, box.isSelected());
+            model.editBuild(words, build -> build.with(switched));
+        });
+        return box;
     }
 
     void show() {
-        model.buildUp().ifPresent(found -> model.script().ifPresent(script -> {
-            Build build = found.build();
-            time.show(Lengths.notation(build.time()));
-            facing.setSelected(build.mirrored());
-            List<Method> methods = List.of(Method.values());
-            var method = PartBar.pick("method", build.method().words(),
-                    methods.stream().map(each -> each.words() + ": " + each.how()).toList(),
-                    at -> model.editBuild("Method", each -> each.withMethod(methods.get(at))));
-            head.getChildren().setAll(Words.plain("Build-up", "heading"), method, time);
-            words.setText(script.words());
-            List<Cue> cues = script.cues(build.mirrored());
-            List<Node> rows = new ArrayList<>();
-            script.stages().forEach(stage -> rows.add(rung(script, stage, cues, build)));
-            dropped(build).forEach(key -> rows.add(droppedRow(key)));
-            if (!script.leftOut().isEmpty()) {
-                rows.add(Words.wrapped("No time for: " + String.join("; ", script.leftOut()), "soft",
-                        "small"));
-            }
-            rungs.getChildren().setAll(rows);
-            legs.setText("Right leads %d phrases, left %d.".formatted(script.phrases(Side.RIGHT),
-                    script.phrases(Side.LEFT)));
-        }));
+        model.buildUp().ifPresent(found -> model.script().ifPresent(script -> show(found.build(), script)));
     }
 
-    private static List<String> dropped(Build build) {
-        return build.changes().entrySet().stream().filter(each -> each.getValue() == 0)
-                .map(java.util.Map.Entry::getKey).toList();
+    private void show(Build build, Script script) {
+        time.show(build.wish().map(Lengths::notation).orElse(""));
+        List<Method> methods = List.of(Method.values());
+        var method = PartBar.pick("method", build.method().words(),
+                methods.stream().map(each -> each.words() + ": " + each.how()).toList(),
+                at -> model.editBuild("Method", each -> each.withMethod(methods.get(at))));
+        head.getChildren().setAll(Words.plain("Build-up", "heading"), method, time);
+        String fitted = String.join("; ", script.fill().fitted());
+        words.setText(script.lengthWords() + (fitted.isEmpty() ? "" : ". For the time: " + fitted + "."));
+        showMissing();
+        String colour = Palette.web(palette.get().tint(Role.AEROBIC).ground());
+        List<Node> rows = new ArrayList<>();
+        script.stages().forEach(stage -> rows.add(new StageRow(model, script, stage, colour)));
+        dropped(build).forEach(key -> rows.add(droppedRow(key)));
+        rungs.getChildren().setAll(rows);
+        Bpm bpm = script.bpm();
+        legs.setText("Right leads %s, left %s.".formatted(led(script, bpm, Side.RIGHT),
+                led(script, bpm, Side.LEFT)));
+        showWays(build);
     }
 
-    private Node droppedRow(String key) {
-        HBox row = new HBox(8, Words.plain("dropped: " + key.substring(key.indexOf('/') + 1)
-                .replace('/', ' '), "soft", "small"),
-                small("bring-" + key.replace('/', '-'), "bring back", "Let Kehre fit it again",
-                        () -> model.editBuild("Bring a stage back", build -> build.withoutChange(key))));
+    private static String led(Script script, Bpm bpm, Side side) {
+        return Lengths.clock(bpm.at(16L * script.eights(side)));
+    }
+
+    private void showWays(Build build) {
+        facing.setSelected(build.mirrored());
+        runsOn.setSelected(build.ways().runsOn());
+        finale.setSelected(build.ways().finaleOfAll());
+        foot.getChildren().setAll(facing);
+        boolean open = build.combinations().stream().anyMatch(LadderPane::fillsNoPhrase);
+        if (open || runsOn.isSelected()) {
+            foot.getChildren().add(runsOn);
+        }
+        if (model.taughtBefore() || finale.isSelected()) {
+            foot.getChildren().add(finale);
+        }
+    }
+
+    private static boolean fillsNoPhrase(Combination combination) {
+        return combination.counts() % Combination.PHRASE != 0;
+    }
+
+    private void showMissing() {
+        List<String> sentences = new ArrayList<>(
+                model.script().map(Script::missing).orElse(List.of()));
+        Optional.of(model.said().get()).filter(each -> !each.isEmpty()).ifPresent(sentences::addFirst);
+        missing.setText(String.join(" ", sentences));
+        missing.setVisible(!sentences.isEmpty());
+        missing.setManaged(!sentences.isEmpty());
+    }
+
+    private static List<StageKey> dropped(Build build) {
+        return build.own().entrySet().stream().filter(each -> each.getValue().drops())
+                .map(Map.Entry::getKey).toList();
+    }
+
+    private Node droppedRow(StageKey key) {
+        Button back = Words.button("bring-" + key.text().replace('/', '-'), "bring back",
+                () -> model.fit("Bring a stage back", key));
+        back.getStyleClass().addAll("flat", "small");
+        HBox row = new HBox(8, Words.plain("left out: " + key.text().replace('/', ' '), "soft", "small"),
+                back);
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
-    }
-
-    private Node rung(Script script, Stage stage, List<Cue> cues, Build build) {
-        Label title = Words.plain(stage.title(), "strong");
-        title.setMinWidth(0);
-        title.setTextOverrun(javafx.scene.control.OverrunStyle.CENTER_ELLIPSIS);
-        title.setMaxWidth(Double.MAX_VALUE);
-        Tips.say(title, stage.title() + ": " + BuildUpWords.phrases(stage));
-        HBox.setHgrow(title, Priority.ALWAYS);
-        Region bar = new Region();
-        double share = (double) stage.phrases() / Math.max(1, script.stages().stream()
-                .mapToInt(Stage::phrases).max().orElse(1));
-        bar.setMinSize(Math.max(3, BAR * share), 8);
-        bar.setMaxSize(Math.max(3, BAR * share), 8);
-        bar.setStyle("-fx-background-color: %s;"
-                .formatted(Palette.web(palette.get().tint(Role.AEROBIC).ground())));
-        HBox room = new HBox(bar);
-        room.setAlignment(Pos.CENTER_RIGHT);
-        room.setMinWidth(BAR);
-        Label counts = fixed(stage.phrases() + "\u00d732", 38);
-        Label length = fixed(Lengths.clock(script.shown(stage)), 36);
-        HBox top = new HBox(6, title, room, counts, length);
-        top.setAlignment(Pos.CENTER_LEFT);
-        Optional<Cue> cue = cues.stream().filter(each -> each.at() == stage.from() * 32).findFirst();
-        Label said = Words.plain(cue.map(each -> "cue: " + each.words()).orElse("start"), "soft", "small");
-        said.setMinWidth(0);
-        said.setMaxWidth(Double.MAX_VALUE);
-        said.setTextOverrun(javafx.scene.control.OverrunStyle.CENTER_ELLIPSIS);
-        cue.ifPresent(each -> Tips.say(said, "%s. %d counts ahead: %s, you lead %s"
-                .formatted(each.words(), each.ahead(), each.sign(), each.own().word())));
-        HBox.setHgrow(said, Priority.ALWAYS);
-        HBox below = new HBox(2, said);
-        below.setAlignment(Pos.CENTER_LEFT);
-        below.getChildren().addAll(buttons(stage, build));
-        VBox rung = new VBox(0, top, below);
-        rung.getStyleClass().add("rung");
-        rung.setId("rung-" + stage.key().replace('/', '-'));
-        return rung;
-    }
-
-    private List<Node> buttons(Stage stage, Build build) {
-        String key = stage.key();
-        String id = key.replace('/', '-');
-        List<Node> buttons = new ArrayList<>();
-        if (build.changes().containsKey(key)) {
-            buttons.add(small("fit-" + id, "fit", "Let Kehre fit it again",
-                    () -> model.editBuild("Fit " + stage.title(), each -> each.withoutChange(key))));
-        }
-        buttons.add(small("less-" + id, "\u2013", "One round less", () -> rounds(stage, stage.rounds() - 1)));
-        buttons.add(small("more-" + id, "+", "One round more", () -> rounds(stage, stage.rounds() + 1)));
-        buttons.add(small("drop-" + id, "drop", "Leave this stage out", () -> rounds(stage, 0)));
-        return buttons;
-    }
-
-    private void rounds(Stage stage, int rounds) {
-        if (rounds >= 0 && rounds <= Build.ROUNDS.most()) {
-            model.editBuild((rounds == 0 ? "Drop " : "Rounds of ") + stage.title(),
-                    build -> build.withRounds(stage.key(), rounds));
-        }
-    }
-
-    private static Button small(String id, String text, String tip, Runnable action) {
-        Button button = Words.button(id, text, action);
-        button.getStyleClass().addAll("flat", "small");
-        Tips.say(button, tip);
-        button.setAccessibleText(tip);
-        return button;
-    }
-
-    private static Label fixed(String text, double width) {
-        Label label = Words.plain(text, "soft");
-        label.setMinWidth(width);
-        label.setAlignment(Pos.CENTER_RIGHT);
-        return label;
     }
 }

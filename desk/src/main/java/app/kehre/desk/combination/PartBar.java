@@ -1,5 +1,6 @@
 package app.kehre.desk.combination;
 
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -16,10 +17,12 @@ import javafx.scene.layout.FlowPane;
 
 import app.kehre.core.choreography.Part;
 import app.kehre.core.dose.Counts.Pace;
+import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Style;
 import app.kehre.core.footwork.Derived;
 import app.kehre.desk.control.StyleMenu;
 import app.kehre.desk.control.Words;
+import app.kehre.desk.look.Tips;
 
 /** What can be changed about the selected move. */
 final class PartBar extends FlowPane {
@@ -49,7 +52,7 @@ final class PartBar extends FlowPane {
         return List.of(title,
                 Words.button("lead", "leads " + part.lead().word(),
                         () -> model.change("Lead", each -> each.withLead(each.lead().other()))),
-                times(part), pace(part), arms(part), style(part), turn(part), hop,
+                times(part), pace(part), arms(part), style(part), turn(part), plain(part), hop,
                 mark("tap change", "tap-change", part.tapChange(),
                         set -> model.change("Tap change", each -> each.withTapChange(set))));
     }
@@ -73,6 +76,18 @@ final class PartBar extends FlowPane {
     private Node turn(Part part) {
         return pick("turn-in", TURNS.get(part.turnIn() + 1), TURNS,
                 at -> model.change("Turn", each -> each.withTurnIn(at - 1)));
+    }
+
+    private Node plain(Part part) {
+        List<Exercise> moves = model.plainer(part);
+        List<String> words = new ArrayList<>(List.of("first as itself"));
+        moves.forEach(each -> words.add("first as " + each.name()));
+        MenuButton plain = pick("plain",
+                part.plain().map(each -> "first as " + each.name()).orElse(words.getFirst()),
+                words, at -> model.change("Plain version", each -> each.withPlain(
+                        at == 0 ? Optional.empty() : Optional.of(moves.get(at - 1)))));
+        Tips.say(plain, "An easier move that is taught first in its place");
+        return plain;
     }
 
     private Node arms(Part part) {

@@ -84,8 +84,10 @@ final class TallyBar extends HBox {
         Tally tally = Tally.of(timeline, Optional.empty());
         buttons.forEach((use, button) -> button
                 .setText("%s %s".formatted(use.words(), Lengths.clock(tally.of(use)))));
-        segment.setText(selected.flatMap(each -> timeline.plan().findSegment(each.id()))
-                .map(each -> words(timeline, each)).orElse(""));
+        Optional<Segment> shown = selected.flatMap(each -> timeline.plan().findSegment(each.id()));
+        segment.setText(shown.map(each -> "%s: work %s".formatted(each.name(), Lengths.clock(
+                Tally.of(timeline, Optional.of(each.id())).of(Tally.Use.WORK)))).orElse(""));
+        Tips.say(segment, shown.map(each -> Tally.of(timeline, Optional.of(each.id())).all()).orElse(""));
         over.setText(tally.lost().isZero() ? "" : "work lost " + Lengths.clock(tally.lost()));
         ClassPlan plan = timeline.plan();
         shares.ask(() -> PaceShare.greatest(plan, GREATEST), this::showPace);
@@ -105,11 +107,6 @@ final class TallyBar extends HBox {
                 : differ.getFirst()
                         + (differ.size() == 1 ? "" : " and %d more".formatted(differ.size() - 1)));
         Tips.say(uneven, String.join("\n", differ));
-    }
-
-    private static String words(Timeline timeline, Segment selected) {
-        String words = Tally.of(timeline, Optional.of(selected.id())).all();
-        return words.isEmpty() ? "" : selected.name() + ": " + words;
     }
 
     private void pressed() {

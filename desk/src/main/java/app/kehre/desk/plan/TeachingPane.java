@@ -13,7 +13,6 @@ import javafx.scene.control.Label;
 
 import app.kehre.core.brief.School;
 import app.kehre.core.choreography.BuildUpWords;
-import app.kehre.core.choreography.Script;
 import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.exercise.Position;
 import app.kehre.core.exercise.Style;
@@ -23,6 +22,7 @@ import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Explaining;
 import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Lessons;
 import app.kehre.core.plan.Manner;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.RoundChange;
@@ -77,9 +77,8 @@ final class TeachingPane {
             rows.add(text(BuildUpWords.moves(each)));
         });
         rows.add(heading("Stages"));
-        Script script = build.script(model.plan().segmentOf(build.id()).orElseThrow().bpm());
-        script.stages().forEach(stage -> rows.add(text("%s: %s".formatted(stage.title(),
-                BuildUpWords.phrases(stage)))));
+        Lessons.script(model.plan(), build).stages().forEach(stage -> rows.add(text(
+                "%s: %s".formatted(stage.title(), BuildUpWords.rounds(stage)))));
         rows.add(Words.button("open-combination", "Open the combination",
                 () -> model.openCombination(build.id())));
         return rows;

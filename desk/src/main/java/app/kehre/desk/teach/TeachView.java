@@ -213,7 +213,7 @@ public final class TeachView extends VBox {
         nextWord.setText(there ? "next" : moment.state() == RunState.FINISHED ? "over" : "last");
         nextName.setText(stage.map(Stage::title).or(() -> moment.next().map(Entry::name))
                 .orElse(moment.state() == RunState.FINISHED ? "" : "This is the last line of the class"));
-        nextDose.setText(stage.map(BuildUpWords::phrases)
+        nextDose.setText(stage.map(BuildUpWords::rounds)
                 .or(() -> moment.next().map(entry -> HallWords.next(entry, model.timeline().get())))
                 .orElse(""));
     }

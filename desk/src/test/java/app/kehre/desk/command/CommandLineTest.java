@@ -52,7 +52,7 @@ class CommandLineTest {
 
     @Test
     void thePaceOfAClassIsPrintedAndTodaysGivenToIt() throws IOException {
-        assertThat(print("pace", demo().toString())).startsWith("follow me, 1:16 to spare")
+        assertThat(print("pace", demo().toString())).startsWith("follow me, 1:01 to spare")
                 .containsPattern("fetch from the wall +20 s +usual \\(Kehre's estimate\\) +0:20")
                 .doesNotContain("show, then do");
         out.reset();
@@ -61,14 +61,14 @@ class CommandLineTest {
         out.reset();
         Path today = folder.resolve("today.kehre.json");
         assertThat(print("pace", demo().toString(), "--today", "-o", today.toString()))
-                .isEqualTo("58:44 before, 58:44 at today's pace." + System.lineSeparator());
+                .isEqualTo("58:59 before, 58:59 at today's pace." + System.lineSeparator());
         assertThat(Files.readString(today)).contains("\"pace\"");
     }
 
     @Test
     void aClassIsCheckedAndTheExitCodeSaysWhetherItCanHurt() throws IOException {
         assertThat(print("check", demo().toString())).startsWith("Fits. 16 cautions have no answer.")
-                .contains("mend     No water from 19:24 to 41:50.", "or: ");
+                .contains("mend     No water from 19:39 to 42:05.", "or: ");
         out.reset();
 
         Path bad = Files.write(folder.resolve("bad.kehre.json"), DemoPlan.bytes(DemoPlan.EVERYTHING_AT_ONCE));
@@ -134,7 +134,7 @@ class CommandLineTest {
 
         assertThat(rows.getFirst())
                 .startsWith("second,returning METs,returning %HRR,returning effort,regular METs");
-        assertThat(rows).hasSize(1 + 58 * 60 + 44);
+        assertThat(rows).hasSize(1 + 58 * 60 + 59);
         assertThat(rows.get(1 + 12 * 60).split(",")[2]).isNotEmpty();
         assertThat(rows.get(1 + 21 * 60).split(",")[2]).isEmpty();
     }
@@ -152,7 +152,7 @@ class CommandLineTest {
         out.reset();
 
         assertThat(print("timeline", demo().toString())).contains("Toning 1\n")
-                .endsWith("58:44 of 60:00, 1:16 to spare" + System.lineSeparator());
+                .endsWith("58:59 of 60:00, 1:01 to spare" + System.lineSeparator());
     }
 
     @Test

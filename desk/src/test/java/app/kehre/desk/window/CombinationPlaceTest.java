@@ -1,6 +1,7 @@
 package app.kehre.desk.window;
 
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.List;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
@@ -14,6 +15,8 @@ import app.kehre.core.choreography.Build;
 import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Method;
 import app.kehre.core.choreography.Part;
+import app.kehre.core.choreography.Rounds;
+import app.kehre.core.choreography.StageKey;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.value.Side;
 import app.kehre.desk.FaultyDisk;
@@ -116,16 +119,33 @@ class CombinationPlaceTest {
 
     @Test
     void theLadderIsChangedByHandAndKeepsItWhenTheTimeChanges() {
-        instructor.clicks("#drop-1-add-1");
-        assertThat(build().changes()).containsEntry("1/add/1", 0);
-        instructor.clicks("#more-1-add-2");
-        assertThat(build().changes()).containsEntry("1/add/2", 2);
+        StageKey first = new StageKey("1/add/1");
+        StageKey second = new StageKey("1/add/2");
+        instructor.chooses("#stage-1-add-1", "Leave it out");
+        assertThat(build().own()).containsEntry(first, Rounds.each(0));
+        instructor.clicks("#more-1-add-2").chooses("#stage-1-add-2", "Once more on the right");
+        assertThat(build().own()).containsEntry(second, new Rounds.Leads(3, 2));
         instructor.clicks("#build-time").writes("7 min").presses(KeyCode.ENTER);
 
-        assertThat(build().time().toMinutes()).isEqualTo(7);
-        assertThat(build().changes()).hasSize(2);
+        assertThat(build().wish()).contains(Duration.ofMinutes(7));
+        assertThat(build().own()).hasSize(2);
         instructor.clicks("#bring-1-add-1");
-        assertThat(build().changes()).doesNotContainKey("1/add/1");
+        assertThat(build().own()).doesNotContainKey(first);
+    }
+
+    @Test
+    void aTimeThatTheSetRoundsCannotMeetIsRefusedWithTheLeastAndAStageIsShownAndHeldBefore() {
+        instructor.chooses("#stage-1-add-2", "Stop and show it before")
+                .chooses("#stage-1-add-2", "Hold a phrase before it");
+        assertThat(words("#rung-1-add-2-hold")).contains("hold, announce Knee lift on the step");
+        instructor.clicks("#stop-1-add-2").writes("40 s").presses(KeyCode.ENTER);
+        assertThat(build().own()).containsEntry(new StageKey("1/add/2/show"),
+                new Rounds.Shown(Duration.ofSeconds(40)));
+        instructor.clicks("#build-time").writes("1 min").presses(KeyCode.ENTER);
+        assertThat(instructor.sees("#ladder-missing"))
+                .contains("1:00 cannot be met: as they are set, the stages take 1:");
+        instructor.presses(KeyCode.ESCAPE).clicks("#build-time").writes("").presses(KeyCode.ENTER);
+        assertThat(build().wish()).as("its own time").isEmpty();
     }
 
     @Test

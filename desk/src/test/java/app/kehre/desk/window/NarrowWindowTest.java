@@ -89,10 +89,10 @@ class NarrowWindowTest {
         assertThat(instructor.sticksOutOf(".segment-bar")).isEmpty();
         List<String> lengths = instructor.reads(".segment-length");
         List<String> seen = instructor.readsSeen(".segment-length");
-        assertThat(lengths).contains("10:10");
-        assertThat(seen).isSubsetOf(lengths).doesNotContain("10:10");
+        assertThat(lengths).contains("10:25");
+        assertThat(seen).isSubsetOf(lengths).doesNotContain("10:25");
         instructor.pulls(4 * WIDTH, HEIGHT);
-        assertThat(instructor.readsSeen(".segment-length")).contains("10:10");
+        assertThat(instructor.readsSeen(".segment-length")).contains("10:25");
     }
 
     @Test

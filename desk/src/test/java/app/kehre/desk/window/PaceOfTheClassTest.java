@@ -5,7 +5,6 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
-import javafx.scene.control.MenuButton;
 import javafx.scene.input.KeyCode;
 
 import org.junit.jupiter.api.AfterEach;
@@ -62,15 +61,6 @@ class PaceOfTheClassTest {
         return (Item) instructor.plan().find(line(id)).orElseThrow();
     }
 
-    private void choose(String menu, String words) {
-        Instructor.onFx(() -> {
-            ((MenuButton) instructor.find(menu)).getItems().stream()
-                    .filter(each -> words.equals(each.getText())).findFirst().orElseThrow().fire();
-            return menu;
-        });
-        instructor.settle();
-    }
-
     @Test
     void howYouTeachIsAnsweredInTheBriefWithWhatItMakesOfTheClass() {
         String before = instructor.sees("#class-length");
@@ -92,15 +82,13 @@ class PaceOfTheClassTest {
         instructor.clicksOnRoad(1);
         assertThat(instructor.sees("#line-cost"))
                 .isEqualTo("0:28: work 0:24, explaining 0:04 (follow me; new)");
-
-        choose("#segment-pacing", "show, then do");
-        choose("#segment-pacing", "reps slow");
+        instructor.chooses("#segment-pacing", "show, then do");
+        instructor.chooses("#segment-pacing", "reps slow");
         assertThat(instructor.plan().segment(part(1)).pacing().speed()).isEqualTo(Speed.SLOW);
         assertThat(instructor.sees("#segment-pacing")).isEqualTo("show, then do, reps slow");
         assertThat(instructor.sees("#line-cost"))
                 .isEqualTo("1:13: work 0:48, explaining 0:25 (show, then do; new)");
-
-        choose("#line-teaching", "talk it through");
+        instructor.chooses("#line-teaching", "talk it through");
         assertThat(item(1).manner().teaching()).contains(School.Teaching.TALK_IT_THROUGH);
         assertThat(instructor.sees("#line-cost")).contains("explaining 0:40 (talk it through; new)");
     }
@@ -108,7 +96,7 @@ class PaceOfTheClassTest {
     @Test
     void aLinePicksItsPositionAndAPauseMayLeavePeopleAsTheyAre() {
         instructor.clicksOnRoad(2);
-        choose("#line-position", "seated on a chair");
+        instructor.chooses("#line-position", "seated on a chair");
         assertThat(item(2).posed()).isEqualTo(Optional.of(Position.SEATED_CHAIR));
 
         instructor.clicksOnRoad(3).clicks("#staying");

@@ -248,6 +248,14 @@ public final class Fields {
         return numbers;
     }
 
+    /** Returns what is written by the names of an object, texts and numbers as texts; empty when there is no such field. */
+    public Map<String, String> writtenByName(String name) {
+        Map<String, String> written = new LinkedHashMap<>();
+        valuesByName(name, each -> each.isString() || each.isNumber(), "texts").forEach(
+                (key, value) -> written.put(key, value.isString() ? value.stringValue() : shown(value)));
+        return written;
+    }
+
     /** Returns the whole numbers of an object by their names, each in the range; empty when there is no such field. */
     public Map<String, Integer> wholesByName(String name, Range range) {
         Map<String, Integer> numbers = new LinkedHashMap<>();

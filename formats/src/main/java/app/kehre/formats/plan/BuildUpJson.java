@@ -15,6 +15,8 @@ import app.kehre.core.choreography.Build;
 import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Method;
 import app.kehre.core.choreography.Part;
+import app.kehre.core.choreography.Rounds;
+import app.kehre.core.choreography.StageKey;
 import app.kehre.core.dose.Counts.Pace;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Style;
@@ -25,6 +27,7 @@ import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.value.Lengths;
+import app.kehre.core.value.Reading;
 import app.kehre.core.value.Side;
 import app.kehre.formats.json.Fields;
 
@@ -43,20 +46,38 @@ final class BuildUpJson {
             Finder finder) {
         String name = fields.text("buildUp");
         Method method = fields.term("method", Method.class);
-        Duration time = fields.parsed("time", text -> PlanReader.inRange(Lengths.parse(text), Build.TIME),
-                Duration.ofMinutes(1));
+        Optional<Duration> wish = fields.has("time")
+                ? Optional.of(fields.parsed("time",
+                        text -> PlanReader.inRange(Lengths.parse(text), Build.TIME), Duration.ofMinutes(1)))
+                : Optional.empty();
         Optional<Exercise> hold = fields.given("hold").flatMap(held -> finder.find(fields, "hold", held));
         List<Combination> combinations = new ArrayList<>();
         fields.objects("combinations", true, Build.COMBINATIONS)
                 .forEach(each -> combination(each, finder).ifPresent(combinations::add));
-        boolean mirrored = !fields.flag("facingAway");
-        Map<String, Integer> changes = fields.wholesByName("stages", Build.ROUNDS);
+        Build.Ways ways = new Build.Ways(!fields.flag("facingAway"), fields.flag("runsOn"),
+                fields.flag("finaleOfAll"));
+        Map<StageKey, Rounds> own = stages(fields, combinations.size());
         return fields.clean()
                 ? hold.flatMap(found -> fields.built("combinations",
                         () -> new BuildUp(id, name,
-                                new Build(combinations, method, time, found, mirrored, changes), load, note,
+                                new Build(combinations, method, wish, found, ways, own), load, note,
                                 instead)))
                 : Optional.empty();
+    }
+
+    private static Map<StageKey, Rounds> stages(Fields fields, int combinations) {
+        Map<StageKey, Rounds> own = new TreeMap<>();
+        fields.writtenByName("stages").forEach((key, text) -> {
+            Reading<StageKey> stage = StageKey.parse(key, combinations);
+            Reading<Rounds> rounds = stage.flatMap(found -> Rounds.parse(found, text));
+            if (!stage.problem().isEmpty()) {
+                fields.report("stages", stage.problem());
+            } else if (!rounds.problem().isEmpty()) {
+                fields.report("stages", "for \"%s\": %s".formatted(key, rounds.problem()));
+            }
+            rounds.value().ifPresent(found -> own.put(new StageKey(key), found));
+        });
+        return own;
     }
 
     private static Optional<Combination> combination(Fields fields, Finder finder) {
@@ -78,8 +99,11 @@ final class BuildUpJson {
         boolean hop = fields.flag("hop");
         boolean tapChange = fields.flag("tapChange");
         int turnIn = fields.has("turnIn") ? fields.whole("turnIn", Part.TURN_IN) : 0;
-        return move.flatMap(found -> fields.built("move",
-                () -> new Part(found, lead, times, pace, arms, style, hop, tapChange, turnIn)));
+        Optional<Exercise> plain = fields.has("plain")
+                ? fields.given("plain").flatMap(found -> finder.find(fields, "plain", found))
+                : Optional.empty();
+        return move.flatMap(found -> fields.built("move", () -> new Part(found, lead, times, pace,
+                new Part.Look(arms, style, hop), plain, tapChange, turnIn)));
     }
 
     private static Side side(Fields fields) {
@@ -107,16 +131,19 @@ final class BuildUpJson {
     static void write(BuildUp entry, ObjectNode node) {
         Build build = entry.build();
         node.put("buildUp", entry.name()).put("method", build.method().key())
-                .put("time", Lengths.notation(build.time())).put("hold", build.hold().id());
+                .put("hold", build.hold().id());
+        build.wish().ifPresent(time -> node.put("time", Lengths.notation(time)));
         mark(node, "facingAway", !build.mirrored());
+        mark(node, "runsOn", build.ways().runsOn());
+        mark(node, "finaleOfAll", build.ways().finaleOfAll());
         if (!entry.load().isNone()) {
             node.put("load", LoadNotation.print(entry.load()));
         }
         ArrayNode combinations = node.putArray("combinations");
         build.combinations().forEach(each -> write(each, combinations.addObject()));
-        if (!build.changes().isEmpty()) {
+        if (!build.own().isEmpty()) {
             ObjectNode stages = node.putObject("stages");
-            build.changes().forEach(stages::put);
+            build.own().forEach((key, rounds) -> stages.put(key.text(), rounds.notation()));
         }
         if (!entry.instead().isEmpty()) {
             ObjectNode instead = node.putObject("instead");
@@ -145,6 +172,7 @@ final class BuildUpJson {
         }
         PlanWriter.writeStyle(part.style(), node);
         mark(node, "hop", part.hop());
+        part.plain().ifPresent(plain -> node.put("plain", plain.id()));
         mark(node, "tapChange", part.tapChange());
         if (part.turnIn() != 0) {
             node.put("turnIn", part.turnIn());

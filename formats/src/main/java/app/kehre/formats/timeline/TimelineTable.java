@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalInt;
 
+import app.kehre.core.choreography.Script;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Segment;
@@ -28,7 +29,7 @@ public final class TimelineTable {
 
     /**
      * Returns the table as CSV. Milliseconds round each boundary, so that rows tile; numbers that do not
-     * apply are empty; the exercise is said by its id, in a build-up that of the move; the count is that of the
+     * apply are empty; the exercise is said by its id, in a build-up that of the move, and the stage by its key; the count is that of the
      * segment's music at the span's start, from 1.
      */
     public static String csv(Timeline timeline) {
@@ -40,7 +41,7 @@ public final class TimelineTable {
                             segment(timeline, span), item(timeline, span), span.phase().words(),
                             span.done().exercise().map(Exercise::id).orElse(""), number(span.turn().round()),
                             number(span.turn().set()), number(span.turn().interval()),
-                            number(span.turn().rung()), number(span.turn().stage()), span.side().word(),
+                            number(span.turn().rung()), stage(timeline, span), span.side().word(),
                             unit(span.done()), amount(span.done()), count(span.done()))));
         });
     }
@@ -56,7 +57,7 @@ public final class TimelineTable {
             }
             out.append(String.format(Locale.ROOT, "%8s %6s  %-12s %s%s%n", Lengths.clock(span.start()),
                     Lengths.clock(span.stretch().shown()), span.phase().words(), item(timeline, span),
-                    details(span)));
+                    details(timeline, span)));
         }
         return out
                 .append(String.format(Locale.ROOT, "%8s of %s, %s%n", Lengths.clock(timeline.fit().length()),
@@ -64,13 +65,14 @@ public final class TimelineTable {
                 .toString();
     }
 
-    private static String details(Span span) {
+    private static String details(Timeline timeline, Span span) {
         StringBuilder out = new StringBuilder();
         Turn turn = span.turn();
         turn.round().ifPresent(round -> out.append(", round ").append(round));
         turn.interval().ifPresent(interval -> out.append(", interval ").append(interval));
         turn.set().ifPresent(set -> out.append(", set ").append(set));
-        turn.stage().ifPresent(stage -> out.append(", stage ").append(stage));
+        String stage = stage(timeline, span);
+        out.append(stage.isEmpty() ? "" : ", stage " + stage);
         if (!span.side().word().isEmpty()) {
             out.append(", ").append(span.side().word());
         }
@@ -83,6 +85,15 @@ public final class TimelineTable {
 
     private static String number(OptionalInt value) {
         return value.isPresent() ? String.valueOf(value.getAsInt()) : "";
+    }
+
+    /** The key of a build-up's stage, as plan files have it; empty outside of one. */
+    private static String stage(Timeline timeline, Span span) {
+        Script script = timeline.scripts().get(span.entry());
+        OptionalInt stage = span.turn().stage();
+        return script == null || stage.isEmpty()
+                ? ""
+                : script.stages().get(stage.getAsInt() - 1).key().text();
     }
 
     private static String unit(Done done) {

@@ -49,7 +49,8 @@ class DamagedPlansTest {
     @CsvSource(delimiter = '|', value = {
             "bigfigure | figures: found 9999999999999999999999999999999999999999999999999999999999999999999999999999"
                     + "9999... for \"water\", expected a whole number from 0 to 1000000.",
-            "fractions | segments[2].entries[0].stages: found 2.9 for \"1/add/2\", expected a whole number from 0 to 16.",
+            "fractions | segments[2].entries[0].stages: for \"1/add/2\": \"2.9\" is no whole number: write it"
+                    + " like 2 each lead, or 3 right, 2 left.",
             "layer-circuit | segments[2].entries[0].items[0].rounds.2.layer: A layer must be one line, without a line"
                     + " break.",
             "layer-long | segments[1].entries[0].rounds.1.layer: A layer must be one line of at most 60 characters,"

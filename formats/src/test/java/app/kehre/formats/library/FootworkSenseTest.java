@@ -76,7 +76,10 @@ class FootworkSenseTest {
                 Map.entry("grapevine", RowFacts.After.CHANGES),
                 Map.entry("turn-step", RowFacts.After.CHANGES),
                 Map.entry("over-the-top", RowFacts.After.CHANGES), Map.entry("mambo", RowFacts.After.KEEPS),
-                Map.entry("cha-cha", RowFacts.After.CHANGES), Map.entry("march", RowFacts.After.KEEPS));
+                Map.entry("cha-cha", RowFacts.After.CHANGES), Map.entry("march", RowFacts.After.KEEPS),
+                Map.entry("squat", RowFacts.After.CHANGES),
+                Map.entry("reverse-lunge", RowFacts.After.CHANGES),
+                Map.entry("small-knee-bend", RowFacts.After.KEEPS));
         known.forEach((id, after) -> assertThat(facts(id).after()).as(id).isEqualTo(after));
         assertThat(facts("repeater-knee").counts()).isEqualTo(8);
         assertThat(facts("pivot-walk").returns()).isTrue();

@@ -3,10 +3,12 @@ package app.kehre.formats.plan;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 
 import net.jqwik.api.Arbitrary;
@@ -19,6 +21,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.node.ObjectNode;
 
 import app.kehre.core.brief.School;
+import app.kehre.core.choreography.Build;
+import app.kehre.core.choreography.Rounds;
+import app.kehre.core.choreography.StageKey;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Family;
 import app.kehre.core.exercise.Library;
@@ -162,7 +167,11 @@ class PlanDocumentTest {
     void aBuildUpIsKeptWithItsMovesAndTheInstructorsOwnStages() throws UnreadableFile {
         ClassPlan demo = DemoPlan.load(library).plan();
         BuildUp build = demo.buildUps().findFirst().orElseThrow();
-        BuildUp changed = build.with(build.build().withRounds("1/add/1", 3).withMirrored(false))
+        BuildUp changed = build.with(build.build()
+                .with(new StageKey("1/add/1"), new Rounds.Leads(3, 2))
+                .with(new StageKey("1/add/2/show"), new Rounds.Shown(Duration.ofSeconds(20)))
+                .with(new StageKey("1/add/2/hold"), new Rounds.Held(2)).withWish(Optional.empty())
+                .with(ways -> new Build.Ways(false, true, true)))
                 .withInstead(Limit.KNEE, library.find("march").orElseThrow());
         PlanDocument written = PlanDocument.of(demo.with(changed), library);
 

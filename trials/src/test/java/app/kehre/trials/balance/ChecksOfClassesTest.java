@@ -1,9 +1,12 @@
 package app.kehre.trials.balance;
 
+import java.time.Duration;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 import org.junit.jupiter.api.Test;
@@ -19,6 +22,8 @@ import app.kehre.core.brief.School;
 import app.kehre.core.choreography.Build;
 import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Method;
+import app.kehre.core.choreography.Rounds;
+import app.kehre.core.choreography.StageKey;
 import app.kehre.core.edit.Addables;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Role;
@@ -47,6 +52,8 @@ class ChecksOfClassesTest {
     /** In these classes one edit goes only a part of the way. */
     private static final Set<String> ONE_EDIT_IS_TOO_LITTLE = Set.of("under-slot", "changeover", "jump",
             "cool-down-high");
+    private static final List<Duration> SHORT_AND_FITTING = List.of(Duration.ofSeconds(60),
+            Duration.ofSeconds(255));
     private static final String FOUR_OF_EACH = "march 16 eights; step-touch 16 eights; grapevine 16 eights";
 
     static Stream<Arguments> time() {
@@ -70,6 +77,14 @@ class ChecksOfClassesTest {
                         hall().toning("squat 40 reps; squat 40 reps; push-up 40 reps; push-up 40 reps")),
                 arguments("no-water", slot(30).aerobic("march 128 eights; step-touch 128 eights"),
                         slot(30).aerobic("march 128 eights; water; step-touch 128 eights")),
+                arguments("stages",
+                        dancing("basic-step R x8",
+                                set -> set.withWish(Optional.of(SHORT_AND_FITTING.getFirst()))),
+                        dancing("basic-step R x8",
+                                set -> set.withWish(Optional.of(SHORT_AND_FITTING.getLast())))),
+                arguments("lost-work",
+                        hall().toning("push-up 20 s on; squat 20 s on; push-up 20 s on; squat 20 s on"),
+                        hall().toning("push-up 20 s on; forearm-plank 20 s on; push-up 20 s on")),
                 arguments("nothing-spare", slot(6).aerobic("march 93 eights"),
                         slot(7).aerobic("march 93 eights")));
     }
@@ -222,10 +237,15 @@ class ChecksOfClassesTest {
     }
 
     private static Hall dancing(String combination) {
+        return dancing(combination, build -> build);
+    }
+
+    /** Eight rounds of the dance are set, which take some four minutes. */
+    private static Hall dancing(String combination, UnaryOperator<Build> wished) {
         Combination one = Moves.combination(combination);
-        BuildUp build = BuildUp.of(line(1), exercise("march"))
-                .with(Build.of(List.of(one), Method.ADD_ON, java.time.Duration.ofMinutes(6),
-                        exercise("march")));
+        Build set = Build.of(List.of(one), Method.ADD_ON, exercise("march"))
+                .with(new StageKey("1/finished"), Rounds.each(8));
+        BuildUp build = BuildUp.of(line(1), exercise("march")).with(wished.apply(set));
         return hall().aerobic("").plans(plans -> plans.entry(build));
     }
 

@@ -17,6 +17,7 @@ import app.kehre.core.choreography.Stage;
 import app.kehre.core.music.Bpm;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Lessons;
 import app.kehre.core.sheet.CribSheet;
 import app.kehre.core.stepping.Checks;
 import app.kehre.core.teaching.Counting;
@@ -36,7 +37,7 @@ class TaughtBuildUpTest {
     private final ClassPlan plan = DemoPlan.load(Moves.LIBRARY).plan();
     private final Timeline timeline = Timeline.of(plan);
     private final BuildUp build = plan.buildUps().findFirst().orElseThrow();
-    private final Script script = build.script(new Bpm(126));
+    private final Script script = Lessons.script(plan, build);
 
     private Optional<Counting> at(Duration place) {
         TeachingRun run = new TeachingRun(timeline, app.kehre.core.teaching.RunState.TEACHING, place,
@@ -80,7 +81,7 @@ class TaughtBuildUpTest {
     void aMoveThatIsDancedPlainAtFirstIsCreditedToItself() {
         BuildUp layered = build.with(Build.of(
                 List.of(Moves.combination("pivot-walk R; pivot-walk R; pivot-walk R; pivot-walk R")),
-                Method.LAYERING, Duration.ofMinutes(4), Moves.LIBRARY.find("march").orElseThrow()));
+                Method.LAYERING, Moves.LIBRARY.find("march").orElseThrow()));
         Timeline danced = Timeline.of(plan.with(layered));
 
         List<Use> plain = Use.of(danced).stream()
@@ -110,7 +111,7 @@ class TaughtBuildUpTest {
 
         assertThat(at(start).orElseThrow().next()).contains(script.stages().get(1));
         assertThat(timeline.turnAt(start).orElseThrow().length())
-                .isEqualTo(new Bpm(126).at(64L * script.stages().getFirst().phrases()));
+                .isEqualTo(new Bpm(126).at(64L * script.stages().getFirst().eights() / 4));
         assertThat(at(whole.end().minusMillis(50)).orElseThrow().next()).isEmpty();
     }
 
@@ -122,8 +123,9 @@ class TaughtBuildUpTest {
         }
         assertThat(Block.of(timeline)).filteredOn(block -> block.stage() > 0)
                 .hasSize(script.stages().size());
-        assertThat(script.length())
-                .isLessThanOrEqualTo(build.build().time());
+        assertThat(script.eights())
+                .as("all known: a pass of three and two pieces, 2 min of each dance, holds")
+                .isEqualTo(4 * (1 + 3 * 2 + 8 + 1 + 2 * 2 + 8 + 1 + 8));
     }
 
     @Test
@@ -134,6 +136,6 @@ class TaughtBuildUpTest {
                 "\u2013 Switch", "\u2013 stages");
         assertThat(lines).extracting(CribSheet.Line::note)
                 .contains(BuildUpWords.moves(build.build().combinations().getFirst()))
-                .anyMatch(note -> note.contains("finale: Signal + Switch, right 6, left 6 phrases"));
+                .anyMatch(note -> note.contains("finale: Signal + Switch, 2 each lead, 8 phrases"));
     }
 }

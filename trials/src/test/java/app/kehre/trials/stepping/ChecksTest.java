@@ -108,7 +108,7 @@ class ChecksTest {
             """)
     void aHigherBenchNeedsSlowerMusic(int bpm, int height, int missteps) {
         Conditions conditions = new Conditions(new app.kehre.core.music.Bpm(bpm), height, USUAL.level(),
-                USUAL.onFloor(), USUAL.limits());
+                USUAL.onFloor(), USUAL.limits(), false);
 
         assertThat(Checks.of(Moves.combination("basic-step R x8"), conditions))
                 .hasSize(missteps);
@@ -117,7 +117,7 @@ class ChecksTest {
     @Test
     void anOlderGroupNeedsSlowerMusicOnTheFloor() {
         Conditions older = new Conditions(USUAL.bpm(), USUAL.bench(), USUAL.level(), TempoRange.OLDER,
-                USUAL.limits());
+                USUAL.limits(), false);
 
         assertThat(Checks.of(Moves.combination("march R x16"), older)).extracting(Finding::what)
                 .containsExactly("126 BPM is too fast: an older group goes with 100 to 122 BPM.");
