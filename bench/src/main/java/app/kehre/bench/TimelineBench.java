@@ -55,7 +55,7 @@ public class TimelineBench {
             }
             if (made % 16 == 0) {
                 entries.add(
-                        new Circuit(new EntryId(++id), "Circuit", 2, Duration.ofSeconds(20), 0, some, ""));
+                        new Circuit(new EntryId(++id), "Circuit", 2, Duration.ofSeconds(20), 0, List.copyOf(some), ""));
             } else {
                 entries.addAll(some);
             }

@@ -69,6 +69,6 @@ final class Circuits {
         }
         int rounds = Math.toIntExact(Math
                 .clamp((segment.target().toSeconds() + REST.toSeconds()) / (each + REST.toSeconds()), 1, 4));
-        return new Circuit(id, segment.name(), rounds, REST, Math.min(2, rounds), items, "");
+        return new Circuit(id, segment.name(), rounds, REST, Math.min(2, rounds), List.copyOf(items), "");
     }
 }

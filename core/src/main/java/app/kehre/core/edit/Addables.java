@@ -198,7 +198,7 @@ public final class Addables {
         if (circuit.isPresent()) {
             Entry entry = addable.entry(plan.nextEntryId());
             if (entry instanceof Item item) {
-                int at = Moves.indexOf(circuit.get().items(), afterEntry.orElseThrow());
+                int at = Moves.indexOf(circuit.get().inside(), afterEntry.orElseThrow());
                 return plan.addInto(circuit.get().id(), at + 1, item);
             }
             return add(plan, segmentId, Optional.of(circuit.get().id()), addable);

@@ -9,6 +9,7 @@ import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
 
@@ -33,24 +34,26 @@ public final class Moves {
         return plan.remove(entryId).add(segmentId, at, moved);
     }
 
-    /** Returns the plan with an item moved into a circuit, the place counted without it. */
+    /** Returns the plan with an item or a pause moved into a circuit, the place counted without it. */
     public static ClassPlan moveInto(ClassPlan plan, EntryId itemId, EntryId circuitId, int at) {
-        if (!(plan.entry(itemId) instanceof Item item)) {
+        Entry line = plan.entry(itemId);
+        if (!Circuit.mayHold(line)) {
             return plan;
         }
         boolean same = plan.circuitOf(itemId).map(circuit -> circuit.id().equals(circuitId)).orElse(false);
         if (!same) {
-            return plan.remove(itemId).addInto(circuitId, at, item.withoutRounds());
+            Entry moved = line instanceof Item item ? item.withoutRounds() : line;
+            return plan.remove(itemId).addInto(circuitId, at, moved);
         }
         return plan.beside(itemId, entries -> {
-            entries.remove(item);
-            entries.add(Math.clamp(at, 0, entries.size()), item);
+            entries.remove(line);
+            entries.add(Math.clamp(at, 0, entries.size()), line);
         });
     }
 
     /**
      * Returns the plan with the line moved to where another line of a segment stands, into its circuit if
-     * that line is in one and the moved line is an exercise; to the end of the segment when there is none.
+     * that line is in one and the moved line is an exercise or a pause; to the end of the segment when there is none.
      */
     public static ClassPlan moveTo(ClassPlan plan, EntryId entryId, SegmentId segmentId,
             Optional<EntryId> target) {
@@ -59,9 +62,9 @@ public final class Moves {
         }
         Segment segment = plan.segment(segmentId);
         Optional<Circuit> circuit = target.flatMap(plan::circuitOf);
-        if (circuit.isPresent() && plan.entry(entryId) instanceof Item) {
+        if (circuit.isPresent() && Circuit.mayHold(plan.entry(entryId))) {
             return moveInto(plan, entryId, circuit.get().id(),
-                    indexOf(circuit.get().items(), target.orElseThrow()));
+                    indexOf(circuit.get().inside(), target.orElseThrow()));
         }
         int at = circuit.map(Circuit::id).or(() -> target).map(id -> indexOf(segment.entries(), id))
                 .orElse(-1);
@@ -84,7 +87,7 @@ public final class Moves {
         int to = from + by;
         if (to >= 0 && to < segment.entries().size()) {
             boolean enters = segment.entries().get(to) instanceof Circuit
-                    && plan.entry(entryId) instanceof Item;
+                    && Circuit.mayHold(plan.entry(entryId));
             if (enters) {
                 EntryId id = segment.entries().get(to).id();
                 return moveInto(plan, entryId, id, by > 0 ? 0 : Integer.MAX_VALUE);
@@ -100,12 +103,12 @@ public final class Moves {
 
     private static ClassPlan nudgeWithin(ClassPlan plan, Circuit circuit, Segment segment, EntryId itemId,
             int by) {
-        int to = indexOf(circuit.items(), itemId) + by;
-        if (to >= 0 && to < circuit.items().size()) {
+        int to = indexOf(circuit.inside(), itemId) + by;
+        if (to >= 0 && to < circuit.inside().size()) {
             return moveInto(plan, itemId, circuit.id(), to);
         }
         int place = indexOf(segment.entries(), circuit.id());
-        boolean stays = circuit.items().size() > 1;
+        boolean stays = circuit.items().size() > 1 || plan.entry(itemId) instanceof Pause;
         return move(plan, itemId, segment.id(), by > 0 && stays ? place + 1 : place);
     }
 

@@ -41,7 +41,8 @@ public final class Structures {
         int at = segment.entries().indexOf(items.getFirst());
         List<Entry> others = new ArrayList<>(segment.entries());
         others.removeAll(items);
-        others.add(at, new Circuit(plan.nextEntryId(), "Circuit", 2, Duration.ZERO, 0, items, ""));
+        others.add(at, new Circuit(plan.nextEntryId(), "Circuit", 2, Duration.ZERO, 0, List.copyOf(items),
+                ""));
         return plan.with(segment.withEntries(others));
     }
 
@@ -53,7 +54,8 @@ public final class Structures {
         return plan.beside(circuitId, entries -> {
             int at = entries.indexOf(circuit);
             entries.remove(at);
-            entries.addAll(at, circuit.items().stream().map(Item::withoutRounds).toList());
+            entries.addAll(at, circuit.inside().stream()
+                    .map(line -> line instanceof Item item ? item.withoutRounds() : line).toList());
         });
     }
 

@@ -252,10 +252,10 @@ final class Adjustables {
                 weight(segment, null, adds));
     }
 
-    /** A circuit keeps the items that it has by now: their doses may be changed as well. */
+    /** A circuit keeps the lines that it has by now: their doses may be changed as well. */
     private static Entry merged(ClassPlan plan, Entry changed) {
         return changed instanceof Circuit circuit && plan.entry(circuit.id()) instanceof Circuit now
-                ? circuit.withItems(now.items())
+                ? circuit.withInside(now.inside())
                 : changed;
     }
 

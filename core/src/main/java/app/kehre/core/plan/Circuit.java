@@ -4,22 +4,24 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.stream.IntStream;
 
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.value.Range;
 
 /**
- * Items done one after the other, for so many rounds; the passes of a cardio block are the same thing.
+ * Items done one after the other, for so many rounds; the passes of a cardio block are the same thing. A pause among them
+ * is taken in every round; behind the last item it lies in the rest between two rounds.
  *
  * @param id what tells it from all others of the plan
  * @param name what it is called, at most {@value #LONGEST_NAME} characters
  * @param rounds 1 to 20
  * @param rest between two rounds, 0 to 600 s; none after the last
  * @param soloFrom the round from which the group does it by itself; 0 when every round is demonstrated
- * @param items at least one, at most 40
+ * @param inside items and pauses, at most 40, at least one item
  * @param note the instructor's own words
  */
-public record Circuit(EntryId id, String name, int rounds, Duration rest, int soloFrom, List<Item> items,
+public record Circuit(EntryId id, String name, int rounds, Duration rest, int soloFrom, List<Entry> inside,
         String note) implements Entry {
 
     /** The longest name, in characters. */
@@ -30,8 +32,8 @@ public record Circuit(EntryId id, String name, int rounds, Duration rest, int so
     public static final Range REST = Range.ofSeconds("rest between rounds", 0, 600);
     /** The round from which the group goes on by itself. */
     public static final Range SOLO = Range.of("the round from which they go by themselves", 0, 20);
-    /** The items. */
-    public static final Range ITEMS = Range.of("the exercises of a circuit", 1, 40);
+    /** The lines. */
+    public static final Range ITEMS = Range.of("the lines of a circuit", 1, 40);
 
     public Circuit {
         if (name.isBlank() || name.length() > LONGEST_NAME) {
@@ -41,12 +43,43 @@ public record Circuit(EntryId id, String name, int rounds, Duration rest, int so
         ROUNDS.check(rounds);
         REST.check(rest);
         SOLO.check(soloFrom);
-        ITEMS.check(items.size());
+        ITEMS.check(inside.size());
         Notes.check(note);
-        items = List.copyOf(items);
-        if (new HashSet<>(items.stream().map(Item::id).toList()).size() < items.size()) {
-            throw new IllegalArgumentException("Each item of a circuit must have its own id.");
+        inside = List.copyOf(inside);
+        if (!inside.stream().allMatch(Circuit::mayHold)) {
+            throw new IllegalArgumentException("A circuit holds exercises and pauses only.");
         }
+        if (inside.stream().noneMatch(Item.class::isInstance)) {
+            throw new IllegalArgumentException("A circuit has one exercise at least.");
+        }
+        if (new HashSet<>(inside.stream().map(Entry::id).toList()).size() < inside.size()) {
+            throw new IllegalArgumentException("Each line of a circuit must have its own id.");
+        }
+    }
+
+    /** Returns whether a line may stand in a circuit. */
+    public static boolean mayHold(Entry line) {
+        return line instanceof Item || line instanceof Pause;
+    }
+
+    @Override
+    public List<Item> items() {
+        return inside.stream().filter(Item.class::isInstance).map(Item.class::cast).toList();
+    }
+
+    /** Returns the pauses behind the last item, which lie in the rest between two rounds. */
+    public List<Pause> inTheRest() {
+        return inside.subList(lastItem() + 1, inside.size()).stream().map(Pause.class::cast).toList();
+    }
+
+    /** Returns what is done in a round, without what lies in the rest. */
+    public List<Entry> round() {
+        return inside.subList(0, lastItem() + 1);
+    }
+
+    private int lastItem() {
+        return IntStream.range(0, inside.size()).filter(at -> inside.get(at) instanceof Item).max()
+                .orElseThrow();
     }
 
     /** Returns whether the group does a round by itself. */
@@ -54,43 +87,54 @@ public record Circuit(EntryId id, String name, int rounds, Duration rest, int so
         return soloFrom > 0 && round >= soloFrom;
     }
 
-    /** Returns the circuit with other items. */
+    /** Returns the circuit with other lines. */
+    public Circuit withInside(List<? extends Entry> other) {
+        return new Circuit(id, name, rounds, rest, soloFrom, List.copyOf(other), note);
+    }
+
+    /** Returns the circuit with other items; its pauses stay behind as many items as they are. */
     public Circuit withItems(List<Item> other) {
-        return new Circuit(id, name, rounds, rest, soloFrom, other, note);
+        List<Entry> others = new ArrayList<>(other);
+        for (int at = 0; at < inside.size(); at++) {
+            if (inside.get(at) instanceof Pause pause) {
+                others.add(Math.min(at, others.size()), pause);
+            }
+        }
+        return withInside(others);
     }
 
     /** Returns the circuit under another name. */
     @Override
     public Circuit withName(String other) {
-        return new Circuit(id, other, rounds, rest, soloFrom, items, note);
+        return new Circuit(id, other, rounds, rest, soloFrom, inside, note);
     }
 
     /** Returns the circuit with other rounds, rest and lead. */
     public Circuit withRounds(int otherRounds, Duration otherRest, int otherSoloFrom) {
-        return new Circuit(id, name, otherRounds, otherRest, otherSoloFrom, items, note);
+        return new Circuit(id, name, otherRounds, otherRest, otherSoloFrom, inside, note);
     }
 
     @Override
     public List<Exercise> exercises() {
-        return items.stream().map(Item::exercise).distinct().toList();
+        return items().stream().map(Item::exercise).distinct().toList();
     }
 
     @Override
     public Circuit copy(EntryId first) {
-        List<Item> copies = new ArrayList<>();
-        for (Item item : items) {
-            copies.add(item.withId(first.next(1 + copies.size())));
+        List<Entry> copies = new ArrayList<>();
+        for (Entry line : inside) {
+            copies.add(line.withId(first.next(1 + copies.size())));
         }
-        return withItems(copies).withId(first);
+        return withInside(copies).withId(first);
     }
 
     @Override
     public Circuit withId(EntryId other) {
-        return new Circuit(other, name, rounds, rest, soloFrom, items, note);
+        return new Circuit(other, name, rounds, rest, soloFrom, inside, note);
     }
 
     @Override
     public Circuit withNote(String other) {
-        return new Circuit(id, name, rounds, rest, soloFrom, items, other);
+        return new Circuit(id, name, rounds, rest, soloFrom, inside, other);
     }
 }

@@ -146,10 +146,10 @@ public record ClassPlan(Identity identity, Brief brief, List<Segment> segments, 
                 .orElseThrow(() -> new NoSuchElementException("The plan has no entry " + entryId + "."));
     }
 
-    /** Finds the circuit that an item is in. */
-    public Optional<Circuit> circuitOf(EntryId itemId) {
+    /** Finds the circuit that a line is in. */
+    public Optional<Circuit> circuitOf(EntryId lineId) {
         return circuits()
-                .filter(circuit -> circuit.items().stream().anyMatch(item -> item.id().equals(itemId)))
+                .filter(circuit -> circuit.inside().stream().anyMatch(line -> line.id().equals(lineId)))
                 .findFirst();
     }
 
@@ -261,32 +261,34 @@ public record ClassPlan(Identity identity, Brief brief, List<Segment> segments, 
                 entries -> entries.add(Math.clamp(at, 0, entries.size()), entry)));
     }
 
-    /** Returns the plan with an item added to a circuit, at a place or at its end. */
-    public ClassPlan addInto(EntryId circuitId, int at, Item item) {
+    /** Returns the plan with an item or a pause added to a circuit, at a place or at its end. */
+    public ClassPlan addInto(EntryId circuitId, int at, Entry line) {
         if (!(entry(circuitId) instanceof Circuit circuit)) {
             throw new NoSuchElementException("Entry " + circuitId + " is no circuit.");
         }
-        List<Item> items = new ArrayList<>(circuit.items());
-        items.add(Math.clamp(at, 0, items.size()), item);
-        return with(circuit.withItems(items));
+        List<Entry> inside = new ArrayList<>(circuit.inside());
+        inside.add(Math.clamp(at, 0, inside.size()), line);
+        return with(circuit.withInside(inside));
     }
 
     /** Returns the plan without the line; a circuit that is left without items goes with its last one. */
     public ClassPlan remove(EntryId entryId) {
         Optional<Circuit> circuit = circuitOf(entryId);
-        if (circuit.isPresent() && circuit.get().items().size() == 1) {
+        boolean last = circuit.filter(each -> each.items().size() == 1).isPresent()
+                && entry(entryId) instanceof Item;
+        if (circuit.isPresent() && last) {
             return remove(circuit.get().id());
         }
         return beside(entryId, entries -> entries.removeIf(entry -> entry.id().equals(entryId)));
     }
 
-    /** Changes the list that a line is in: its segment's entries, or its circuit's items. */
+    /** Changes the list that a line is in: its segment's entries, or what is in its circuit. */
     public ClassPlan beside(EntryId entryId, Consumer<List<Entry>> change) {
         Optional<Circuit> circuit = circuitOf(entryId);
         if (circuit.isPresent()) {
-            List<Entry> items = new ArrayList<>(circuit.get().items());
-            change.accept(items);
-            return with(circuit.get().withItems(items.stream().map(Item.class::cast).toList()));
+            List<Entry> inside = new ArrayList<>(circuit.get().inside());
+            change.accept(inside);
+            return with(circuit.get().withInside(inside));
         }
         Segment segment = segmentOf(entryId)
                 .orElseThrow(() -> new NoSuchElementException("The plan has no entry " + entryId + "."));

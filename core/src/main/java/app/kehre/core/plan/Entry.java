@@ -35,6 +35,11 @@ public sealed interface Entry permits BuildUp, Circuit, Item, Pause, Screen {
                 : exercises().stream().map(Exercise::id).collect(Collectors.joining(", "));
     }
 
+    /** Returns the lines that stand inside of it: those of a circuit. */
+    default List<Entry> inside() {
+        return List.of();
+    }
+
     /** Returns the exercises with their doses that it is made of: an item itself, the items of a circuit, else none. */
     default List<Item> items() {
         return List.of();

@@ -91,10 +91,10 @@ public record Segment(SegmentId id, String name, Role role, Duration target, Bpm
                 standsAlone, leftOut);
     }
 
-    /** Returns its lines as they are written below each other: each circuit, then its items. */
+    /** Returns its lines as they are written below each other: each circuit, then what is inside. */
     public Stream<Entry> lines() {
         return entries.stream().flatMap(entry -> Stream.concat(Stream.of(entry),
-                entry.items().stream().filter(item -> !item.equals(entry))));
+                entry.inside().stream()));
     }
 
     /** Returns its items, those of circuits included. */

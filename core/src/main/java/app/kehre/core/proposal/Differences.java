@@ -92,7 +92,8 @@ public final class Differences {
         order(old, segment.entries()).ifPresent(words::add);
         for (Entry line : segment.entries()) {
             if (line instanceof Circuit now && before.find(line.id()).orElse(line) instanceof Circuit was) {
-                order(was.items(), now.items()).map(order -> now.name() + " " + order).ifPresent(words::add);
+                order(was.inside(), now.inside()).map(order -> now.name() + " " + order)
+                        .ifPresent(words::add);
             }
         }
         old.stream().flatMap(Differences::withInner).filter(line -> after.find(line.id()).isEmpty())
@@ -122,7 +123,7 @@ public final class Differences {
     }
 
     private static Stream<Entry> withInner(Entry line) {
-        return Stream.concat(Stream.of(line), line.items().stream().filter(item -> !item.equals(line)));
+        return Stream.concat(Stream.of(line), line.inside().stream());
     }
 
     private static String words(ClassPlan after, Entry line) {

@@ -1,7 +1,6 @@
 package app.kehre.core.timeline;
 
 import java.time.Duration;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -36,19 +35,16 @@ final class Compiler {
     private final ClassPlan plan;
     private final Tape tape;
     private final DoseLayer doses;
-    private final Changeover changeover;
-    private final LaterUse later;
     private final Explainer explainer;
     private final ClockBlocks blocks;
     private final Map<EntryId, Script> scripts = new HashMap<>();
-    private final FreeTime free = new FreeTime();
+    private final Between between;
 
     Compiler(ClassPlan plan) {
         this.plan = plan;
         this.tape = new Tape(plan.segments().getFirst());
         this.doses = new DoseLayer(tape, plan.pace());
-        this.changeover = new Changeover(plan.brief(), plan.pace());
-        this.later = new LaterUse(plan);
+        this.between = new Between(plan, tape);
         this.explainer = new Explainer(plan);
         this.blocks = new ClockBlocks(plan);
     }
@@ -77,7 +73,7 @@ final class Compiler {
 
     private void add(Screen screen) {
         School.Teaching style = Explainer.ofScreen(tape.segment(), plan);
-        layWithinFree(Phase.EXPLAIN, plan.pace().length(Quantity.NEW, style));
+        between.lay(Phase.EXPLAIN, plan.pace().length(Quantity.NEW, style));
         doses.lay(screen.dose(), new DoseLayer.Doing(RepLength.USUAL, Speed.NATURAL,
                 plan.pace().length(Quantity.SIDE, style), Duration.ZERO));
         worked(Optional.empty(), 0);
@@ -85,7 +81,7 @@ final class Compiler {
 
     private void worked(Optional<Item> item, int round) {
         explainer.worked(item, round);
-        free.is(restOfTheClock(item));
+        between.isFree(restOfTheClock(item));
     }
 
     /** Returns the rest that an item by the clock leaves behind it. */
@@ -106,23 +102,22 @@ final class Compiler {
         }
         Phase phase = pause.kind() == Pause.Kind.TALK ? Phase.TALK : Phase.PAUSE;
         pause.notBefore().map(at -> at.minus(tape.now())).filter(Duration::isPositive)
-                .ifPresent(wait -> tape.clock(phase, wait, Turn.ONLY, "hold on until it is time"));
-        free.is(pause.length());
+                .ifPresent(wait -> tape.clock(phase, wait, tape.turn(), "hold on until it is time"));
+        between.isFree(pause.length());
         List<Changeover.Step> put = pause.staying() || explainer.last().isEmpty()
                 ? List.of()
-                : free.take(
-                        changeover.emptyHands(later.after(explainer.last().get(), explainer.lastRound())));
+                : between.emptyHands(explainer.last().get(), explainer.lastRound());
         put.stream().filter(step -> step.length().isZero())
                 .forEach(step -> tape.mark(step.kind(), step.words()));
-        tape.clock(phase, pause.length(), Turn.ONLY, pause.moving() ? "keep moving" : "");
-        put.stream().filter(step -> !step.length().isZero()).forEach(this::lay);
+        tape.clock(phase, pause.length(), tape.turn(), pause.moving() ? "keep moving" : "");
+        between.lay(put.stream().filter(step -> !step.length().isZero()).toList());
         explainer.worked(Optional.empty(), 1);
     }
 
     /** The music runs through it from its first count to its last; explaining lies over the first phrase. */
     private void add(BuildUp build) {
         Item whole = build.asItem();
-        free.take(steps(whole)).forEach(this::lay);
+        between.lay(between.steps(whole));
         if (build.exercises().stream().filter(explainer::done).count() > 0) {
             tape.mark(Mark.Kind.FIRST, "");
         }
@@ -154,18 +149,37 @@ final class Compiler {
 
     private void add(Circuit circuit) {
         for (int round = 1; round <= circuit.rounds(); round++) {
-            for (Item item : circuit.items()) {
-                if (!item.outIn(round)) {
-                    tape.begin(item.id(), Turn.ONLY.inRound(round), exercise(item.inRound(round)));
-                    add(item, round);
-                }
+            for (Entry line : circuit.round()) {
+                add(line, round);
             }
             if (round < circuit.rounds()) {
-                tape.begin(circuit.id(), Turn.ONLY.inRound(round), Optional.empty());
-                tape.clock(Phase.REST, circuit.rest(), tape.turn(), "");
-                tape.restIsOfTheClock();
-                free.is(circuit.rest());
+                rest(circuit, round);
             }
+        }
+    }
+
+    private void add(Entry line, int round) {
+        Turn turn = Turn.ONLY.inRound(round);
+        if (line instanceof Pause pause) {
+            tape.begin(pause.id(), turn, Optional.empty());
+            add(pause);
+        } else if (line instanceof Item item && !item.outIn(round)) {
+            tape.begin(item.id(), turn, exercise(item.inRound(round)));
+            add(item, round);
+        }
+    }
+
+    /** The pauses behind the last item lie in the rest; it is as long as it is written, or as they are. */
+    private void rest(Circuit circuit, int round) {
+        circuit.inTheRest().forEach(pause -> add(pause, round));
+        Duration paused = circuit.inTheRest().stream().map(Pause::length).reduce(Duration.ZERO,
+                Duration::plus);
+        Duration left = circuit.rest().minus(paused);
+        if (!left.isNegative()) {
+            tape.begin(circuit.id(), Turn.ONLY.inRound(round), Optional.empty());
+            tape.clock(Phase.REST, left, tape.turn(), "");
+            tape.restIsOfTheClock();
+            between.isFree(circuit.rest());
         }
     }
 
@@ -180,16 +194,16 @@ final class Compiler {
     }
 
     private void byItself(Item written, Item item, int round) {
-        List<Changeover.Step> steps = free.take(steps(item));
+        List<Changeover.Step> steps = between.steps(item);
         Explainer.Words words = explainer.before(written, round, tape.segment());
         boolean secondSide = explainer.isSecondSide(item, round);
         markFirst(item);
-        steps.forEach(this::lay);
+        between.lay(steps);
         if (secondSide) {
             tape.onSide(item.dose().sides().order(Math.max(1, round)).getFirst());
-            layWithinFree(Phase.SIDE_CHANGE, explainer.side(item, tape.segment()));
+            between.lay(Phase.SIDE_CHANGE, explainer.side(item, tape.segment()));
         } else {
-            layWithinFree(Phase.EXPLAIN, words.stop());
+            between.lay(Phase.EXPLAIN, words.stop());
         }
         Duration from = tape.now();
         holdingPattern(item, round);
@@ -225,10 +239,10 @@ final class Compiler {
         boolean running = stations.isEmpty()
                 && (tape.afterClockRest() || explainer.last().filter(ClockBlocks::byClock).isPresent());
         if (!running) {
-            free.take(steps(item)).forEach(this::lay);
+            between.lay(between.steps(item));
             Duration showing = stations.stream().map(each -> explainer.showing(each, tape.segment()))
                     .reduce(Duration.ZERO, Duration::plus);
-            layWithinFree(Phase.EXPLAIN, showing, stations.size() > 1 ? "showing the stations" : "");
+            between.lay(Phase.EXPLAIN, showing, stations.size() > 1 ? "showing the stations" : "");
             markFirst(item);
             holdingPattern(item, round);
             Duration from = tape.now();
@@ -239,7 +253,8 @@ final class Compiler {
         Explainer.Words words = explainer.running(item, round, tape.segment());
         boolean inRest = words.mode() == Explaining.Mode.IN_REST && tape.afterClockRest();
         markFirst(item);
-        Duration late = insideTheRest(interval, steps(item), inRest ? words.length() : Duration.ZERO);
+        Duration late = insideTheRest(interval, between.allSteps(item),
+                inRest ? words.length() : Duration.ZERO);
         Duration from = tape.now();
         lay(item, late);
         tape.explainOver(from, inRest ? Duration.ZERO : words.length());
@@ -262,7 +277,7 @@ final class Compiler {
         Duration room = taken.plus(most);
         for (Changeover.Step step : steps) {
             Duration length = step.length().compareTo(room) < 0 ? step.length() : room;
-            lay(new Changeover.Step(step.phase(), step.kind(), step.words(), length));
+            between.lay(new Changeover.Step(step.phase(), step.kind(), step.words(), length));
             room = room.minus(length);
         }
         tape.clock(Phase.EXPLAIN, explain.compareTo(room) < 0 ? explain : room, tape.turn(), "");
@@ -270,38 +285,5 @@ final class Compiler {
             tape.lose(most);
         }
         return most;
-    }
-
-    private void lay(Changeover.Step step) {
-        tape.mark(step.kind(), step.words());
-        tape.clock(step.phase(), step.length(), tape.turn(), step.words());
-    }
-
-    private void layWithinFree(Phase phase, Duration length) {
-        layWithinFree(phase, length, "");
-    }
-
-    private void layWithinFree(Phase phase, Duration length, String words) {
-        tape.clock(phase, free.take(length), tape.turn(), words);
-    }
-
-    /** Returns what changing over takes: what the item says, else what its position and its load ask. */
-    private List<Changeover.Step> steps(Item item) {
-        List<Changeover.Step> usual = changeover.to(item, later.after(item, tape.turn().round().orElse(0)));
-        if (item.manner().changeover().isEmpty()) {
-            return usual;
-        }
-        Duration length = item.manner().changeover().get();
-        List<Changeover.Step> steps = new ArrayList<>();
-        usual.forEach(step -> steps
-                .add(new Changeover.Step(step.phase(), step.kind(), step.words(), Duration.ZERO)));
-        if (length.isPositive()) {
-            String words = steps.isEmpty() ? "change over" : steps.getLast().words();
-            if (!steps.isEmpty()) {
-                steps.removeLast();
-            }
-            steps.add(new Changeover.Step(Phase.SET_UP, Mark.Kind.KIT, words, length));
-        }
-        return steps;
     }
 }

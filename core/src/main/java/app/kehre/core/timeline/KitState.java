@@ -93,11 +93,14 @@ public final class KitState {
             }
             case Circuit circuit -> {
                 for (int round = 1; round <= circuit.rounds(); round++) {
-                    for (Item item : circuit.items()) {
-                        if (!item.outIn(round)) {
+                    for (Entry inside : circuit.round()) {
+                        if (inside instanceof Pause pause) {
+                            go(pause, later);
+                        } else if (inside instanceof Item item && !item.outIn(round)) {
                             go(item, round, segment, later.apply(item, round));
                         }
                     }
+                    circuit.inTheRest().forEach(pause -> go(pause, later));
                     free.is(circuit.rest());
                 }
             }

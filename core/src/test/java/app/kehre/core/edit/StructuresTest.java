@@ -24,6 +24,7 @@ import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.RoundChange;
 import app.kehre.core.plan.Screen;
+import app.kehre.core.plan.SegmentId;
 import app.kehre.core.testing.Draws;
 import app.kehre.core.testing.Exercises;
 import app.kehre.core.testing.Plans;
@@ -50,7 +51,7 @@ class StructuresTest {
     private static List<String> told(ClassPlan plan) {
         return plan.segments().stream().map(segment -> segment.entries().stream()
                 .map(entry -> entry instanceof Circuit circuit
-                        ? "(" + String.join(" ", circuit.items().stream().map(Item::name).toList()) + ")"
+                        ? "(" + String.join(" ", circuit.inside().stream().map(Entry::name).toList()) + ")"
                         : entry.name())
                 .toList().toString()).toList();
     }
@@ -113,12 +114,12 @@ class StructuresTest {
     }
 
     @Test
-    void aPauseAndACircuitJumpOverACircuit() {
+    void aPauseGoesIntoACircuitAndACircuitJumpsOverALine() {
         ClassPlan water = Moves.move(withCircuit, line(5), part(1), 0);
         EntryId circuit = withCircuit.circuitOf(line(1)).orElseThrow().id();
 
         assertThat(told(Moves.nudge(water, line(5), 1))).first()
-                .isEqualTo("[(Squat Bent-over row), Water, Side plank]");
+                .isEqualTo("[(Water Squat Bent-over row), Side plank]");
         assertThat(told(Moves.nudge(withCircuit, circuit, 1))).first()
                 .isEqualTo("[(Side plank Squat Bent-over row)]".replace("(Side plank Squat",
                         "Side plank, (Squat"));
@@ -131,7 +132,7 @@ class StructuresTest {
         assertThat(told(Moves.moveTo(withCircuit, line(1), part(2), Optional.of(line(4))))).containsExactly(
                 "[(Bent-over row), Side plank]", "[Squat, Forearm plank, Water]");
         assertThat(told(Moves.moveTo(withCircuit, line(5), part(1), Optional.of(line(1))))).first()
-                .isEqualTo("[Water, (Squat Bent-over row), Side plank]");
+                .isEqualTo("[(Water Squat Bent-over row), Side plank]");
         assertThat(Moves.moveTo(plan, line(1), part(1), Optional.of(line(1)))).isEqualTo(plan);
     }
 
@@ -256,9 +257,25 @@ class StructuresTest {
     }
 
     @Test
+    void aPauseIsMovedIntoACircuitAndOutOfItAndKeepsItsPlaceAmongReorderedStations() {
+        Circuit circuit = withCircuit.circuitOf(line(1)).orElseThrow();
+        EntryId water = withCircuit.nextEntryId();
+        SegmentId segment = withCircuit.segmentOf(circuit.id()).orElseThrow().id();
+        ClassPlan beside = withCircuit.add(segment, Integer.MAX_VALUE, Pause.of(water, Pause.Kind.WATER));
+        ClassPlan inside = Moves.moveInto(beside, water, circuit.id(), 1);
+        Circuit now = (Circuit) inside.entry(circuit.id());
+
+        assertThat(now.inside().get(1).id()).isEqualTo(water);
+        assertThat(now.withItems(now.items().reversed()).inside().get(1).id()).isEqualTo(water);
+        assertThat(Moves.move(inside, water, segment, Integer.MAX_VALUE)).isEqualTo(beside);
+        assertThatThrownBy(() -> now.withInside(List.of(Pause.of(water, Pause.Kind.WATER))))
+                .hasMessage("A circuit has one exercise at least.");
+    }
+
+    @Test
     void nonsenseIsRefusedInWords() {
         assertThatThrownBy(() -> new Circuit(line(1), "Legs", 2, Duration.ZERO, 0, List.of(), ""))
-                .hasMessage("The exercises of a circuit must be from 1 to 40, not 0.");
+                .hasMessage("The lines of a circuit must be from 1 to 40, not 0.");
         assertThatThrownBy(
                 () -> new Circuit(line(1), " ", 2, Duration.ZERO, 0, List.of(Item.of(line(2), SQUAT)), ""))
                 .hasMessage("A circuit's name must have from 1 to 80 characters, not 1.");

@@ -128,7 +128,8 @@ class RegroupingTest {
         List<Item> numbered = new ArrayList<>();
         stations.forEach(each -> numbered.add(each.withId(line(numbered.size() + 2))));
         ClassPlan plan = plan(
-                List.of(new Circuit(line(1), "Circuit", rounds, Duration.ofSeconds(20), 0, numbered, "")),
+                List.of(new Circuit(line(1), "Circuit", rounds, Duration.ofSeconds(20), 0,
+                        List.copyOf(numbered), "")),
                 List.of(), KitPlace.BY_THE_WALL, School.Order.IN_CIRCUIT);
 
         ClassPlan after = Regrouping.of(plan, part(1)).map(Regrouping::plan).orElse(plan);

@@ -248,9 +248,10 @@ public final class Draws {
                         length.toSeconds() % 2 == 0, moving, at, note));
         Arbitrary<Entry> circuits = Combinators.combine(Arbitraries.integers().between(1, 4),
                 seconds(0, 120), Arbitraries.integers().between(0, 3),
-                items().list().ofMinSize(1).ofMaxSize(3), notes())
-                .as((rounds, rest, solo, items, note) -> new Circuit(line(1), "Circuit", rounds, rest, solo,
-                        spread(items), note));
+                items().list().ofMinSize(1).ofMaxSize(3), pauses.list().ofMaxSize(1),
+                Arbitraries.integers().between(0, 3), notes())
+                .as((rounds, rest, solo, items, paused, at, note) -> new Circuit(line(1), "Circuit", rounds,
+                        rest, solo, spread(items, paused, at), note));
         Arbitrary<Entry> screens = Combinators.combine(doses(), notes())
                 .as((dose, note) -> new Screen(line(1),
                         "Screen", dose, "wobbles", Map.of(line(1), "squat at the chair"), note));
@@ -259,9 +260,11 @@ public final class Draws {
                 Tuple.of(1, screens));
     }
 
-    private static List<Item> spread(List<Item> items) {
-        List<Item> own = new ArrayList<>();
-        items.forEach(item -> own.add(item.withId(line(own.size() + 1))));
+    private static List<Entry> spread(List<Item> items, List<? extends Entry> paused, int at) {
+        List<Entry> lines = new ArrayList<>(items);
+        lines.addAll(Math.min(at, items.size()), paused);
+        List<Entry> own = new ArrayList<>();
+        lines.forEach(each -> own.add(each.withId(line(own.size() + 1))));
         return own;
     }
 
@@ -277,11 +280,11 @@ public final class Draws {
             for (Entry entry : segment.entries()) {
                 Entry numbered = entry.withId(line(next++));
                 if (numbered instanceof Circuit circuit) {
-                    List<Item> items = new ArrayList<>();
-                    for (Item item : circuit.items()) {
-                        items.add(item.withId(line(next++)));
+                    List<Entry> inside = new ArrayList<>();
+                    for (Entry each : circuit.inside()) {
+                        inside.add(each.withId(line(next++)));
                     }
-                    numbered = circuit.withItems(items);
+                    numbered = circuit.withInside(inside);
                 }
                 entries.add(numbered);
             }

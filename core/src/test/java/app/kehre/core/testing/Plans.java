@@ -89,15 +89,15 @@ public final class Plans {
                 : entry);
     }
 
-    /** Gathers so many last items in a circuit. */
-    public Plans circuit(int items, int rounds, int restSeconds) {
+    /** Gathers so many last lines in a circuit. */
+    public Plans circuit(int lines, int rounds, int restSeconds) {
         Segment last = segments.removeLast();
-        List<Entry> lines = new ArrayList<>(last.entries());
-        List<Item> inside = new ArrayList<>();
-        for (int i = 0; i < items; i++) {
-            inside.addFirst((Item) lines.removeLast());
+        List<Entry> before = new ArrayList<>(last.entries());
+        List<Entry> inside = new ArrayList<>();
+        for (int i = 0; i < lines; i++) {
+            inside.addFirst(before.removeLast());
         }
-        segments.add(last.withEntries(lines));
+        segments.add(last.withEntries(before));
         return add(new Circuit(next(), "Circuit", rounds, Duration.ofSeconds(restSeconds), 0, inside, ""));
     }
 

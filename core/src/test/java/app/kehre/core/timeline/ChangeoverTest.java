@@ -324,6 +324,22 @@ class ChangeoverTest {
     }
 
     @Test
+    void aPauseInACircuitIsTakenInEveryRoundAndBehindTheLastStationLiesInTheRest() {
+        Pause sip = Pause.of(line(9), Pause.Kind.WATER).withLength(Duration.ofSeconds(30));
+        Plans among = toning().item(SQUAT, "6 reps").entry(sip).item(ROW, "6 reps").circuit(3, 2, 60);
+        Plans inTheRest = toning().item(SQUAT, "6 reps").item(ROW, "6 reps").entry(sip).circuit(3, 2, 60);
+        Plans longer = toning().item(SQUAT, "6 reps").item(ROW, "6 reps").entry(sip).circuit(3, 2, 20);
+
+        assertThat(told(among)).containsExactly("explain 25", "work 12", "pause 30", "work 12", "rest 60",
+                "work 12", "pause 30", "work 12");
+        assertThat(told(inTheRest)).containsExactly("explain 25", "work 12", "explain 25", "work 12",
+                "pause 30", "rest 30", "work 12", "explain 8", "work 12");
+        assertThat(told(longer)).contains("pause 30").noneMatch(each -> each.startsWith("rest"));
+        assertThat(Timeline.of(inTheRest.plan()).marks()).filteredOn(mark -> mark.kind() == Mark.Kind.WATER)
+                .hasSize(1);
+    }
+
+    @Test
     void aRoundMayLeaveOutAnItemOrChangeItsLoadOrExplainItAgain() {
         Plans plans = toning().item(SQUAT, "6 reps").inRound(2, change -> change.withOut(true))
                 .item(ROW, "6 reps", "2 light weights")

@@ -98,11 +98,13 @@ final class EntryReader {
         int rounds = fields.whole("rounds", Circuit.ROUNDS);
         Duration rest = fields.has("rest") ? length(fields, "rest", Circuit.REST) : Duration.ZERO;
         int soloFrom = fields.has("soloFrom") ? fields.whole("soloFrom", Circuit.SOLO) : 0;
-        List<Item> items = new ArrayList<>();
+        List<Entry> items = new ArrayList<>();
         for (Fields each : fields.objects("items", true, Circuit.ITEMS)) {
-            if (KINDS.stream().anyMatch(kind -> !kind.equals("exercise") && each.has(kind))) {
+            if (each.has("circuit") || each.has("screen") || each.has("buildUp")) {
                 each.report("exercise",
-                        "a circuit holds exercises only, not circuits, pauses, screens or build-ups.");
+                        "a circuit holds exercises and pauses only, not circuits, screens or build-ups.");
+            } else if (each.has("pause")) {
+                pause(each, id(each), note(each, "note")).ifPresent(items::add);
             } else {
                 item(each, id(each), note(each, "note")).ifPresent(items::add);
             }

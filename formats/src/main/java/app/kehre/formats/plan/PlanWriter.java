@@ -169,7 +169,7 @@ final class PlanWriter {
             node.put("soloFrom", circuit.soloFrom());
         }
         ArrayNode items = node.putArray("items");
-        circuit.items().forEach(item -> write((Entry) item, items.addObject()));
+        circuit.inside().forEach(line -> write(line, items.addObject()));
     }
 
     private static void write(Screen screen, ObjectNode node) {

@@ -180,10 +180,10 @@ class PlanDocumentTest {
         assertThat(refusal(PLAN.replace(
                 "{\"id\": 2, \"pause\": \"water\", \"name\": \"Water\", \"length\": \"40 s\"}",
                 "{\"id\": 2, \"buildUp\": \"Up\", \"method\": \"add-on\", \"time\": \"5 min\", \"hold\": \"march\","
-                        + " \"combinations\": [{\"name\": \"A\", \"moves\": [{\"move\": \"squat\", \"lead\":"
+                        + " \"combinations\": [{\"name\": \"A\", \"moves\": [{\"move\": \"biceps-curl\", \"lead\":"
                         + " \"both\"}]}]}")))
                 .contains("moves[0].lead: found \"both\", expected right or left.")
-                .contains("moves[0].move: \"Squat\" has no footwork");
+                .contains("moves[0].move: \"Biceps curl\" has no footwork");
     }
 
     @Test
@@ -267,16 +267,18 @@ class PlanDocumentTest {
     }
 
     @Test
-    void circuitsHoldExercisesOnlyAndTheirRoundsAreTheirOwn() {
+    void circuitsHoldExercisesAndPausesOnlyAndTheirRoundsAreTheirOwn() {
         String circuit = "{\"id\": 2, \"circuit\": \"Legs\", \"rounds\": 2, \"rest\": \"30 s\", \"items\": [%s]}";
         String inner = circuit.replace("\"id\": 2", "\"id\": 3").formatted("");
         String pause = "{\"id\": 2, \"pause\": \"water\", \"name\": \"Water\", \"length\": \"40 s\"}";
 
         assertThat(refusal(PLAN.replace(pause, circuit.formatted(inner)))).isEqualTo(
                 "morning.kehre.json was not opened. segments[0].entries[1].items[0].exercise: a circuit holds"
-                        + " exercises only, not circuits, pauses, screens or build-ups.");
+                        + " exercises and pauses only, not circuits, screens or build-ups.");
+        assertThat(refusal(PLAN.replace(pause, circuit.formatted(pause.replace("\"id\": 2", "\"id\": 3")))))
+                .endsWith("segments[0].entries[1].items: A circuit has one exercise at least.");
         assertThat(refusal(PLAN.replace(pause, circuit.formatted("")))).contains(
-                "segments[0].entries[1].items: The exercises of a circuit must be from 1 to 40, not 0.");
+                "segments[0].entries[1].items: The lines of a circuit must be from 1 to 40, not 0.");
         assertThat(refusal(PLAN.replace(pause, circuit.formatted(
                 "{\"id\": 3, \"exercise\": \"squat\", \"dose\": \"6 reps\", \"rounds\": {\"31\": {\"out\": true}}}"))))
                 .contains(
