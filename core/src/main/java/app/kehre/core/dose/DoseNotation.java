@@ -25,6 +25,21 @@ public final class DoseNotation {
 
     private DoseNotation() {}
 
+    /** Returns the doses of the two lines that a text such as "hold 12 s right, 24 s left" stands for; else none. */
+    public static List<String> onTwoLines(String text) {
+        return Unclear.uneven(text);
+    }
+
+    /** Finds a cue in a text, such as "last 8 counted", which is no dose. */
+    public static Optional<String> cue(String text) {
+        return Unclear.cue(text);
+    }
+
+    /** Returns a text without its cue. */
+    public static String withoutCue(String text) {
+        return Unclear.withoutCue(text);
+    }
+
     /** Reads a dose; a refusal says what was found and how it can be written. */
     public static Reading<Dose> parse(String text) {
         try {

@@ -1,6 +1,8 @@
 package app.kehre.core.dose;
 
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -12,23 +14,53 @@ final class Unclear {
             "(?i)(.*?\\d+\\s*(?:s|min|reps?)?)\\s+(right|left)(?: side)?,?\\s+(?:and )?(\\d+)\\s*(s|min|reps?)?\\s+"
                     + "(right|left)(?: side)?");
 
+    private static final Pattern CUE = Pattern.compile("(?i),?\\s*(last\\s+\\d+\\s+counted)");
+
     private Unclear() {}
 
     /** Refuses sides that differ: a line holds the same on both sides: what differs is two lines. */
     static void refuseUneven(Tokens tokens) {
         Matcher uneven = UNEVEN.matcher(tokens.text());
-        if (uneven.matches() && !uneven.group(2).equalsIgnoreCase(uneven.group(5))) {
-            String first = uneven.group(1).strip();
-            String second = first.replaceFirst("\\d+", uneven.group(3));
-            if (first.equals(second)) {
-                throw new Refusal("Both sides are alike: write %s, each side.".formatted(first),
-                        first + ", each side");
-            }
-            throw new Refusal(
-                    "\"%s\" is not the same on both sides: write %s, %s side here and %s, %s side on a line of its own."
-                            .formatted(tokens.text(), first, uneven.group(2), second, uneven.group(5)),
-                    first + ", " + uneven.group(2) + " side", second + ", " + uneven.group(5) + " side");
+        if (!uneven.matches()) {
+            return;
         }
+        if (uneven.group(2).equalsIgnoreCase(uneven.group(5))) {
+            throw new Refusal("\"%s\" says the %s side twice: write right once and left once."
+                    .formatted(tokens.text(), uneven.group(2).toLowerCase(Locale.ROOT)));
+        }
+        List<String> doses = uneven(tokens.text());
+        String first = uneven.group(1).strip();
+        if (doses.isEmpty()) {
+            throw new Refusal("Both sides are alike: write %s, each side.".formatted(first),
+                    first + ", each side");
+        }
+        throw new Refusal("\"%s\" is not the same on both sides: write %s here and %s on a line of its own."
+                .formatted(tokens.text(), doses.getFirst(), doses.getLast()), doses.toArray(String[]::new));
+    }
+
+    /** Returns the doses of two lines that a text with different sides stands for, as they are written; else none. */
+    static List<String> uneven(String text) {
+        Matcher uneven = UNEVEN.matcher(text.strip());
+        if (!uneven.matches() || uneven.group(2).equalsIgnoreCase(uneven.group(5))) {
+            return List.of();
+        }
+        String first = uneven.group(1).strip();
+        String second = first.replaceFirst("\\d+", uneven.group(3));
+        return first.equals(second)
+                ? List.of()
+                : List.of("%s, %s side".formatted(first, uneven.group(2)),
+                        "%s, %s side".formatted(second, uneven.group(5)));
+    }
+
+    /** Finds a cue such as "last 8 counted" in a text. */
+    static Optional<String> cue(String text) {
+        Matcher cue = CUE.matcher(text);
+        return cue.find() ? Optional.of(cue.group(1)) : Optional.empty();
+    }
+
+    /** Returns a text without its cue. */
+    static String withoutCue(String text) {
+        return CUE.matcher(text).replaceFirst("").strip();
     }
 
     /** Numbers in a row can be rungs or sets. */
@@ -53,7 +85,7 @@ final class Unclear {
             int number = tokens.number("the reps");
             throw new Refusal("\"last %d counted\" is a cue and takes no time: write it as the line's note."
                     .formatted(number),
-                    tokens.text().replaceFirst("(?i),?\\s*last\\s+\\d+\\s+counted", ""));
+                    withoutCue(tokens.text()));
         }
         tokens.backTo(here);
     }

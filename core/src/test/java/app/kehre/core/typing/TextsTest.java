@@ -140,4 +140,19 @@ class TextsTest {
         assertThat(skeleton.segments().stream().mapToLong(each -> each.target().toMinutes()).sum())
                 .isBetween(50L, 60L);
     }
+
+    @Test
+    void whatStandsForTwoLinesBecomesTwoAndACueBecomesTheNote() {
+        ClassPlan two = DoseText.with(plan, line(1), "12 reps right, 8 left").value().orElseThrow();
+        ClassPlan cued = DoseText.with(plan, line(1), "12 reps, last 8 counted").value().orElseThrow();
+
+        assertThat(two.entries().map(EntryText::dose)).containsExactly("12 reps, right side",
+                "8 reps, left side", "40 s");
+        assertThat(EntryText.dose(cued.entry(line(1)))).isEqualTo("12 reps");
+        assertThat(cued.entry(line(1)).note()).isEqualTo("last 8 counted");
+        assertThat(DoseText.with(plan, line(1), "12 reps right, 8 right").problem())
+                .isEqualTo(
+                        "\"12 reps right, 8 right\" says the right side twice: write right once and left once.");
+        assertThat(DoseText.with(plan, line(2), "last 8 counted").problem()).isNotEmpty();
+    }
 }

@@ -20,7 +20,7 @@ import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.typing.EntryText;
-import app.kehre.core.value.Reading;
+import app.kehre.desk.control.Commit;
 
 /** The lines of the selected segment, edited, moved and removed in place. */
 final class LineTable extends TableView<Line> {
@@ -47,11 +47,12 @@ final class LineTable extends TableView<Line> {
         name = plain("exercise", 164, row -> new RowCell.Shown(row.entry().name(), "line-name"));
         name.setEditable(true);
         name.setCellFactory(_ -> new NameCell(model));
-        dose = edited("dose", 272, row -> new RowCell.Shown(row.dose(), "line-dose"), EntryText::dose, "Dose",
-                EntryText::withDose);
-        load = edited("load", 106, row -> new RowCell.Shown(row.load(), "line-load"), EntryText::load, "Load",
-                EntryText::withLoad);
-        note = edited("note", 150, LineTable::note, Entry::note, "Note", EntryText::withNote);
+        dose = edited("dose", 272, row -> new RowCell.Shown(row.dose(), "line-dose"), EntryText::dose,
+                id -> model.ofDose(id), this::completions);
+        load = edited("load", 106, row -> new RowCell.Shown(row.load(), "line-load"), EntryText::load,
+                id -> model.ofEntry(id, "Load", EntryText::withLoad), (_, _) -> List.of());
+        note = edited("note", 150, LineTable::note, Entry::note,
+                id -> model.ofEntry(id, "Note", EntryText::withNote), (_, _) -> List.of());
         TableColumn<Line, Row> length = plain("length", 56,
                 row -> new RowCell.Shown(row.length(), "line-length"));
         length.getStyleClass().add("right");
@@ -165,13 +166,13 @@ final class LineTable extends TableView<Line> {
     }
 
     private TableColumn<Line, Row> edited(String title, double width, Function<Row, RowCell.Shown> show,
-            Function<Entry, String> text, String step, BiFunction<Entry, String, Reading<Entry>> reader) {
+            Function<Entry, String> text, Function<EntryId, Commit> commit,
+            BiFunction<Row, String, List<String>> completions) {
         TableColumn<Line, Row> column = plain(title, width, show);
         column.setEditable(true);
         column.setCellFactory(_ -> new LineCell(new LineCell.Column(show, row -> text.apply(row.entry()),
-                row -> model.ofEntry(row.entry().id(), step, reader), model::setHint,
-                (_, by) -> Platform.runLater(() -> editNeighbour(column, by)),
-                step.equals("Dose") ? this::completions : (_, _) -> List.of())));
+                row -> commit.apply(row.entry().id()), model::setHint,
+                (_, by) -> Platform.runLater(() -> editNeighbour(column, by)), completions)));
         return column;
     }
 

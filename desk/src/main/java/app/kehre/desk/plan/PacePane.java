@@ -27,31 +27,37 @@ final class PacePane {
     }
 
     List<Node> rows() {
-        School.Teaching style = model.plan().brief().teaching();
-        Label heading = new Label("Pace, " + style.called());
-        heading.getStyleClass().add("heading");
-        List<Node> rows = new ArrayList<>(List.of(heading));
-        PaceShare.of(model.plan()).stream().filter(share -> share.style() == style)
-                .forEach(share -> rows.add(row(share)));
-        Button usual = new Button("As usual");
-        usual.setOnAction(_ -> model.changePlan("Usual pace",
-                plan -> plan.with(Pace.usual(plan.brief().group().older()))));
-        Button done = new Button("Done");
-        done.setId("pace-done");
-        done.getStyleClass().add("go");
-        done.setOnAction(_ -> model.showPace().set(false));
-        rows.add(new HBox(8, done, usual));
-        Label source = new Label("Kehre's estimates to start with; change them to what your group takes.");
-        source.setWrapText(true);
-        source.getStyleClass().add("soft");
-        rows.add(source);
+        School.Teaching own = model.plan().brief().teaching();
+        List<PaceShare> shares = PaceShare.of(model.plan());
+        List<Node> rows = new ArrayList<>(List.of(Words.plain("Pace, " + own.called(), "heading")));
+        shares.stream().filter(share -> share.style() == own).forEach(share -> rows.add(row(share)));
+        for (School.Teaching other : School.Teaching.values()) {
+            if (other != own && shares.stream().anyMatch(share -> share.style() == other)) {
+                rows.add(Words.plain("Where it is taught " + other.called(), "heading"));
+                shares.stream().filter(share -> share.style() == other)
+                        .forEach(share -> rows.add(row(share)));
+            }
+        }
+        rows.add(buttons());
+        rows.add(Words.wrapped("Kehre's estimates to start with; change them to what your group takes.",
+                "soft"));
         return rows;
+    }
+
+    private HBox buttons() {
+        Button usual = Words.button("pace-usual", "As usual", () -> model.changePlan("Usual pace",
+                plan -> plan.with(Pace.usual(plan.brief().group().older()))));
+        Button done = Words.button("pace-done", "Done", () -> model.showPace().set(false));
+        done.getStyleClass().add("go");
+        return new HBox(8, done, usual);
     }
 
     private HBox row(PaceShare share) {
         Quantity quantity = share.quantity();
-        InlineField field = new InlineField(quantity.words(), model.ofPace(quantity), model::setHint);
-        field.setId("pace-" + quantity.key());
+        InlineField field = new InlineField(quantity.words(), model.ofPace(quantity, share.style()),
+                model::setHint);
+        field.setId("pace-" + quantity.key()
+                + (share.style() == model.plan().brief().teaching() ? "" : "-" + share.style().key()));
         field.show(quantity.print(share.value()));
         field.setPrefWidth(90);
         Label word = new Label(quantity.words());

@@ -13,6 +13,7 @@ import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 
 import app.kehre.core.brief.Brief;
+import app.kehre.core.brief.School;
 import app.kehre.core.dose.DoseWords;
 import app.kehre.core.edit.Addables;
 import app.kehre.core.edit.Moves;
@@ -27,6 +28,7 @@ import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.typing.DoseText;
 import app.kehre.core.typing.PaceText;
 import app.kehre.core.value.Lengths;
 import app.kehre.core.value.Reading;
@@ -247,9 +249,9 @@ public final class PlanViewModel {
     }
 
     /** Returns what happens with a typed text of a quantity of the class's pace. */
-    Commit ofPace(Quantity quantity) {
+    Commit ofPace(Quantity quantity, School.Teaching style) {
         return new TypedText(open, () -> "Pace: " + quantity.words(),
-                text -> PaceText.with(plan().pace(), quantity, plan().brief().teaching(), text)
+                text -> PaceText.with(plan().pace(), quantity, style, text)
                         .map(plan()::with),
                 _ -> "");
     }
@@ -289,6 +291,14 @@ public final class PlanViewModel {
     Commit ofSegment(String name, BiFunction<Segment, String, Reading<Segment>> reader) {
         return new TypedText(open, () -> name + " of " + selectedSegment().map(Segment::name).orElse(""),
                 text -> reader.apply(selectedSegment().orElseThrow(), text).map(plan()::with), _ -> "");
+    }
+
+    /** Returns what happens with a typed dose of a line, or with the length of a pause or a build-up. */
+    Commit ofDose(EntryId entryId) {
+        return new TypedText(open, () -> "Dose of " + plan().find(entryId).map(Entry::name).orElse(""),
+                text -> plan().find(entryId).map(_ -> DoseText.with(plan(), entryId, text))
+                        .orElse(Reading.refused("This line is no longer in the plan.")),
+                timeline -> describe(timeline, entryId));
     }
 
     /** Returns what happens with a typed text of an entry. */
