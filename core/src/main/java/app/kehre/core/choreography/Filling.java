@@ -16,11 +16,13 @@ final class Filling {
 
     private final List<Rung> rungs;
     private final List<String> leftOut = new ArrayList<>();
+    private final List<Combination> combinations;
     private final int natural;
     private int wish;
 
     Filling(List<Rung> rungs, Build build) {
         this.rungs = rungs;
+        this.combinations = build.combinations();
         for (Rung rung : rungs) {
             Optional.ofNullable(build.own().get(rung.label.key())).ifPresent(rung::fix);
         }
@@ -74,7 +76,7 @@ final class Filling {
             int more = rung.rounds() - rung.growth.natural();
             if (!rung.fixed && rung.rounds() > 0 && more != 0) {
                 String what = rung.hold() ? "phrase" : "round";
-                words.add("%s, %d %s%s %s".formatted(rung.label.title(), Math.abs(more), what,
+                words.add("%s, %d %s%s %s".formatted(name(rung), Math.abs(more), what,
                         Math.abs(more) == 1 ? "" : "s", more > 0 ? "more" : "less"));
             }
         }
@@ -82,6 +84,12 @@ final class Filling {
             words.add("%s of a hold before the first".formatted(BuildUpWords.length(left() / 4 * 4)));
         }
         return words;
+    }
+
+    private String name(Rung rung) {
+        return rung.label.kind() == Stage.Kind.FINISHED
+                ? combinations.get(rung.label.combination()).name() + ", finished"
+                : rung.label.title();
     }
 
     /** Returns the titles of the stages for which there is no time. */
@@ -147,7 +155,7 @@ final class Filling {
     }
 
     private void leaveOut(Rung rung) {
-        leftOut.add(rung.label.title());
+        leftOut.add(name(rung));
         rung.set(0);
     }
 

@@ -40,7 +40,7 @@ final class Scripting {
             }
         });
         Optional<String> refused = build.wish().flatMap(wish -> refused(filling, wish));
-        build.wish().ifPresent(wish -> filling.fill(eightsIn(wish.minus(stops()))));
+        build.wish().ifPresent(wish -> fill(filling, wish));
         List<Stage> stages = new Assembly(build, lesson.bpm(), passes).stages(rungs, filling.left());
         return new Script(stages,
                 new Script.Fill(filling.natural(), filling.once(), filling.fitted(), filling.leftOut(),
@@ -48,8 +48,18 @@ final class Scripting {
                 lesson.bpm());
     }
 
+    /** The stop before a stage for which there is no time gives its time to the others. */
+    private void fill(Filling filling, Duration wish) {
+        Duration stopped = stops();
+        filling.fill(eightsIn(wish.minus(stopped)));
+        if (stops().compareTo(stopped) < 0) {
+            filling.fill(eightsIn(wish.minus(stops())));
+        }
+    }
+
     private Duration stops() {
-        return rungs.stream().map(rung -> rung.stop).reduce(Duration.ZERO, Duration::plus);
+        return rungs.stream().filter(rung -> rung.rounds() > 0).map(rung -> rung.stop).reduce(Duration.ZERO,
+                Duration::plus);
     }
 
     /** Returns how many whole eights fit into a time. */

@@ -45,7 +45,7 @@ final class LadderPane extends VBox {
             Build.Ways::withFinaleOfAll);
     private final HBox head = new HBox(8);
     private final Label words = Words.wrapped("", "soft");
-    private final Label missing = Words.wrapped("", "over");
+    private final Label missing = Words.wrapped("", "over", "small");
     private final VBox rungs = new VBox(0);
     private final VBox foot = new VBox(4);
     private final Label legs = Words.wrapped("", "small");

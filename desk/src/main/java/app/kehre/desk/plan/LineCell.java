@@ -85,12 +85,14 @@ final class LineCell extends RowCell {
         render();
     }
 
+    /** Taking a text over may lay the lines anew, which leaves this field: it is not taken twice. */
     private void onKey(KeyEvent event, TextField editor, Commit commit, Row row) {
         if (event.getCode() == KeyCode.ESCAPE) {
             commit.drop();
             finish();
             event.consume();
         } else if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.TAB) {
+            field = null;
             String problem = taken(editor, commit, row);
             if (problem.isEmpty()) {
                 finish();
@@ -98,6 +100,7 @@ final class LineCell extends RowCell {
                     column.onTab().accept(row, event.isShiftDown() ? -1 : 1);
                 }
             } else {
+                field = editor;
                 column.hint().accept(problem);
                 editor.pseudoClassStateChanged(REFUSED, true);
             }

@@ -94,8 +94,11 @@ final class TallyBar extends HBox {
     }
 
     private void showPace(List<PaceShare> greatest) {
-        pace.setText(greatest.stream().map(share -> "%s %s".formatted(share.quantity().words(),
-                Lengths.clock(share.makes()))).collect(Collectors.joining(" \u00b7 ")));
+        pace.setText(greatest.stream()
+                .map(share -> "%s %s".formatted(
+                        share.quantity().words().replaceFirst("^(in)?to (a|the) ", ""),
+                        Lengths.clock(share.makes())))
+                .collect(Collectors.joining(" \u00b7 ")));
         pace.setVisible(!greatest.isEmpty());
     }
 

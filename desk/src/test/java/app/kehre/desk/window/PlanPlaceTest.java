@@ -79,6 +79,16 @@ class PlanPlaceTest {
     }
 
     @Test
+    void sidesThatDifferBecomeTwoLinesOnceAndACueBecomesTheNote() {
+        instructor.clicksOnRoad(3).presses(KeyCode.ENTER).writes("10 reps right, 8 left, last 4 counted")
+                .presses(KeyCode.ENTER);
+
+        assertThat(instructor.plan().entries().map(EntryText::dose)).contains("10 reps, right side",
+                "8 reps, left side").hasSize((int) plan.entries().count() + 1);
+        assertThat(plan(3).note()).isEqualTo("last 4 counted");
+    }
+
+    @Test
     void aDoseThatCannotBeStaysToBeMendedWithTheWayOut() {
         instructor.clicksOnRoad(2).presses(KeyCode.ENTER).writes("12").presses(KeyCode.ENTER);
 

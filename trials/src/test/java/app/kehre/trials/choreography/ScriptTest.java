@@ -125,7 +125,7 @@ class ScriptTest {
         Script longer = script(build(Method.ADD_ON, Duration.ofMinutes(8), FIRST));
         assertThat(longer.words())
                 .isEqualTo("31 phrases, 7:52, 4 phrases more than by itself, the right leads 1 phrase more");
-        assertThat(longer.fill().fitted()).containsExactly("finished, 2 rounds more");
+        assertThat(longer.fill().fitted()).containsExactly("Signal, finished, 2 rounds more");
 
         Script shorter = script(build(Method.REDUCTION, Duration.ofMinutes(3), FIRST));
         assertThat(shorter.missing()).containsExactly("No time for: 8 of each; 4 of each.");
@@ -189,6 +189,8 @@ class ScriptTest {
         assertThat(script.stages()).extracting(stage -> stage.key().text()).containsExactly("1/hold",
                 "1/add/1", "1/add/2/hold", "1/add/2", "1/add/3", "1/finished");
         assertThat(script.length()).isEqualTo(BPM.at(64L * 29).plusSeconds(20));
+        assertThat(script(shown.withWish(Optional.of(Duration.ofSeconds(92)))).eights())
+                .as("a stop before a stage that is left out takes no time").isEqualTo(4 * 6);
         assertThat(script.start(script.stages().get(4))).isEqualTo(BPM.at(64L * 15).plusSeconds(20));
     }
 
