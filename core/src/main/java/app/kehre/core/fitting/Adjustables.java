@@ -11,8 +11,6 @@ import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 
-import org.jspecify.annotations.Nullable;
-
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.choreography.Script;
 import app.kehre.core.dose.Amount;
@@ -20,7 +18,6 @@ import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.DoseLevels;
 import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.dose.Hold;
-import app.kehre.core.dose.Sides;
 import app.kehre.core.exercise.Dosing;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.BuildUp;
@@ -51,12 +48,14 @@ final class Adjustables {
     private final ClassPlan plan;
     private final Predicate<Segment> wanted;
     private final Predicate<Entry> fixed;
+    private final SidesKept sides;
 
     Adjustables(Timeline timeline, Predicate<Segment> wanted, Predicate<Entry> fixed) {
         this.fixed = fixed;
         this.timeline = timeline;
         this.plan = timeline.plan();
         this.wanted = wanted;
+        this.sides = new SidesKept(plan);
     }
 
     /** Returns all of them in their order; the classes that each would make are laid out side by side. */
@@ -67,7 +66,8 @@ final class Adjustables {
                 Map<String, List<Item>> pairs = new LinkedHashMap<>();
                 segment.entries().stream().filter(fixed.negate())
                         .forEach(entry -> add(segment, entry, pairs, found));
-                pairs.values().forEach(pair -> found.add(() -> ofItems(segment, pair)));
+                pairs.values().stream().filter(sides::whole)
+                        .forEach(pair -> found.add(() -> ofItems(segment, pair)));
             }
         }
         return found.parallelStream().map(Supplier::get).filter(each -> !each.options().isEmpty()).toList();
@@ -77,7 +77,7 @@ final class Adjustables {
             List<Supplier<Adjustable>> found) {
         switch (entry) {
             case Item item -> {
-                if (half(item)) {
+                if (SidesKept.half(item)) {
                     pairs.computeIfAbsent(item.exercise().id(), _ -> new ArrayList<>()).add(item);
                 } else {
                     found.add(() -> ofItems(segment, List.of(item)));
@@ -93,19 +93,15 @@ final class Adjustables {
         }
     }
 
-    /** Whether it serves one side, so that another line must serve the other. */
-    private static boolean half(Item item) {
-        return !item.dose().sides().servesBoth() && item.dose().sides() != Sides.TOGETHER;
-    }
-
     /** The items of a circuit that may change, the two sides of one exercise together. */
     private Collection<List<Item>> stations(Circuit circuit) {
         Map<String, List<Item>> stations = new LinkedHashMap<>();
         circuit.items().stream().filter(fixed.negate())
                 .forEach(item -> stations.computeIfAbsent(
-                        half(item) ? item.exercise().id() : String.valueOf(item.id()), _ -> new ArrayList<>())
+                        SidesKept.half(item) ? item.exercise().id() : String.valueOf(item.id()),
+                        _ -> new ArrayList<>())
                         .add(item));
-        return stations.values();
+        return stations.values().stream().filter(sides::whole).toList();
     }
 
     private static int rounds(Circuit circuit, Item item) {
@@ -140,7 +136,7 @@ final class Adjustables {
                             Change.Kind.DOSE,
                             plan -> withDose(plan, items, level.dose())),
                     adds, Math.abs(level.change()),
-                    weight(segment, first, adds) * held(segment, level.dose())));
+                    weight(segment, items, adds) * held(segment, level.dose())));
         }
         if (dispensable && droppable(segment)) {
             options.add(out(segment, items));
@@ -177,19 +173,13 @@ final class Adjustables {
     }
 
     private Adjustable.Option out(Segment segment, List<Item> items) {
-        UnaryOperator<ClassPlan> made = plan -> {
-            ClassPlan without = plan;
-            for (Item item : items) {
-                without = without.find(item.id()).isPresent() ? without.remove(item.id()) : without;
-            }
-            return without;
-        };
+        UnaryOperator<ClassPlan> made = plan -> LeftOut.of(plan, items);
         Duration adds = Timeline.of(made.apply(plan)).total().minus(timeline.total());
         Item first = items.getFirst();
         return new Adjustable.Option(
                 Change.of(first.id(), "without " + first.name(), Change.Kind.OUT, made),
                 adds,
-                segment.role() == Role.STRETCH ? 1 : Weights.MAIN, weight(segment, first, adds));
+                segment.role() == Role.STRETCH ? 1 : Weights.MAIN, weight(segment, items, adds));
     }
 
     private Adjustable ofCircuit(Segment segment, Circuit circuit) {
@@ -199,7 +189,8 @@ final class Adjustables {
         }
         for (int off = -MOST_ROUNDS_OFF; off <= MOST_ROUNDS_OFF; off++) {
             int rounds = circuit.rounds() + off;
-            if (off != 0 && rounds >= 1 && (off < 0 || rounds <= 2 * circuit.rounds())) {
+            boolean may = off != 0 && rounds >= 1 && (off < 0 || rounds <= 2 * circuit.rounds());
+            if (may && sides.mayHaveRounds(circuit, rounds)) {
                 options.add(option(segment, circuit, Change.Kind.ROUNDS,
                         "%s: %s instead of %d".formatted(circuit.name(), counted(rounds, "round"),
                                 circuit.rounds()),
@@ -249,7 +240,7 @@ final class Adjustables {
                 : plan;
         Duration adds = Timeline.of(made.apply(plan)).total().minus(timeline.total());
         return new Adjustable.Option(Change.of(old.id(), words, kind, made), adds, size,
-                weight(segment, null, adds));
+                weight(segment, old.items(), adds));
     }
 
     /** A circuit keeps the lines that it has by now: their doses may be changed as well. */
@@ -263,16 +254,18 @@ final class Adjustables {
         return number == 1 ? "1 " + noun : "%d %ss".formatted(number, noun);
     }
 
-    private double weight(Segment segment, @Nullable Item item, Duration adds) {
+    private double weight(Segment segment, List<Item> items, Duration adds) {
         double weight = 1;
-        if (item != null && item.exercise().main().stream().anyMatch(plan.brief().goal().areas()::contains)) {
-            weight *= Weights.DEAR;
-        }
         if (!segment.target().isZero()) {
             boolean over = timeline.ofSegment(segment.id()).shown().compareTo(segment.target()) > 0;
             weight *= over == adds.isNegative() ? Weights.TOWARDS : Weights.AWAY;
         }
-        return adds.isNegative() ? weight * shortening(segment) : weight;
+        boolean promised = items.stream().anyMatch(this::promised);
+        return adds.isNegative() ? weight * (promised ? Weights.PROMISED : 1) * shortening(segment) : weight;
+    }
+
+    private boolean promised(Item item) {
+        return item.exercise().main().stream().anyMatch(plan.brief().goal().areas()::contains);
     }
 
     /** What comes first and last is shortened less readily, and hardly at all where it is short already. */

@@ -12,8 +12,8 @@ import net.jqwik.api.Provide;
 import net.jqwik.api.constraints.IntRange;
 
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Pause;
+import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.proposal.Change;
 import app.kehre.core.proposal.Proposal;
@@ -82,16 +82,19 @@ class AnyClassTest {
 
     private static Set<String> even(Timeline timeline) {
         return SideTotals.of(timeline).stream()
-                .filter(total -> total.right().equals(total.left()) && isTogether(timeline.plan(), total))
+                .filter(total -> total.right().equals(total.left()))
                 .map(SideTotals::exercise).collect(Collectors.toSet());
     }
 
-    /** Whether all its lines stand in one segment or one circuit. */
-    private static boolean isTogether(ClassPlan plan, SideTotals total) {
-        return total.entries().stream()
-                .map(id -> plan.circuitOf(id).<Object>map(Entry::id)
-                        .orElseGet(() -> plan.segmentOf(id).orElseThrow().id()))
-                .distinct()
-                .count() == 1;
+    @Property(tries = 80, seed = "20261127")
+    void aScreenGoesWithTheLastLineThatItAsksFor(@ForAll("plans") ClassPlan plan,
+            @ForAll @IntRange(min = 60, max = 95) int percent) {
+        for (Way way : fitted(plan, percent).ways()) {
+            assertThat(way.after().entries().filter(Screen.class::isInstance).map(Screen.class::cast)
+                    .filter(screen -> screen.instead().keySet().stream()
+                            .anyMatch(id -> plan.find(id).isPresent())))
+                    .allMatch(screen -> screen.instead().keySet().stream()
+                            .anyMatch(id -> way.after().find(id).isPresent()));
+        }
     }
 }

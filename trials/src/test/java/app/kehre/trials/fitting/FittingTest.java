@@ -2,16 +2,21 @@ package app.kehre.trials.fitting;
 
 import java.time.Duration;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 import app.kehre.core.balance.Assessment;
+import app.kehre.core.brief.Goal;
 import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.fitting.Fitting;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.proposal.Change;
@@ -51,6 +56,20 @@ class FittingTest {
             assertThat(left).isBetween(Duration.ZERO, Duration.ofSeconds(15));
             assertThat(way.after()).isEqualTo(Change.all(demo(name), way.changes()));
         });
+    }
+
+    @Test
+    void whatWasPromisedIsShortenedOnlyWhenWhatWasNotGivesNothingMore() {
+        ClassPlan plan = demo("tuesday-evening-climb");
+        ClassPlan even = plan.with(plan.brief()
+                .with(new Goal(Set.of(Muscle.BUTTOCKS, Muscle.FRONT_TRUNK), Set.of())));
+        Set<EntryId> promised = even.items()
+                .filter(item -> item.exercise().main().stream()
+                        .anyMatch(even.brief().goal().areas()::contains))
+                .map(Item::id).collect(Collectors.toSet());
+
+        assertThat(fitted(even, 57).ways()).isNotEmpty().allSatisfy(way -> assertThat(way.changes())
+                .extracting(change -> change.entry().orElseThrow()).doesNotContainAnyElementsOf(promised));
     }
 
     @Test
