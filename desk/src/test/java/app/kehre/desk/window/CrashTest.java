@@ -222,6 +222,6 @@ class CrashTest extends DemoWindow {
 
         assertThat(instructor.plan()).isEqualTo(full);
         assertThat(instructor.sees("#hint")).isEqualTo(
-                "The exercises of a circuit must be from 1 to 40, not 41. Nothing was changed.");
+                "The lines of a circuit must be from 1 to 40, not 41. Nothing was changed.");
     }
 }
