@@ -4,7 +4,6 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.stream.IntStream;
 
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.value.Range;
@@ -62,24 +61,31 @@ public record Circuit(EntryId id, String name, int rounds, Duration rest, int so
         return line instanceof Item || line instanceof Pause;
     }
 
+    /** Asked for with every layout of the class, so it is gathered without a stream. */
     @Override
     public List<Item> items() {
-        return inside.stream().filter(Item.class::isInstance).map(Item.class::cast).toList();
+        List<Item> items = new ArrayList<>(inside.size());
+        for (Entry line : inside) {
+            if (line instanceof Item item) {
+                items.add(item);
+            }
+        }
+        return items;
     }
 
     /** Returns the pauses behind the last item, which lie in the rest between two rounds. */
     public List<Pause> inTheRest() {
-        return inside.subList(lastItem() + 1, inside.size()).stream().map(Pause.class::cast).toList();
+        return inside.subList(items(inside.size()), inside.size()).stream().map(Pause.class::cast).toList();
     }
 
     /** Returns what is done in a round, without what lies in the rest. */
     public List<Entry> round() {
-        return inside.subList(0, lastItem() + 1);
+        return inside.subList(0, items(inside.size()));
     }
 
-    private int lastItem() {
-        return IntStream.range(0, inside.size()).filter(at -> inside.get(at) instanceof Item).max()
-                .orElseThrow();
+    /** Returns how many of so many lines there are up to the last item. */
+    private int items(int lines) {
+        return inside.get(lines - 1) instanceof Item ? lines : items(lines - 1);
     }
 
     /** Returns whether the group does a round by itself. */

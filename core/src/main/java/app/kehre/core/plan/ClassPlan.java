@@ -113,7 +113,7 @@ public record ClassPlan(Identity identity, Brief brief, List<Segment> segments, 
 
     /** Returns all items, those of circuits included. */
     public Stream<Item> items() {
-        return entries().flatMap(entry -> entry.items().stream());
+        return entries().mapMulti((entry, each) -> entry.items().forEach(each));
     }
 
     /** Returns all build-ups. */

@@ -93,13 +93,15 @@ public record Segment(SegmentId id, String name, Role role, Duration target, Bpm
 
     /** Returns its lines as they are written below each other: each circuit, then what is inside. */
     public Stream<Entry> lines() {
-        return entries.stream().flatMap(entry -> Stream.concat(Stream.of(entry),
-                entry.inside().stream()));
+        return entries.stream().mapMulti((entry, each) -> {
+            each.accept(entry);
+            entry.inside().forEach(each);
+        });
     }
 
     /** Returns its items, those of circuits included. */
     public Stream<Item> items() {
-        return entries.stream().flatMap(entry -> entry.items().stream());
+        return entries.stream().mapMulti((entry, each) -> entry.items().forEach(each));
     }
 
     /** Returns the segment at another tempo. */
