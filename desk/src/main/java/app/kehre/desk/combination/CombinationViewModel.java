@@ -1,6 +1,5 @@
 package app.kehre.desk.combination;
 
-import java.time.Duration;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -14,7 +13,6 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
 
-import app.kehre.core.brief.School;
 import app.kehre.core.choreography.Build;
 import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Conditions;
@@ -22,23 +20,18 @@ import app.kehre.core.choreography.Fit;
 import app.kehre.core.choreography.Fits;
 import app.kehre.core.choreography.Part;
 import app.kehre.core.choreography.Plain;
-import app.kehre.core.choreography.Rounds;
 import app.kehre.core.choreography.Script;
-import app.kehre.core.choreography.StageKey;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.music.Bpm;
-import app.kehre.core.pace.Quantity;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.EntryId;
-import app.kehre.core.plan.Lessons;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.proposal.Way;
 import app.kehre.core.stepping.Checks;
 import app.kehre.core.typing.SegmentText;
-import app.kehre.core.value.Lengths;
 import app.kehre.core.value.Reading;
 import app.kehre.desk.control.Commit;
 import app.kehre.desk.session.OpenPlan;
@@ -247,59 +240,6 @@ public final class CombinationViewModel {
 
     void say(String words) {
         said.set(words);
-    }
-
-    /** Sets the rounds of a stage as one step, unless the wished time could not be met any more. */
-    void rounds(String name, StageKey key, Rounds rounds) {
-        said.set("");
-        Reading<Build> changed = buildUp().map(found -> met(found, found.build().with(key, rounds)))
-                .orElse(Reading.refused(""));
-        changed.value().ifPresent(other -> editBuild(name, _ -> other));
-        said.set(changed.problem());
-    }
-
-    /** Leaves a stage to Kehre again. */
-    void fit(String name, StageKey key) {
-        said.set("");
-        editBuild(name, build -> build.without(key));
-    }
-
-    /** Returns what happens with typed rounds of a stage. */
-    Commit ofRounds(StageKey key) {
-        return ofBuild("Rounds of " + key, text -> Rounds.parse(key, text).flatMap(
-                rounds -> buildUp().map(found -> met(found, found.build().with(key, rounds))).orElseThrow()));
-    }
-
-    /** Returns what happens with a typed wish for the time; an empty one takes it back. */
-    Commit ofWish() {
-        return ofBuild("Time of the build-up", text -> wish(text)
-                .flatMap(time -> buildUp().map(found -> met(found, found.build().withWish(time)))
-                        .orElseThrow()));
-    }
-
-    private static Reading<Optional<Duration>> wish(String text) {
-        return text.isBlank()
-                ? Reading.of(Optional.empty())
-                : Lengths.parse(text).flatMap(time -> Build.TIME.problem(time)
-                        .map(Reading::<Optional<Duration>>refused)
-                        .orElseGet(() -> Reading.of(Optional.of(time))));
-    }
-
-    /** What cannot meet its wished time, and could before, is refused with the least and the most. */
-    private Reading<Build> met(BuildUp found, Build other) {
-        Optional<String> refused = Lessons.script(open.plan(), found.with(other)).fill().refused();
-        boolean before = Lessons.script(open.plan(), found).fill().refused().isEmpty();
-        return refused.filter(_ -> before).map(Reading::<Build>refused).orElseGet(() -> Reading.of(other));
-    }
-
-    /** Returns how long a stop to show a stage usually is. */
-    Duration showing() {
-        return open.plan().pace().length(Quantity.NEW, School.Teaching.SHOW_THEN_DO);
-    }
-
-    /** Returns whether combinations are taught before this build-up in the class. */
-    boolean taughtBefore() {
-        return buildUp().filter(found -> !Lessons.before(open.plan(), found).isEmpty()).isPresent();
     }
 
     void addCombination() {

@@ -36,6 +36,7 @@ final class LadderPane extends VBox {
     private static final double WIDTH = 318;
 
     private final CombinationViewModel model;
+    private final LadderModel ladder;
     private final ObjectProperty<Palette> palette;
     private final InlineField time;
     private final CheckBox facing = way("facing", "I face the group", Build.Ways::withMirrored);
@@ -53,8 +54,9 @@ final class LadderPane extends VBox {
     LadderPane(CombinationViewModel model, ObjectProperty<Palette> palette) {
         super(6);
         this.model = model;
+        this.ladder = new LadderModel(model);
         this.palette = palette;
-        time = new InlineField("wished time, empty for its own", model.ofWish(), model::say);
+        time = new InlineField("wished time, empty for its own", ladder.ofWish(), model::say);
         time.setId("build-time");
         time.setPromptText("its own time");
         time.setPrefWidth(84);
@@ -104,7 +106,7 @@ final class LadderPane extends VBox {
         showMissing();
         String colour = Palette.web(palette.get().tint(Role.AEROBIC).ground());
         List<Node> rows = new ArrayList<>();
-        script.stages().forEach(stage -> rows.add(new StageRow(model, script, stage, colour)));
+        script.stages().forEach(stage -> rows.add(new StageRow(ladder, script, stage, colour)));
         dropped(build).forEach(key -> rows.add(droppedRow(key)));
         rungs.getChildren().setAll(rows);
         Bpm bpm = script.bpm();
@@ -126,7 +128,7 @@ final class LadderPane extends VBox {
         if (open || runsOn.isSelected()) {
             foot.getChildren().add(runsOn);
         }
-        if (model.taughtBefore() || finale.isSelected()) {
+        if (ladder.taughtBefore() || finale.isSelected()) {
             foot.getChildren().add(finale);
         }
     }
@@ -151,7 +153,7 @@ final class LadderPane extends VBox {
 
     private Node droppedRow(StageKey key) {
         Button back = Words.button("bring-" + key.text().replace('/', '-'), "bring back",
-                () -> model.fit("Bring a stage back", key));
+                () -> ladder.fit("Bring a stage back", key));
         back.getStyleClass().addAll("flat", "small");
         HBox row = new HBox(8, Words.plain("left out: " + key.text().replace('/', ' '), "soft", "small"),
                 back);

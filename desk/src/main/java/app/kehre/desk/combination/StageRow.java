@@ -32,12 +32,14 @@ final class StageRow extends VBox {
     private static final double BAR = 24;
 
     private final CombinationViewModel model;
+    private final LadderModel ladder;
     private final Stage stage;
     private final String id;
 
-    StageRow(CombinationViewModel model, Script script, Stage stage, String colour) {
+    StageRow(LadderModel ladder, Script script, Stage stage, String colour) {
         super(0);
-        this.model = model;
+        this.ladder = ladder;
+        this.model = ladder.combination();
         this.stage = stage;
         this.id = stage.key().text().replace('/', '-');
         getStyleClass().add("rung");
@@ -86,7 +88,8 @@ final class StageRow extends VBox {
 
     private Node stop() {
         StageKey key = stage.key().show();
-        InlineField length = new InlineField("Stop before " + stage.title(), model.ofRounds(key), model::say);
+        InlineField length = new InlineField("Stop before " + stage.title(), ladder.ofRounds(key),
+                model::say);
         length.setId("stop-" + id);
         length.show(Lengths.notation(stage.stop()));
         length.setPrefWidth(60);
@@ -114,7 +117,7 @@ final class StageRow extends VBox {
 
     private Button small(String name, String text, String tip, int by) {
         Button button = Words.button(name, text,
-                () -> model.rounds("Rounds of " + stage.title(), stage.key(), stage.rounds().more(by)));
+                () -> ladder.rounds("Rounds of " + stage.title(), stage.key(), stage.rounds().more(by)));
         button.getStyleClass().addAll("flat", "small");
         Tips.say(button, tip);
         button.setAccessibleText(tip);
@@ -133,7 +136,7 @@ final class StageRow extends VBox {
                 }
             }
             item(menu, "Hold a phrase before it", stage.key().hold(), new Rounds.Held(1));
-            item(menu, "Stop and show it before", stage.key().show(), new Rounds.Shown(model.showing()));
+            item(menu, "Stop and show it before", stage.key().show(), new Rounds.Shown(ladder.showing()));
         }
         if (!stage.stop().isZero()) {
             fit(menu, "No stop before it", stage.key().show());
@@ -157,11 +160,11 @@ final class StageRow extends VBox {
     }
 
     private void item(MenuButton menu, String words, StageKey key, Rounds rounds) {
-        add(menu, words, () -> model.rounds(words + ": " + stage.title(), key, rounds));
+        add(menu, words, () -> ladder.rounds(words + ": " + stage.title(), key, rounds));
     }
 
     private void fit(MenuButton menu, String words, StageKey key) {
-        add(menu, words, () -> model.fit(words + ": " + stage.title(), key));
+        add(menu, words, () -> ladder.fit(words + ": " + stage.title(), key));
     }
 
     private static void add(MenuButton menu, String words, Runnable action) {
