@@ -57,7 +57,8 @@ class ProposalsPlaceTest {
 
     @Test
     void oneChangeIsUntickedTheRestTakenUndoneAndRedone() {
-        assertThat(instructor.sees("#class-length")).startsWith("53:");
+        assertThat(instructor.sees("#class-length")).as("at its end or just under it")
+                .matches("53:[45]\\d|54:00");
         assertThat(instructor.plan()).isEqualTo(over);
         int all = changes().size();
         Instructor.onFx(() -> {
