@@ -48,9 +48,9 @@ final class StopCheck implements KeyedCheck {
             boolean lies = now.isPresent() && now.get() == Position.Level.FLOOR
                     && level == Position.Level.STANDING;
             level = now.orElse(level);
-            int at = (int) Lengths.seconds(span.start());
-            boolean recent = vigorousBefore(judged, at);
-            if ((lies || stops(judged, span)) && recent && !reported.equals(Optional.of(span.segment()))) {
+            boolean unsaid = !reported.equals(Optional.of(span.segment()));
+            if ((lies || stops(judged, span)) && unsaid
+                    && vigorousBefore(judged, (int) Lengths.seconds(span.start()))) {
                 findings.add(finding(judged, span, lies));
                 reported = Optional.of(span.segment());
             }
