@@ -1,6 +1,5 @@
 package app.kehre.core.balance;
 
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -11,13 +10,13 @@ import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.brief.School;
-import app.kehre.core.exercise.Role;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.pace.Pace;
 import app.kehre.core.pace.Quantity;
 import app.kehre.core.plan.Explaining;
 import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Segment;
 import app.kehre.core.proposal.Way;
 
 /** Something new in the main part for whose explaining there is no time. */
@@ -32,33 +31,26 @@ final class ExplainingCheck implements KeyedCheck {
     public List<Finding> of(ClassUnderCheck judged) {
         Set<String> seen = new HashSet<>();
         List<Finding> findings = new ArrayList<>();
-        for (Item item : judged.items()) {
-            boolean first = seen.add(item.exercise().id()) && !item.manner().known()
-                    && !item.exercise().everyday();
-            Explaining explaining = item.manner().explaining();
-            boolean none = shown(judged, item).toSeconds() < judged.figures().of(Threshold.EXPLAINED);
-            boolean silent = explaining.mode() == Explaining.Mode.NONE
-                    || none && explaining.length().isEmpty() && explaining.mode() != Explaining.Mode.OVER;
-            if (first && silent && style(judged, item) != School.Teaching.FOLLOW_ME
-                    && ClassUnderCheck.main(role(judged, item))) {
-                findings.add(finding(judged, item));
+        for (Segment segment : judged.segments()) {
+            for (Item item : judged.items(segment)) {
+                boolean first = seen.add(item.exercise().id()) && !item.manner().known()
+                        && !item.exercise().everyday();
+                if (first && ClassUnderCheck.main(segment.role()) && silent(judged, segment, item)) {
+                    findings.add(finding(judged, item));
+                }
             }
         }
         return findings;
     }
 
     /** Where the group copies at once, words lie over the movement and nothing has to be shown first. */
-    private static School.Teaching style(ClassUnderCheck judged, Item item) {
-        return item.manner().teaching().orElseGet(() -> judged.plan().segmentOf(item.id())
-                .map(segment -> segment.teaching(judged.brief())).orElseGet(judged.brief()::teaching));
-    }
-
-    private static Duration shown(ClassUnderCheck judged, Item item) {
-        return judged.plan().pace().length(Quantity.NEW, style(judged, item));
-    }
-
-    private static Role role(ClassUnderCheck judged, Item item) {
-        return judged.roleOf(item).orElse(Role.PAUSE);
+    private static boolean silent(ClassUnderCheck judged, Segment segment, Item item) {
+        School.Teaching style = item.manner().teaching().orElseGet(() -> segment.teaching(judged.brief()));
+        Explaining explaining = item.manner().explaining();
+        boolean none = judged.plan().pace().length(Quantity.NEW, style).toSeconds() < judged.figures()
+                .of(Threshold.EXPLAINED);
+        return style != School.Teaching.FOLLOW_ME && (explaining.mode() == Explaining.Mode.NONE
+                || none && explaining.length().isEmpty() && explaining.mode() != Explaining.Mode.OVER);
     }
 
     private Finding finding(ClassUnderCheck judged, Item item) {

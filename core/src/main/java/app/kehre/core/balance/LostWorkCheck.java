@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
@@ -28,7 +29,9 @@ import app.kehre.core.value.Lengths;
 /** A block by the clock in which changing over and explaining take too much of the work. */
 final class LostWorkCheck implements KeyedCheck {
 
+    /** The rest is made longer by so many seconds at a time, at the most so often. Kehre's estimate. */
     private static final int STEP = 5;
+    private static final int MOST_STEPS = 6;
 
     @Override
     public CheckKey key() {
@@ -63,13 +66,10 @@ final class LostWorkCheck implements KeyedCheck {
     private static List<Way> mends(ClassUnderCheck judged, List<Item> block, double most) {
         Predicate<ClassPlan> better = plan -> share(Timeline.of(plan), block) <= most;
         List<Way> ways = new ArrayList<>(Mends.regrouped(judged, better));
-        for (int more = STEP; more <= 6 * STEP && ways.size() < 2; more += STEP) {
-            ClassPlan longer = rested(judged.plan(), block, Duration.ofSeconds(more));
-            if (better.test(longer)) {
-                ways.add(Way.of("Rest %d s longer".formatted(more), longer));
-                return ways;
-            }
-        }
+        IntStream.rangeClosed(1, MOST_STEPS).map(steps -> steps * STEP)
+                .mapToObj(more -> Way.of("Rest %d s longer".formatted(more),
+                        rested(judged.plan(), block, Duration.ofSeconds(more))))
+                .filter(way -> better.test(way.after())).findFirst().ifPresent(ways::add);
         return ways;
     }
 

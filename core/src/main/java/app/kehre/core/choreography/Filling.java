@@ -24,10 +24,23 @@ final class Filling {
         this.rungs = rungs;
         this.combinations = build.combinations();
         for (Rung rung : rungs) {
-            Optional.ofNullable(build.own().get(rung.label.key())).ifPresent(rung::fix);
+            take(rung, build);
         }
         this.natural = taken();
         this.wish = natural;
+    }
+
+    /** Takes over what the instructor set of a stage and of what comes before it. */
+    private static void take(Rung rung, Build build) {
+        StageKey key = rung.label.key();
+        Optional.ofNullable(build.own().get(key)).ifPresent(rung::fix);
+        if (!rung.hold() && rung.rounds() > 0) {
+            boolean held = build.own().get(key.hold()) instanceof Rounds.Held hold && hold.phrases() > 0;
+            if (build.own().get(key.show()) instanceof Rounds.Shown shown) {
+                rung.stop = shown.length();
+            }
+            rung.kept = held || !rung.stop.isZero();
+        }
     }
 
     /** Returns the eights that the stages take by themselves. */
@@ -40,13 +53,15 @@ final class Filling {
         return rungs.stream().mapToInt(rung -> rung.fixed ? rung.eights() : rung.once()).sum();
     }
 
-    /** Returns the least eights that are possible: what is fixed, and the shortest finished dance where nothing is. */
+    /** Returns the least eights that are possible: what is set, and the shortest finished dance where nothing is. */
     int least() {
-        int fixed = rungs.stream().filter(rung -> rung.fixed).mapToInt(Rung::eights).sum();
-        boolean danced = rungs.stream().anyMatch(rung -> rung.fixed && !rung.hold() && rung.rounds() > 0);
+        int stays = rungs.stream().filter(rung -> rung.fixed || rung.kept)
+                .mapToInt(rung -> rung.fixed ? rung.eights() : rung.once()).sum();
+        boolean danced = rungs.stream()
+                .anyMatch(rung -> rung.kept || rung.fixed && !rung.hold() && rung.rounds() > 0);
         return danced
-                ? fixed
-                : fixed + shortest(Rung::taught).or(() -> shortest(rung -> !rung.hold())).orElse(0);
+                ? stays
+                : stays + shortest(Rung::taught).or(() -> shortest(rung -> !rung.hold())).orElse(0);
     }
 
     private Optional<Integer> shortest(Predicate<Rung> wanted) {
@@ -123,7 +138,8 @@ final class Filling {
     /** Leaves out what can be missed first, until the rest fits; a dance is always left. */
     private void drop() {
         while (taken() > wish) {
-            Optional<Rung> next = rungs.stream().filter(free(rung -> rung.rounds() > 0 && !isLastDance(rung)))
+            Optional<Rung> next = rungs.stream()
+                    .filter(free(rung -> rung.rounds() > 0 && !rung.kept && !isLastDance(rung)))
                     .min(Comparator.comparing((Rung rung) -> rung.label.kind())
                             .thenComparing(rung -> rung.label.kind() == Stage.Kind.REDUCE ? -rung.pass() : 0)
                             .thenComparing(rung -> -rung.label.combination()));
@@ -142,11 +158,11 @@ final class Filling {
     /** Leaves out each stage that alone is longer than the time; if it is a finished combination, the stages that lead to it too. */
     private void leaveOutTheImpossible() {
         for (Rung rung : rungs) {
-            boolean impossible = !rung.fixed && rung.rounds() > 0 && rung.eights() > wish;
+            boolean impossible = !rung.fixed && !rung.kept && rung.rounds() > 0 && rung.eights() > wish;
             if (impossible) {
                 leaveOut(rung);
                 if (rung.label.kind() == Stage.Kind.FINISHED) {
-                    rungs.stream().filter(free(other -> other.rounds() > 0
+                    rungs.stream().filter(free(other -> other.rounds() > 0 && !other.kept
                             && other.label.combination() == rung.label.combination()
                             && other.label.kind() != Stage.Kind.FINALE)).forEach(this::leaveOut);
                 }

@@ -20,6 +20,8 @@ final class Rung {
     int right;
     int left;
     boolean fixed;
+    /** Whether the instructor set a hold or a stop before it, so that it may be danced less but not be left out. */
+    boolean kept;
     Duration stop = Duration.ZERO;
 
     /**

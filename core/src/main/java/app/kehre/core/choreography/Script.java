@@ -110,6 +110,17 @@ public record Script(List<Stage> stages, Fill fill, Bpm bpm) {
                 .map(each -> build.withWish(Optional.of(each)));
     }
 
+    /** Returns the cue with which a stage begins; none before the first. */
+    public Optional<Cue> cue(Stage stage, List<Cue> cues) {
+        int at = stage.from() * Counts.EIGHT;
+        return cues.stream().filter(each -> each.at() == at).findFirst();
+    }
+
+    /** Returns how long a side leads. */
+    public Duration led(Side lead) {
+        return bpm.at(2L * Counts.EIGHT * eights(lead));
+    }
+
     /** Returns how many eights a side leads. */
     public int eights(Side lead) {
         return stages.stream().mapToInt(stage -> stage.eights(lead)).sum();

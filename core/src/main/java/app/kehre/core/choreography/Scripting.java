@@ -34,13 +34,8 @@ final class Scripting {
             return new Script(List.of(), Script.Fill.NOTHING, lesson.bpm());
         }
         Filling filling = new Filling(rungs, build);
-        rungs.stream().filter(rung -> !rung.hold() && rung.rounds() > 0).forEach(rung -> {
-            if (build.own().get(rung.label.key().show()) instanceof Rounds.Shown shown) {
-                rung.stop = shown.length();
-            }
-        });
         Optional<String> refused = build.wish().flatMap(wish -> refused(filling, wish));
-        build.wish().ifPresent(wish -> fill(filling, wish));
+        build.wish().ifPresent(wish -> filling.fill(eightsIn(wish.minus(stops()))));
         List<Stage> stages = new Assembly(build, lesson.bpm(), passes).stages(rungs, filling.left());
         return new Script(stages,
                 new Script.Fill(filling.natural(), filling.once(), filling.fitted(), filling.leftOut(),
@@ -48,18 +43,8 @@ final class Scripting {
                 lesson.bpm());
     }
 
-    /** The stop before a stage for which there is no time gives its time to the others. */
-    private void fill(Filling filling, Duration wish) {
-        Duration stopped = stops();
-        filling.fill(eightsIn(wish.minus(stopped)));
-        if (stops().compareTo(stopped) < 0) {
-            filling.fill(eightsIn(wish.minus(stops())));
-        }
-    }
-
     private Duration stops() {
-        return rungs.stream().filter(rung -> rung.rounds() > 0).map(rung -> rung.stop).reduce(Duration.ZERO,
-                Duration::plus);
+        return rungs.stream().map(rung -> rung.stop).reduce(Duration.ZERO, Duration::plus);
     }
 
     /** Returns how many whole eights fit into a time. */

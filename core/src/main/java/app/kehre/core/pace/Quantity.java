@@ -90,6 +90,11 @@ public enum Quantity implements Named {
         return term;
     }
 
+    /** Returns what it is time for: "new exercise" of "to a new exercise". */
+    public String noun() {
+        return words().replaceFirst("^(in)?to (a|the) ", "");
+    }
+
     /** Returns what it is measured in. */
     public PaceUnit unit() {
         return unit;

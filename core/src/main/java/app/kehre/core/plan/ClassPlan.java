@@ -271,13 +271,18 @@ public record ClassPlan(Identity identity, Brief brief, List<Segment> segments, 
         return with(circuit.withInside(inside));
     }
 
-    /** Returns the plan without the line; a circuit that is left without items goes with its last one. */
+    /** Returns the plan without the line; a circuit goes with its last item, and its pauses stand in its place. */
     public ClassPlan remove(EntryId entryId) {
         Optional<Circuit> circuit = circuitOf(entryId);
         boolean last = circuit.filter(each -> each.items().size() == 1).isPresent()
                 && entry(entryId) instanceof Item;
         if (circuit.isPresent() && last) {
-            return remove(circuit.get().id());
+            List<Entry> pauses = circuit.get().inside().stream().filter(Pause.class::isInstance).toList();
+            return beside(circuit.get().id(), entries -> {
+                int at = entries.indexOf(circuit.get());
+                entries.remove(at);
+                entries.addAll(at, pauses);
+            });
         }
         return beside(entryId, entries -> entries.removeIf(entry -> entry.id().equals(entryId)));
     }

@@ -33,7 +33,7 @@ public final class Lessons {
                 plan.pace().length(Quantity.WHOLE, style), before);
     }
 
-    /** Returns the combinations that are taught before a build-up of the plan. */
+    /** Returns the combinations that are taught before a build-up of the plan and danced on the same: step or floor. */
     public static List<Combination> before(ClassPlan plan, BuildUp build) {
         List<Combination> before = new ArrayList<>();
         for (Segment segment : plan.segments()) {
@@ -42,7 +42,8 @@ public final class Lessons {
                     return before;
                 }
                 if (entry instanceof BuildUp earlier && !segment.leftOut()) {
-                    before.addAll(earlier.build().combinations());
+                    earlier.build().combinations().stream()
+                            .filter(each -> each.onStep() == build.build().onStep()).forEach(before::add);
                 }
             }
         }

@@ -100,8 +100,10 @@ public final class KitState {
                             go(item, round, segment, later.apply(item, round));
                         }
                     }
-                    circuit.inTheRest().forEach(pause -> go(pause, later));
-                    free.is(circuit.rest());
+                    if (round < circuit.rounds()) {
+                        circuit.inTheRest().forEach(pause -> go(pause, later));
+                        free.is(circuit.rest());
+                    }
                 }
             }
             case Pause pause -> go(pause, later);

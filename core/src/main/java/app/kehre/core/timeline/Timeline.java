@@ -104,7 +104,7 @@ public record Timeline(ClassPlan plan, List<Span> spans, List<Over> over, List<L
 
     private static Stretch whole(Circuit circuit, Map<EntryId, Stretch> entries) {
         List<Stretch> inside = new ArrayList<>();
-        circuit.items().forEach(item -> inside.add(entries.getOrDefault(item.id(),
+        circuit.inside().forEach(line -> inside.add(entries.getOrDefault(line.id(),
                 new Stretch(Duration.ZERO, Duration.ZERO))));
         Duration start = inside.stream().map(Stretch::start).min(Duration::compareTo).orElse(Duration.ZERO);
         Duration end = inside.stream().map(Stretch::end).max(Duration::compareTo).orElse(start);

@@ -268,6 +268,9 @@ class StructuresTest {
         assertThat(now.inside().get(1).id()).isEqualTo(water);
         assertThat(now.withItems(now.items().reversed()).inside().get(1).id()).isEqualTo(water);
         assertThat(Moves.move(inside, water, segment, Integer.MAX_VALUE)).isEqualTo(beside);
+        assertThat(inside.remove(line(1)).remove(line(2)).entry(water))
+                .as("the last exercise leaves it there")
+                .isEqualTo(beside.entry(water));
         assertThatThrownBy(() -> now.withInside(List.of(Pause.of(water, Pause.Kind.WATER))))
                 .hasMessage("A circuit has one exercise at least.");
     }

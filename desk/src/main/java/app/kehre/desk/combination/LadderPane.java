@@ -18,11 +18,11 @@ import javafx.scene.layout.VBox;
 
 import app.kehre.core.choreography.Build;
 import app.kehre.core.choreography.Combination;
+import app.kehre.core.choreography.Cue;
 import app.kehre.core.choreography.Method;
 import app.kehre.core.choreography.Script;
 import app.kehre.core.choreography.StageKey;
 import app.kehre.core.exercise.Role;
-import app.kehre.core.music.Bpm;
 import app.kehre.core.value.Lengths;
 import app.kehre.core.value.Side;
 import app.kehre.desk.control.InlineField;
@@ -106,17 +106,14 @@ final class LadderPane extends VBox {
         showMissing();
         String colour = Palette.web(palette.get().tint(Role.AEROBIC).ground());
         List<Node> rows = new ArrayList<>();
-        script.stages().forEach(stage -> rows.add(new StageRow(ladder, script, stage, colour)));
+        List<Cue> cues = script.cues(build.mirrored());
+        script.stages().forEach(
+                stage -> rows.add(new StageRow(ladder, script, stage, script.cue(stage, cues), colour)));
         dropped(build).forEach(key -> rows.add(droppedRow(key)));
         rungs.getChildren().setAll(rows);
-        Bpm bpm = script.bpm();
-        legs.setText("Right leads %s, left %s.".formatted(led(script, bpm, Side.RIGHT),
-                led(script, bpm, Side.LEFT)));
+        legs.setText("Right leads %s, left %s.".formatted(Lengths.clock(script.led(Side.RIGHT)),
+                Lengths.clock(script.led(Side.LEFT))));
         showWays(build);
-    }
-
-    private static String led(Script script, Bpm bpm, Side side) {
-        return Lengths.clock(bpm.at(16L * script.eights(side)));
     }
 
     private void showWays(Build build) {

@@ -36,7 +36,7 @@ final class StageRow extends VBox {
     private final Stage stage;
     private final String id;
 
-    StageRow(LadderModel ladder, Script script, Stage stage, String colour) {
+    StageRow(LadderModel ladder, Script script, Stage stage, Optional<Cue> cue, String colour) {
         super(0);
         this.ladder = ladder;
         this.model = ladder.combination();
@@ -48,7 +48,7 @@ final class StageRow extends VBox {
         if (!stage.stop().isZero()) {
             getChildren().add(stop());
         }
-        getChildren().add(below(script));
+        getChildren().add(below(cue));
     }
 
     private Node top(Script script, String colour) {
@@ -99,10 +99,7 @@ final class StageRow extends VBox {
         return row;
     }
 
-    private Node below(Script script) {
-        int at = script.stages().stream().takeWhile(each -> each != stage).mapToInt(Stage::eights).sum() * 8;
-        boolean mirrored = model.buildUp().orElseThrow().build().mirrored();
-        Optional<Cue> cue = script.cues(mirrored).stream().filter(each -> each.at() == at).findFirst();
+    private Node below(Optional<Cue> cue) {
         Label said = cut(
                 Words.plain(cue.map(each -> "cue: " + each.words()).orElse("start"), "soft", "small"));
         cue.ifPresent(each -> Tips.say(said, "%s. %d counts ahead: %s, you lead %s"

@@ -4,11 +4,14 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.Comparator;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
+import java.util.stream.Stream;
 import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.control.Button;
 import javafx.scene.control.ToggleButton;
@@ -53,14 +56,24 @@ final class Shots {
 
     void into(Path folder) throws DiskTrouble {
         disk.makeFolder(folder);
-        Path nowhere = folder.resolve("unused");
+        try {
+            Path data = Files.createTempDirectory("kehre-shots");
+            shoot(folder, data);
+            remove(data);
+        } catch (IOException trouble) {
+            throw new UncheckedIOException(trouble);
+        }
+    }
+
+    /** Takes the pictures; what the window keeps lies in a folder of its own that is thrown away. */
+    private void shoot(Path folder, Path data) throws DiskTrouble {
         MainWindow window = FxThread.call(() -> {
             Type.load();
-            OwnLibrary ownLibrary = new OwnLibrary(library, nowhere, disk);
+            OwnLibrary ownLibrary = new OwnLibrary(library, data, disk);
             MainWindow made = new MainWindow(
                     new JudgedPlan(new OpenPlan(document), ownLibrary.library()::get),
                     ownLibrary,
-                    new Surroundings(disk, nowhere, clock, new NoFiles()));
+                    new Surroundings(disk, data, clock, new NoFiles()));
             Stage stage = new Stage();
             stage.setScene(made.scene());
             stage.setWidth(size.width());
@@ -82,10 +95,9 @@ final class Shots {
         FxThread.call(() -> press(window, "fit-ask"));
         shootWhenReady(window, folder.resolve("fit.png"), "#fit-way-1");
         FxThread.call(() -> side(window, "line"));
-        DemoFolder.fill(disk, nowhere);
+        DemoFolder.fill(disk, data);
         FxThread.call(() -> go(window, Place.CLASSES));
         shootWhenReady(window, folder.resolve("classes.png"), ".class-card");
-        remove(nowhere);
         FxThread.call(() -> go(window, Place.BRIEF));
         shoot(window, folder.resolve("brief.png"));
         FxThread.call(() -> go(window, Place.COMBINATION));
@@ -105,12 +117,12 @@ final class Shots {
         shoot(window, folder.resolve("teach.png"));
     }
 
-    private void remove(Path data) throws DiskTrouble {
-        for (Path file : disk.list(data.resolve("classes"), PlanDocument.ENDING)) {
-            disk.remove(file);
+    private static void remove(Path data) throws IOException {
+        try (Stream<Path> all = Files.walk(data)) {
+            for (Path each : all.sorted(Comparator.reverseOrder()).toList()) {
+                Files.deleteIfExists(each);
+            }
         }
-        disk.remove(data.resolve("classes"));
-        disk.remove(data);
     }
 
     /** The most telling line to show: the middle of the first toning part. */

@@ -95,9 +95,7 @@ final class TallyBar extends HBox {
 
     private void showPace(List<PaceShare> greatest) {
         pace.setText(greatest.stream()
-                .map(share -> "%s %s".formatted(
-                        share.quantity().words().replaceFirst("^(in)?to (a|the) ", ""),
-                        Lengths.clock(share.makes())))
+                .map(share -> "%s %s".formatted(share.quantity().noun(), Lengths.clock(share.makes())))
                 .collect(Collectors.joining(" \u00b7 ")));
         pace.setVisible(!greatest.isEmpty());
     }

@@ -72,6 +72,8 @@ class PackagedCommandIT {
 
         assertThat(shots.err()).isEmpty();
         assertThat(shots.code()).isZero();
+        assertThat(folder.resolve("shots").toFile().list()).as("nothing but pictures")
+                .allMatch(name -> name.endsWith(".png"));
         for (String view : List.of("plan", "plan-dark", "findings", "brief", "exercises", "sheet", "teach")) {
             assertThat(javax.imageio.ImageIO.read(folder.resolve("shots/" + view + ".png").toFile()))
                     .satisfies(picture -> {

@@ -149,6 +149,29 @@ class CombinationPlaceTest {
     }
 
     @Test
+    void aMoveIsTaughtFirstAsAnotherAndTheLadderHasAPlainStage() {
+        instructor.presses(KeyCode.RIGHT).presses(KeyCode.RIGHT).presses(KeyCode.RIGHT);
+        assertThat(first().parts().get(2).move().name()).isEqualTo("V-step");
+        instructor.chooses("#plain", "first as Basic step");
+
+        assertThat(first().parts().get(2).plain()).isPresent();
+        assertThat(words("#rung-1-layer-plain")).contains("plain");
+        instructor.presses(KeyCode.Z, KeyCode.CONTROL);
+        assertThat(first().parts().get(2).plain()).isEmpty();
+    }
+
+    @Test
+    void aCombinationThatFillsNoPhraseMayRunOn() {
+        instructor.presses(KeyCode.RIGHT).presses(KeyCode.DELETE);
+        assertThat(first().counts()).isEqualTo(24);
+        assertThat(String.join(" ", words("#missteps"))).contains("8 are missing to fill the phrase");
+        instructor.clicks("#runs-on");
+
+        assertThat(build().ways().runsOn()).isTrue();
+        assertThat(String.join(" ", words("#missteps"))).doesNotContain("missing");
+    }
+
+    @Test
     void theTempoIsTappedWithT() {
         for (int tap = 0; tap < 5; tap++) {
             instructor.presses(KeyCode.T).waits(java.time.Duration.ofMillis(500));

@@ -7,25 +7,18 @@ import java.nio.file.Path;
 import java.util.Optional;
 import javafx.scene.input.KeyCode;
 
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 import app.kehre.core.brief.School;
 import app.kehre.core.dose.Speed;
-import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Position;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.pace.Quantity;
-import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.testing.Plans;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
 import app.kehre.desk.Instructor;
-import app.kehre.formats.disk.LocalDisk;
 import app.kehre.formats.plan.PlanDocument;
 
 import static app.kehre.core.testing.Ids.line;
@@ -33,32 +26,12 @@ import static app.kehre.core.testing.Ids.part;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** How a class is taught and how long people take, asked and changed where it stands. */
-class PaceOfTheClassTest {
+class PaceOfTheClassTest extends PlanWindow {
 
-    private final ClassPlan plan = Plans.of(10).segment("Toning", Role.TONING, 120)
-            .item(of("squat"), "12 reps").item(of("biceps-curl"), "12 reps", "2 light weights")
-            .pause(Pause.Kind.WATER).item(of("forearm-plank"), "hold 20 s").plan();
-
-    @TempDir
-    private Path folder = Path.of("");
-    private Instructor instructor;
-
-    private static Exercise of(String id) {
-        return Instructor.LIBRARY.find(id).orElseThrow();
-    }
-
-    @BeforeEach
-    void openTheWindow() {
-        instructor = Instructor.with(plan, folder, new LocalDisk());
-    }
-
-    @AfterEach
-    void closeIt() {
-        instructor.close();
-    }
-
-    private Item item(int id) {
-        return (Item) instructor.plan().find(line(id)).orElseThrow();
+    PaceOfTheClassTest() {
+        super(Plans.of(10).segment("Toning", Role.TONING, 120)
+                .item(of("squat"), "12 reps").item(of("biceps-curl"), "12 reps", "2 light weights")
+                .pause(Pause.Kind.WATER).item(of("forearm-plank"), "hold 20 s").plan());
     }
 
     @Test

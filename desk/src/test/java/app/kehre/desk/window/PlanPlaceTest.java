@@ -1,13 +1,9 @@
 package app.kehre.desk.window;
 
-import java.nio.file.Path;
 import java.util.List;
 import javafx.scene.input.KeyCode;
 
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
@@ -15,33 +11,21 @@ import app.kehre.core.plan.Pause;
 import app.kehre.core.testing.Plans;
 import app.kehre.core.typing.EntryText;
 import app.kehre.desk.Instructor;
-import app.kehre.formats.disk.LocalDisk;
 
 import static app.kehre.core.testing.Ids.line;
 import static app.kehre.core.testing.Ids.part;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** The Plan place, by keyboard and by mouse, without a display. */
-class PlanPlaceTest {
+class PlanPlaceTest extends PlanWindow {
 
-    private final ClassPlan plan = Plans.of(10).segment("Welcome", Role.TALK, 100).pause(Pause.Kind.TALK)
-            .segment("Toning", Role.TONING, 120).target(5)
-            .item(Instructor.LIBRARY.find("squat").orElseThrow(), "3 x 12 reps 2-0-2 s, rest 15 s")
-            .item(Instructor.LIBRARY.find("split-squat").orElseThrow(), "10 reps 2-0-1 s, each side")
-            .item(Instructor.LIBRARY.find("bent-row").orElseThrow(), "12 reps", "2 light weights").bare();
-
-    @TempDir
-    private Path folder = Path.of("");
-    private Instructor instructor;
-
-    @BeforeEach
-    void openTheWindow() {
-        instructor = Instructor.with(plan, folder, new LocalDisk());
-    }
-
-    @AfterEach
-    void closeIt() {
-        instructor.close();
+    PlanPlaceTest() {
+        super(Plans.of(10).segment("Welcome", Role.TALK, 100).pause(Pause.Kind.TALK)
+                .segment("Toning", Role.TONING, 120).target(5)
+                .item(Instructor.LIBRARY.find("squat").orElseThrow(), "3 x 12 reps 2-0-2 s, rest 15 s")
+                .item(Instructor.LIBRARY.find("split-squat").orElseThrow(), "10 reps 2-0-1 s, each side")
+                .item(Instructor.LIBRARY.find("bent-row").orElseThrow(), "12 reps", "2 light weights")
+                .bare());
     }
 
     private String dose(int entry) {

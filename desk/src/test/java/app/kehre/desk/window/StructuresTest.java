@@ -1,6 +1,5 @@
 package app.kehre.desk.window;
 
-import java.nio.file.Path;
 import java.time.Duration;
 import javafx.event.ActionEvent;
 import javafx.scene.control.CheckBox;
@@ -10,61 +9,47 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.input.KeyCode;
 
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 import app.kehre.core.dose.DoseNotation;
-import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.exercise.Style;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
 import app.kehre.core.pace.Quantity;
 import app.kehre.core.plan.Circuit;
-import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.testing.Plans;
 import app.kehre.core.typing.EntryText;
 import app.kehre.core.typing.RoundWords;
 import app.kehre.desk.Instructor;
-import app.kehre.formats.disk.LocalDisk;
 
 import static app.kehre.core.testing.Ids.line;
 import static app.kehre.core.testing.Ids.part;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** Circuits, sides, screens, cuts, and how an exercise is taught, in the window. */
-class StructuresTest {
+class StructuresTest extends PlanWindow {
 
-    private final ClassPlan plan = Plans.of(10).segment("Toning", Role.TONING, 120)
-            .item(of("squat"), "12 reps")
-            .item(of("split-squat"), "10 reps, each side").item(of("bent-row"), "12 reps", "2 light weights")
-            .segment("Stretch", Role.STRETCH, 90).item(of("calf-stretch"), "stretch 20 s, each side").plan();
-
-    @TempDir
-    private Path folder = Path.of("");
-    private Instructor instructor;
-
-    private static Exercise of(String id) {
-        return Instructor.LIBRARY.find(id).orElseThrow();
+    StructuresTest() {
+        super(Plans.of(10).segment("Toning", Role.TONING, 120)
+                .item(of("squat"), "12 reps")
+                .item(of("split-squat"), "10 reps, each side")
+                .item(of("bent-row"), "12 reps", "2 light weights")
+                .segment("Stretch", Role.STRETCH, 90).item(of("calf-stretch"), "stretch 20 s, each side")
+                .plan());
     }
 
+    @Override
     @BeforeEach
     void openTheWindow() {
-        instructor = Instructor.with(plan, folder, new LocalDisk());
+        super.openTheWindow();
         instructor.clicksOnRoad(1).presses(KeyCode.ENTER).presses(KeyCode.ESCAPE);
-    }
-
-    @AfterEach
-    void closeIt() {
-        instructor.close();
-    }
-
-    private Item item(int id) {
-        return (Item) instructor.plan().find(line(id)).orElseThrow();
     }
 
     private void makeCircuit() {
@@ -142,6 +127,19 @@ class StructuresTest {
 
         instructor.presses(KeyCode.B, KeyCode.CONTROL, KeyCode.SHIFT);
         assertThat(instructor.canSee("#card .over")).isFalse();
+    }
+
+    @Test
+    void aPauseIsMovedIntoTheCircuitWithTheKeysAndStandsOnTheSheetOfEachRound() {
+        makeCircuit();
+        instructor.presses(KeyCode.L, KeyCode.CONTROL).types("water").presses(KeyCode.ENTER);
+        EntryId water = instructor.plan().entries().filter(Entry::isWater).findFirst().orElseThrow().id();
+        instructor.clicksOnRoad(water).presses(KeyCode.UP, KeyCode.ALT);
+
+        Circuit circuit = instructor.plan().circuitOf(water).orElseThrow();
+        assertThat(circuit.inTheRest()).extracting(Pause::id).containsExactly(water);
+        instructor.presses(KeyCode.DOWN, KeyCode.ALT);
+        assertThat(instructor.plan().circuitOf(water)).isEmpty();
     }
 
     @Test

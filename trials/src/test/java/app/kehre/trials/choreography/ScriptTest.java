@@ -189,8 +189,8 @@ class ScriptTest {
         assertThat(script.stages()).extracting(stage -> stage.key().text()).containsExactly("1/hold",
                 "1/add/1", "1/add/2/hold", "1/add/2", "1/add/3", "1/finished");
         assertThat(script.length()).isEqualTo(BPM.at(64L * 29).plusSeconds(20));
-        assertThat(script(shown.withWish(Optional.of(Duration.ofSeconds(92)))).eights())
-                .as("a stop before a stage that is left out takes no time").isEqualTo(4 * 6);
+        assertThat(script(shown.withWish(Optional.of(Duration.ofSeconds(75)))).missing()).first().asString()
+                .as("the hold, the stop and the stage on both leads").contains("1:21 at least");
         assertThat(script.start(script.stages().get(4))).isEqualTo(BPM.at(64L * 15).plusSeconds(20));
     }
 
@@ -316,6 +316,38 @@ class ScriptTest {
         }
         assertThat(script.works()).as(titles(script).toString()).isTrue();
         assertThat(script.stages()).extracting(Stage::key).doesNotHaveDuplicates();
+    }
+
+    /** Whatever is set and wished, what is set is danced as it is set, and a refusal says what is possible. */
+    @Property(tries = 150)
+    void whatIsSetIsDancedWhateverIsWished(@ForAll @IntRange(max = 7) int which, @ForAll Method method,
+            @ForAll @IntRange(min = 1, max = 20) int minutes, @ForAll @IntRange(max = 5) int right,
+            @ForAll @IntRange(max = 5) int left, @ForAll @IntRange(max = 9) int stage,
+            @ForAll @IntRange(max = 3) int held) {
+        Build plain = build(method, RIGHT.get(which));
+        List<Stage> danced = script(plain).stages().stream().filter(each -> each.kind() != Stage.Kind.HOLD)
+                .toList();
+        StageKey key = danced.get(stage % danced.size()).key();
+        Script script = script(
+                plain.with(key, new Rounds.Leads(right, left)).with(key.hold(), new Rounds.Held(held))
+                        .withWish(Optional.of(Duration.ofMinutes(minutes))));
+
+        assertThat(passes(script, key, Side.RIGHT)).isEqualTo(right);
+        assertThat(passes(script, key, Side.LEFT)).isEqualTo(left);
+        assertThat(script.stages()).filteredOn(each -> each.key().equals(key.hold()))
+                .allMatch(each -> each.rounds().equals(new Rounds.Held(held)));
+        assertThat(script.fill().refused().isPresent()
+                || script.length().compareTo(Duration.ofMinutes(minutes)) <= 0)
+                .as(script.words() + script.missing()).isTrue();
+        assertThat(Rounds.parse(key, new Rounds.Leads(right, left).notation()).value())
+                .contains(new Rounds.Leads(right, left));
+    }
+
+    private static long passes(Script script, StageKey key, Side lead) {
+        return script.stages().stream().filter(stage -> stage.key().equals(key))
+                .map(stage -> (Rounds.Leads) stage.rounds())
+                .mapToInt(leads -> lead == Side.RIGHT ? leads.right() : leads.left())
+                .sum();
     }
 
     private static String[] ids(Pass pass) {

@@ -12,12 +12,15 @@ import app.kehre.core.balance.Use;
 import app.kehre.core.choreography.Build;
 import app.kehre.core.choreography.BuildUpWords;
 import app.kehre.core.choreography.Method;
+import app.kehre.core.choreography.Rounds;
 import app.kehre.core.choreography.Script;
 import app.kehre.core.choreography.Stage;
+import app.kehre.core.choreography.StageKey;
 import app.kehre.core.music.Bpm;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Lessons;
+import app.kehre.core.plan.SegmentId;
 import app.kehre.core.sheet.CribSheet;
 import app.kehre.core.stepping.Checks;
 import app.kehre.core.teaching.Counting;
@@ -88,6 +91,42 @@ class TaughtBuildUpTest {
                 .filter(use -> use.entry().equals(build.id()) && use.span().words().endsWith(", plain"))
                 .toList();
         assertThat(plain).isNotEmpty().extracting(use -> use.exercise().id()).containsOnly("pivot-walk");
+    }
+
+    @Test
+    void aFinaleOfAllJoinsOnlyWhatIsDancedOnTheSameAndStandsInTheSecondPart() {
+        BuildUp low = BuildUp.of(plan.nextEntryId(), build.build().hold()).with(Build.of(
+                List.of(Moves.combination("Low", "grapevine R x4; step-touch R x8")), Method.ADD_ON,
+                Moves.LIBRARY.find("march").orElseThrow()).with(ways -> ways.withFinaleOfAll(true)));
+        BuildUp step = low.with(low.build().with(0, Moves.combination("Third", "basic-step R x8")));
+        SegmentId second = plan.segments().stream().filter(each -> each.name().equals("Aerobic 2"))
+                .findFirst()
+                .orElseThrow().id();
+
+        assertThat(Lessons.before(plan.add(second, 0, low), low)).isEmpty();
+        assertThat(Lessons.script(plan.add(second, 0, step), step).stages().getLast().title())
+                .isEqualTo("finale: Signal + Switch + Third");
+    }
+
+    @Test
+    void inTheHallTheCountWaitsWhileAStageIsShown() {
+        StageKey key = new StageKey("1/add/2");
+        BuildUp shown = build.with(build.build().with(key.show(), new Rounds.Shown(Duration.ofSeconds(20))));
+        Timeline stopping = Timeline.of(plan.with(shown));
+        Script stops = Lessons.script(stopping.plan(), shown);
+        Duration start = stopping.ofEntry(build.id()).end().minus(stops.length())
+                .plus(stops.start(stops.stages().get(2)));
+        TeachingRun showing = new TeachingRun(stopping, app.kehre.core.teaching.RunState.TEACHING,
+                start.plusSeconds(5), Instant.EPOCH, Instant.EPOCH, Instant.EPOCH);
+        TeachingRun dancing = new TeachingRun(stopping, app.kehre.core.teaching.RunState.TEACHING,
+                start.plusSeconds(20).plusMillis(10), Instant.EPOCH, Instant.EPOCH, Instant.EPOCH);
+
+        assertThat(Counting.of(Moment.of(showing, Instant.EPOCH), stopping)).isEmpty();
+        assertThat(Counting.of(Moment.of(dancing, Instant.EPOCH), stopping)).hasValueSatisfying(now -> {
+            assertThat(now.stage().key()).isEqualTo(key);
+            assertThat(now.count()).isEqualTo(1);
+            assertThat(now.eight()).isEqualTo(1);
+        });
     }
 
     @Test
