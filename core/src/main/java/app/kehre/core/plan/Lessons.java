@@ -27,7 +27,7 @@ public final class Lessons {
      */
     public static Lesson of(ClassPlan plan, BuildUp build) {
         Segment segment = plan.segmentOf(build.id()).orElseThrow();
-        School.Teaching style = segment.pacing().teaching().orElse(plan.brief().teaching());
+        School.Teaching style = segment.teaching(plan.brief());
         List<Combination> before = build.build().ways().finaleOfAll() ? before(plan, build) : List.of();
         return new Lesson(segment.bpm(), plan.pace().length(Quantity.PIECE, style),
                 plan.pace().length(Quantity.WHOLE, style), before);

@@ -95,9 +95,10 @@ final class Changeover {
         if (next == Position.Level.STANDING) {
             changeLevel(next);
         }
-        stand(item);
+        Set<Equipment> needed = item.kit();
+        stand(needed);
         takeUp(item);
-        layMat(item);
+        layMat(needed);
         if (next == Position.Level.FLOOR) {
             changeLevel(next);
         }
@@ -126,6 +127,9 @@ final class Changeover {
     }
 
     private void layDown(Item item, Predicate<Equipment> usedLater) {
+        if (held.isEmpty()) {
+            return;
+        }
         for (Load.Piece piece : List.copyOf(held.values())) {
             if (item.load().find(piece.kit()).isEmpty()) {
                 held.remove(piece.kit());
@@ -146,8 +150,7 @@ final class Changeover {
         }
     }
 
-    private void stand(Item item) {
-        Set<Equipment> needed = item.kit();
+    private void stand(Set<Equipment> needed) {
         for (Equipment station : List.of(Equipment.STEP, Equipment.CHAIR, Equipment.WALL)) {
             if (!needed.contains(station)) {
                 stations.remove(station);
@@ -204,8 +207,8 @@ final class Changeover {
         return before != null && before.size().equals(piece.size()) && before.howMany() >= piece.howMany();
     }
 
-    private void layMat(Item item) {
-        if (!matLaid && item.kit().contains(Equipment.MAT)) {
+    private void layMat(Set<Equipment> needed) {
+        if (!matLaid && needed.contains(Equipment.MAT)) {
             matLaid = true;
             boolean free = brief.room().placeOf(Equipment.MAT) == KitPlace.SET_OUT;
             add(Phase.SET_UP, Mark.Kind.KIT, "mat", pace.length(free ? Quantity.MAT : Quantity.LAY_MAT));
