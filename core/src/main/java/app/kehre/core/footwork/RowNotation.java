@@ -99,9 +99,11 @@ public final class RowNotation {
         words.remove("-");
         List<Act> acts = new ArrayList<>();
         while (!words.isEmpty()) {
+            String rest = String.join(" ", words);
             Optional<Act> act = act(words);
             if (act.isEmpty()) {
-                return refused(count - 1, text, "cannot be read at \"%s\"".formatted(words.getFirst()));
+                return refused(count - 1, text, "cannot be read at \"%s\"".formatted(
+                        words.isEmpty() ? rest : words.getFirst()));
             }
             acts.add(act.get());
         }

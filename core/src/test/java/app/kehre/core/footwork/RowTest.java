@@ -128,6 +128,7 @@ class RowTest {
     @ParameterizedTest
     @CsvSource(delimiter = '|', quoteCharacter = '~', textBlock = """
             A up, C down        | Count 2, "C down", cannot be read at "C": write it like A up, b knee, B down, A down.
+            a knee cross        | Count 1, "a knee cross", cannot be read at "a knee cross": write it like A up, b knee, B down, A down.
             from nowhere: A, B  | "nowhere" is no start: write from, one of anywhere, ahead, side, end, top, top along, astride, and a colon.
             A turn 3            | Count 1, "A turn 3", needs the quarters after turn, from -2 to 2: write it like A up, b knee, B down, A down.
             A & B & A           | Count 1, "A & B & A", has more than two half-counts: write it like A up, b knee, B down, A down.
