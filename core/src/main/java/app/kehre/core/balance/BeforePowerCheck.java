@@ -54,7 +54,7 @@ final class BeforePowerCheck implements KeyedCheck {
             if (power.span().start().minus(use.span().end()).toSeconds() > JUST_BEFORE) {
                 return Optional.empty();
             }
-            boolean still = use.span().phase() == Phase.HOLD && RestingExercises.is(use.exercise());
+            boolean still = use.span().phase() == Phase.HOLD && use.exercise().rests();
             for (Muscle muscle : still ? use.targets() : List.<Muscle>of()) {
                 double sum = held.merge(muscle, use.seconds() / sides(use), Double::sum);
                 if (sum > judged.figures().of(Threshold.STATIC_HOLD)

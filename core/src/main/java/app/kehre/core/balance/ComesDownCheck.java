@@ -8,6 +8,7 @@ import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.effort.Scale;
+import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
@@ -45,7 +46,7 @@ final class ComesDownCheck implements KeyedCheck {
     }
 
     private static List<Way> mends(ClassUnderCheck judged, Segment last) {
-        List<Way> mends = new ArrayList<>(Mends.add(judged, last, RestingExercises::is));
+        List<Way> mends = new ArrayList<>(Mends.add(judged, last, Exercise::rests));
         judged.items(last).stream()
                 .max(Comparator.comparingDouble((Item item) -> item.exercise().work().mets().value()))
                 .ifPresent(item -> mends.add(Mends.remove(judged.plan(), item)));

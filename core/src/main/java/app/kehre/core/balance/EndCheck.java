@@ -8,6 +8,7 @@ import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.effort.Effort;
 import app.kehre.core.effort.Line;
+import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
@@ -38,7 +39,7 @@ final class EndCheck implements KeyedCheck {
                         .formatted(judged.figures().of(Threshold.COOL_DOWN_TO)),
                 SourceKind.ESTIMATE, () -> cools
                         ? Mends.add(judged, judged.segments(Role.COOL_DOWN, Role.STRETCH).getLast(),
-                                RestingExercises::is)
+                                Exercise::rests)
                         : List.of(Mends.segment(judged, Optional.of(last.id()), Role.COOL_DOWN,
                                 plan -> comesDown(Effort.of(Timeline.of(plan)).main(), most)))));
     }

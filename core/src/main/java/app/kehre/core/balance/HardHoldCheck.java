@@ -28,7 +28,7 @@ final class HardHoldCheck implements KeyedCheck {
         int most = judged.figures().of(Threshold.HARD_HOLD);
         List<Finding> findings = new ArrayList<>();
         for (Use use : judged.uses()) {
-            boolean hard = use.span().phase() == Phase.HOLD && !RestingExercises.is(use.exercise())
+            boolean hard = use.span().phase() == Phase.HOLD && !use.exercise().rests()
                     && use.seconds() > most
                     && use.item().map(item -> !item.instead().containsKey(Limit.BLOOD_PRESSURE)).orElse(true);
             if (hard && findings.stream().noneMatch(each -> each.isAt(use.entry()))) {

@@ -140,7 +140,7 @@ public record Ledger(Map<Muscle, Row> muscles, Map<Joint, Row> joints, Map<Pole,
         Map<Pole, Double> sums = new EnumMap<>(Pole.class);
         Arrays.stream(Pole.values()).forEach(pole -> sums.put(pole, 0.0));
         for (Use use : uses) {
-            use.exercise().work().muscles()
+            use.shares()
                     .forEach((muscle, share) -> muscles.computeIfPresent(muscle,
                             (_, row) -> row.plus(use, share)));
             addStanding(use, muscles);
@@ -192,9 +192,9 @@ public record Ledger(Map<Muscle, Row> muscles, Map<Joint, Row> joints, Map<Pole,
         }
         Exercise exercise = use.exercise();
         if (exercise.pattern() == Pattern.PUSH) {
-            sums.merge(Pole.PUSH, use.seconds(), Double::sum);
+            sums.merge(Pole.PUSH, use.seconds() * use.strength(), Double::sum);
         } else if (exercise.pattern() == Pattern.PULL) {
-            sums.merge(Pole.PULL, use.seconds(), Double::sum);
+            sums.merge(Pole.PULL, use.seconds() * use.strength(), Double::sum);
         }
         add(use, sums, Pole.FRONT_OF_THIGH, Muscle.FRONT_THIGH);
         add(use, sums, Pole.BACK_OF_THIGH, Muscle.BACK_THIGH);
@@ -203,7 +203,7 @@ public record Ledger(Map<Muscle, Row> muscles, Map<Joint, Row> joints, Map<Pole,
     }
 
     private static void add(Use use, Map<Pole, Double> sums, Pole pole, Muscle muscle) {
-        double share = use.exercise().work().share(muscle);
+        double share = use.shares().getOrDefault(muscle, 0.0);
         if (share > 0 && use.role() != app.kehre.core.exercise.Role.AEROBIC) {
             sums.merge(pole, share * use.seconds(), Double::sum);
         }

@@ -59,7 +59,7 @@ final class PromisedCheck implements KeyedCheck {
         }
         judged.items().stream()
                 .filter(item -> item.exercise().main().contains(area)
-                        && !RestingExercises.is(item.exercise()))
+                        && !item.exercise().rests())
                 .flatMap(item -> Mends.scaled(judged.plan(), item, 1.5).stream()).limit(1)
                 .forEach(mends::addFirst);
         return Mends.first(mends.stream());

@@ -75,7 +75,7 @@ final class RatioCheck implements KeyedCheck {
 
     private static List<Item> serving(ClassUnderCheck judged, Ledger.Pole pole) {
         return Mends.longest(judged, judged.items().stream()
-                .filter(item -> serves(item.exercise(), pole) && !RestingExercises.is(item.exercise())));
+                .filter(item -> serves(item.exercise(), pole) && !item.exercise().rests()));
     }
 
     private static boolean serves(Exercise exercise, Ledger.Pole pole) {

@@ -57,7 +57,7 @@ final class ReleaseCheck implements KeyedCheck {
 
     private static List<Way> mends(ClassUnderCheck judged, Muscle muscle) {
         return last(judged).map(segment -> Mends.add(judged, segment,
-                exercise -> RestingExercises.is(exercise) && exercise.work().share(muscle) >= 0.5))
+                exercise -> exercise.rests() && exercise.work().share(muscle) >= 0.5))
                 .orElseGet(() -> List.of(Mends.segment(judged, Optional.empty(), Role.STRETCH)));
     }
 }

@@ -35,7 +35,7 @@ final class SidesCheck implements KeyedCheck {
         List<Finding> findings = new ArrayList<>();
         for (SideTotals totals : judged.sides()) {
             Item item = (Item) judged.find(totals.entries().getFirst()).orElseThrow();
-            if (RestingExercises.is(item.exercise()) == stretches && off(totals) > most) {
+            if (item.exercise().rests() == stretches && off(totals) > most) {
                 findings.add(finding(judged, item, totals));
             }
         }

@@ -31,7 +31,7 @@ final class StretchHoldCheck implements KeyedCheck {
         int least = judged.brief().stretchHold() - judged.figures().of(Threshold.STRETCH_HOLD);
         List<Finding> findings = new ArrayList<>();
         for (Use use : judged.uses()) {
-            boolean holds = use.span().phase() == Phase.HOLD && RestingExercises.is(use.exercise())
+            boolean holds = use.span().phase() == Phase.HOLD && use.exercise().rests()
                     && (use.role() == Role.STRETCH || use.role() == Role.COOL_DOWN);
             boolean seen = findings.stream().anyMatch(each -> each.isAt(use.entry()));
             if (holds && !seen && Math.round(use.seconds()) < least) {

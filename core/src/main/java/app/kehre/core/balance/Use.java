@@ -11,9 +11,9 @@ import java.util.Set;
 
 import app.kehre.core.dose.Sides;
 import app.kehre.core.exercise.Exercise;
-import app.kehre.core.exercise.Family;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.kit.Load;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.Entry;
@@ -37,9 +37,10 @@ import app.kehre.core.value.Side;
  * @param item the line, as it is in its round; nothing for a move of a build-up
  * @param purpose what it is for
  * @param targets the muscle groups that the exercise is chosen for
+ * @param shares how much each muscle group works, with what is held (figures.md, "Areas"), or in a stretch is released
  */
 public record Use(Span span, Role role, Exercise exercise, Optional<Item> item, Purpose purpose,
-        Set<Muscle> targets) {
+        Set<Muscle> targets, Map<Muscle, Double> shares) {
 
     /** What an exercise does in a class. */
     public enum Purpose {
@@ -57,44 +58,60 @@ public record Use(Span span, Role role, Exercise exercise, Optional<Item> item, 
         timeline.plan().segments().forEach(segment -> segments.put(segment.id(), segment));
         Map<EntryId, Entry> entries = new HashMap<>();
         timeline.plan().lines().forEach(entry -> entries.put(entry.id(), entry));
-        Map<Exercise, Set<Muscle>> targets = new IdentityHashMap<>();
+        Areas areas = new Areas(new IdentityHashMap<>(), new HashMap<>());
         List<Use> uses = new ArrayList<>();
         for (Span span : timeline.spans()) {
             Segment segment = segments.get(span.segment());
             Entry entry = entries.get(span.entry());
             boolean works = span.phase() == Phase.WORK || span.phase() == Phase.HOLD;
             if (segment != null && entry != null && works) {
-                use(span, segment.role(), entry, targets).ifPresent(uses::add);
+                use(span, segment.role(), entry, areas).ifPresent(uses::add);
             }
         }
         return uses;
     }
 
-    private static Optional<Use> use(Span span, Role role, Entry entry,
-            Map<Exercise, Set<Muscle>> targets) {
+    private static Optional<Use> use(Span span, Role role, Entry entry, Areas areas) {
         return switch (entry) {
             case Item item -> {
                 Item now = span.turn().of(item);
-                yield Optional.of(of(span, role, now.exercise(), Optional.of(now), targets));
+                yield Optional.of(of(span, role, now.exercise(), Optional.of(now), areas));
             }
             case BuildUp _ ->
-                span.done().exercise().map(move -> of(span, role, move, Optional.empty(), targets));
+                span.done().exercise().map(move -> of(span, role, move, Optional.empty(), areas));
             case Circuit _,Pause _,Screen _ -> Optional.empty();
         };
     }
 
-    private static Use of(Span span, Role role, Exercise exercise, Optional<Item> item,
-            Map<Exercise, Set<Muscle>> targets) {
-        return new Use(span, role, exercise, item, purpose(exercise, role),
-                targets.computeIfAbsent(exercise, each -> {
-                    Set<Muscle> main = EnumSet.noneOf(Muscle.class);
-                    main.addAll(each.main());
-                    return main;
-                }));
+    private static Use of(Span span, Role role, Exercise exercise, Optional<Item> item, Areas areas) {
+        Purpose purpose = purpose(exercise, role);
+        Map<Muscle, Double> shares = purpose == Purpose.LOAD
+                ? areas.worked(exercise, item.map(Item::load).orElse(Load.NONE))
+                : exercise.work().muscles();
+        return new Use(span, role, exercise, item, purpose, areas.targets(exercise), shares);
+    }
+
+    /** The areas of what is done again and again, worked out once. */
+    private record Areas(Map<Exercise, Set<Muscle>> targets, Map<Done, Map<Muscle, Double>> worked) {
+
+        private record Done(Exercise exercise, Load load) {}
+
+        private Set<Muscle> targets(Exercise exercise) {
+            return targets.computeIfAbsent(exercise, each -> {
+                Set<Muscle> main = EnumSet.noneOf(Muscle.class);
+                main.addAll(each.main());
+                return main;
+            });
+        }
+
+        private Map<Muscle, Double> worked(Exercise exercise, Load load) {
+            return worked.computeIfAbsent(new Done(exercise, load),
+                    done -> done.exercise().work().worked(done.load()));
+        }
     }
 
     private static Purpose purpose(Exercise exercise, Role role) {
-        boolean still = exercise.family() == Family.STRETCH || exercise.family() == Family.BREATHING;
+        boolean still = exercise.rests();
         if (role == Role.WARM_UP) {
             return Purpose.PREPARE;
         }
@@ -106,6 +123,11 @@ public record Use(Span span, Role role, Exercise exercise, Optional<Item> item, 
     /** Returns how long it is, in seconds. */
     public double seconds() {
         return span.stretch().length().toNanos() / 1e9;
+    }
+
+    /** Returns how much of the work counts: that of the area that works most, 0 to 1. */
+    double strength() {
+        return shares.values().stream().mapToDouble(share -> share).max().orElse(0);
     }
 
     /** Returns the number of the line. */

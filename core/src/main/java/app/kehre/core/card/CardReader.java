@@ -28,6 +28,7 @@ import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Option;
 import app.kehre.core.exercise.Position;
 import app.kehre.core.exercise.RepLength;
+import app.kehre.core.exercise.Resistance;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.exercise.Setting;
 import app.kehre.core.exercise.Work;
@@ -46,6 +47,10 @@ final class CardReader {
     private static final Pattern SHARE = Pattern.compile("(.+?)\\s+([01](?:\\.\\d{1,2})?)");
     private static final Pattern NAMED = Pattern
             .compile("([^:]+):\\s*(.+?)(?:\\s*>\\s*([a-z0-9]+(?:-[a-z0-9]+)*))?");
+
+    private static final Pattern EFFORT = Pattern.compile("\\d{1,2}(\\.\\d)?");
+    /** The words of the calf in tables of the time when calf and shin were one group. */
+    private static final String CALF_BEFORE = "calf and shin";
 
     /** So much of a text that is refused is quoted, in characters. */
     private static final int QUOTED = 80;
@@ -73,8 +78,8 @@ final class CardReader {
         Family family = term(Field.FAMILY, Family.class);
         Set<Role> roles = terms(Field.ROLES, Role.class);
         var pattern = term(Field.PATTERN, app.kehre.core.exercise.Pattern.class);
-        Optional<Work> work = work();
         Optional<Setting> setting = setting();
+        Optional<Work> work = work(pattern, setting);
         Optional<Dosing> dosing = dosing();
         Optional<Coaching> coaching = coaching();
         Optional<Option> easier = option(Field.EASIER);
@@ -108,20 +113,36 @@ final class CardReader {
         }
     }
 
-    private Optional<Work> work() {
+    private Optional<Work> work(app.kehre.core.exercise.Pattern pattern, Optional<Setting> setting) {
         Map<Muscle, Double> muscles = new LinkedHashMap<>();
         for (String each : texts(Field.MUSCLES)) {
             Matcher found = SHARE.matcher(each);
             String word = found.matches() ? found.group(1) : each;
-            find(Field.MUSCLES, Muscle.class, word).ifPresent(
-                    muscle -> muscles.put(muscle, found.matches() ? Double.parseDouble(found.group(2)) : 1));
+            find(Field.MUSCLES, Muscle.class, CALF_BEFORE.equals(word) ? Muscle.CALF.words() : word)
+                    .ifPresent(
+                            muscle -> muscles.put(muscle,
+                                    found.matches() ? Double.parseDouble(found.group(2)) : 1));
         }
+        Resistance resistance = card.text(Field.RESISTANCE).isBlank()
+                ? setting.map(where -> Resistance.usual(pattern, where.position(), where.equipment()))
+                        .orElse(Resistance.NONE)
+                : term(Field.RESISTANCE, Resistance.class);
+        Set<Muscle> held = terms(Field.HELD, Muscle.class);
         Set<Joint> loads = terms(Field.LOADS, Joint.class);
         Set<Joint> prepares = terms(Field.PREPARES, Joint.class);
         Impact impact = term(Field.IMPACT, Impact.class);
+        Optional<Double> effort = card.text(Field.EFFORT).isBlank()
+                ? Optional.empty()
+                : parsed(Field.EFFORT, CardReader::effort);
         Optional<Mets> mets = parsed(Field.METS, Mets::parse);
-        return mets.flatMap(
-                found -> built(Field.MUSCLES, () -> new Work(muscles, loads, prepares, impact, found)));
+        return mets.flatMap(found -> built(Field.MUSCLES, () -> new Work(muscles, resistance, held, loads,
+                prepares, impact, found, effort)));
+    }
+
+    private static Reading<Double> effort(String text) {
+        return EFFORT.matcher(text).matches()
+                ? Reading.of(Double.valueOf(text))
+                : Reading.refused("found \"%s\", expected a number from 0 to 10.".formatted(text));
     }
 
     private Optional<Setting> setting() {

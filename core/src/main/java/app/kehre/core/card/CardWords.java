@@ -29,6 +29,10 @@ final class CardWords {
             case ROLES -> terms(exercise.roles());
             case PATTERN -> exercise.pattern().words();
             case MUSCLES -> muscles(exercise.work().muscles());
+            case RESISTANCE -> exercise.work().resistance().words();
+            case HELD -> terms(exercise.work().held());
+            case EFFORT ->
+                exercise.work().effort().map(felt -> String.format(Locale.ROOT, "%.1f", felt)).orElse("");
             case LOADS -> terms(exercise.work().loads());
             case PREPARES -> terms(exercise.work().prepares());
             case IMPACT -> exercise.impact().words();

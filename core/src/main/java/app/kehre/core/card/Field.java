@@ -17,6 +17,10 @@ public enum Field implements Named {
     PATTERN("pattern", "pattern", "squat", true),
     /** The muscle groups with their shares. */
     MUSCLES("muscles", "muscles", "buttocks 1; front of the thigh 1; lower back 0.5", false),
+    /** What the muscles work against. */
+    RESISTANCE("resistance", "works against", "body weight", false),
+    /** The muscle groups that work against what is held, where the others do not. */
+    HELD("held", "against what is held", "lower back", false),
     /** The joints that carry load. */
     LOADS("loads", "joints loaded", "knee; hip", false),
     /** The joints that are made ready. */
@@ -25,6 +29,8 @@ public enum Field implements Named {
     IMPACT("impact", "impact", "none", true),
     /** The METs. */
     METS("mets", "METs", "5.0, Kehre's estimate, after 02052", true),
+    /** How hard a usual set feels. */
+    EFFORT("effort", "effort of a set", "5", false),
     /** The position. */
     POSITION("position", "position", "standing", true),
     /** The other positions. */

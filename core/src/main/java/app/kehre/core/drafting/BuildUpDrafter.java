@@ -37,6 +37,11 @@ final class BuildUpDrafter {
     /** Moves of fewer MET are too easy for a dance. Kehre's estimate. */
     private static final double LIVELY = 4.4;
     private static final double GENTLE = 3.6;
+    /**
+     * Older groups dance no move of the floor above these METs: kicks and quick changes take somebody of 70, who does the
+     * easier option, out of the moderate. Kehre's estimate.
+     */
+    private static final double OLDER_MOST = 5;
     /** A combination for so many minutes of a build-up. Kehre's estimate. */
     private static final int MINUTES_EACH = 5;
     private static final int MOST = 3;
@@ -59,7 +64,10 @@ final class BuildUpDrafter {
                 || Level.of(plan.brief().group().mix()) == Level.NEWCOMERS;
         boolean step = plan.brief().format() == Format.STEP;
         List<Exercise> lively = pool.moves(step).stream()
-                .filter(each -> each.work().mets().value() >= (gentle ? GENTLE : LIVELY)).toList();
+                .filter(each -> each.work().mets().value() >= (gentle ? GENTLE : LIVELY))
+                .filter(each -> step || !plan.brief().group().older()
+                        || each.work().mets().value() <= OLDER_MOST)
+                .toList();
         List<Exercise> free = lively.stream().filter(each -> pool.cautions(each) == 0).toList();
         moves = free.size() >= FEW ? free : lively;
         slow = step && plan.brief().group().older();

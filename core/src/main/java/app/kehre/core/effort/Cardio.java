@@ -9,6 +9,7 @@ import java.util.Set;
 
 import org.jspecify.annotations.Nullable;
 
+import app.kehre.core.advice.SourceKind;
 import app.kehre.core.choreography.Conditions;
 import app.kehre.core.choreography.Part;
 import app.kehre.core.choreography.Patterned;
@@ -23,6 +24,7 @@ import app.kehre.core.dose.Open;
 import app.kehre.core.dose.Reps;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Family;
+import app.kehre.core.exercise.Pattern;
 import app.kehre.core.footwork.Row;
 import app.kehre.core.footwork.RowFacts;
 import app.kehre.core.kit.Equipment;
@@ -114,7 +116,8 @@ final class Cardio {
         double onFloor = Math.clamp(tempo / USUAL_TEMPO, SLOWEST, FASTEST);
         RowFacts known = move.onStep() ? facts(move) : null;
         if (known == null || known.ascents() == 0) {
-            double factor = inClass(move, ON_FLOOR) * onFloor * Lever.all(levers);
+            double inClass = known == null ? inClass(move, ON_FLOOR) : 1;
+            double factor = inClass * onFloor * Lever.all(levers);
             return Lever.on(move.work().mets().value(), Math.min(Lever.MOST, factor));
         }
         if (known.heading().turns() > 0 || known.heading().changes() > WIDE) {
@@ -133,9 +136,14 @@ final class Cardio {
         return Lever.on(bare, Lever.all(levers));
     }
 
-    /** Mobility is not danced, so its values stand as they are. */
+    /**
+     * Mobility is not danced, so its values stand as they are; so do those of the bench, which are measured there, and
+     * those of the published tables.
+     */
     private static double inClass(Exercise move, double factor) {
-        return move.family() == Family.WARM_UP ? 1 : factor;
+        boolean asItIs = move.pattern() == Pattern.MOBILITY || move.family() == Family.WARM_UP
+                || move.work().mets().kind() == SourceKind.PUBLISHED;
+        return asItIs ? 1 : factor;
     }
 
     private @Nullable RowFacts facts(Exercise move) {

@@ -20,31 +20,71 @@ record Course(Piece[] pieces, int seconds, int longest) {
         return new Course(pieces.toArray(Piece[]::new), seconds, longest);
     }
 
+    /** The muscles answer within seconds and let go nearly as soon (figures.md, "response"). */
+    private static final double LOCAL_RISING = 6;
+    private static final double LOCAL_FALLING = 10;
+    /** Less than this share of what the muscles feel is no longer felt. */
+    private static final double UNFELT = 0.01;
+
     /**
-     * Predicts the line of a participant, who comes in from a walk to the hall; within a piece the response is an
+     * Predicts the line of a participant, who comes in from a walk to the hall: the heart follows what is asked for
+     * slowly, the muscles within seconds, and what is felt is the greater of the two. Within a piece each is an
      * exponential.
      *
      * @param step seconds from one share to the next
      */
     Line follow(Participant who, int step) {
         float[] shares = new float[Math.ceilDiv(seconds, step)];
-        double[] rising = powers(who.rising());
-        double[] falling = powers(who.falling());
-        double now = who.share(Demands.WALKING);
+        Response heart = new Response(who.share(Demands.WALKING), powers(who.rising()),
+                powers(who.falling()));
+        Response local = new Response(0, powers(LOCAL_RISING), powers(LOCAL_FALLING));
         for (Piece piece : pieces) {
-            double goal = piece.demand().share(who);
-            double off = now - goal;
-            double[] left = off < 0 ? rising : falling;
             int from = piece.from();
             int to = Math.min(seconds, piece.to());
+            heart.towards(piece.demand().heart(who));
+            local.towards(piece.demand().local(who));
+            boolean felt = local.goal > 0 || local.start > UNFELT;
             int at = Math.ceilDiv(from, step);
             for (int second = at * step; second < to; second += step) {
-                shares[at] = (float) (goal + off * left[second - from + 1]);
+                double share = heart.after(second - from + 1);
+                shares[at] = (float) (felt ? Math.max(share, local.after(second - from + 1)) : share);
                 at++;
             }
-            now = goal + off * left[Math.max(0, to - from)];
+            heart.end(Math.max(0, to - from));
+            local.end(Math.max(0, to - from));
         }
         return new Line(who, shares);
+    }
+
+    /** A first-order response, piece after piece. */
+    private static final class Response {
+
+        private final double[] rising;
+        private final double[] falling;
+        private double start;
+        private double goal;
+        private double[] left;
+
+        private Response(double start, double[] rising, double[] falling) {
+            this.start = start;
+            this.goal = start;
+            this.rising = rising;
+            this.falling = falling;
+            this.left = rising;
+        }
+
+        private void towards(double next) {
+            goal = next;
+            left = start < goal ? rising : falling;
+        }
+
+        private double after(int seconds) {
+            return goal + (start - goal) * left[seconds];
+        }
+
+        private void end(int seconds) {
+            start = after(seconds);
+        }
     }
 
     /** What is left of a distance after so many seconds. */

@@ -37,13 +37,21 @@ public record Demand(Kind kind, double mets, double effort, Variant asked, boole
         return new Demand(Kind.REST, mets, 0, Variant.STANDARD, false);
     }
 
-    /** Returns the share of the heart-rate reserve that somebody comes to in the long run, or its like in toning. */
+    /** Returns the share that somebody comes to in the long run: of the heart, or where it is more of the muscles. */
     public double share(Participant who) {
-        int step = step(who);
-        if (kind == Kind.STRENGTH) {
-            return Scale.share(Math.clamp(effort + step * OPTION, 0, HARDEST));
-        }
-        return Math.max(0, who.share(mets(step)));
+        return Math.max(heart(who), local(who));
+    }
+
+    /** Returns the share of the heart-rate reserve that somebody comes to in the long run. */
+    double heart(Participant who) {
+        return Math.max(0, who.share(mets(step(who))));
+    }
+
+    /** Returns the share of the reserve that feels like the work of the muscles; 0 where the heart alone says it. */
+    double local(Participant who) {
+        return kind == Kind.STRENGTH
+                ? Scale.share(Math.clamp(effort + step(who) * OPTION + who.strain(), 0, HARDEST))
+                : 0;
     }
 
     /** Returns the METs of somebody. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 
 import app.kehre.core.brief.School;
+import app.kehre.core.exercise.Exercise;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.Entry;
@@ -83,14 +84,14 @@ final class Demands {
     }
 
     private Demand of(Item item, Segment segment, Span span) {
-        return switch (item.exercise().family()) {
-            case WARM_UP, CARDIO, STEP, BURSTS -> span.phase() == Phase.HOLD
-                    ? Toning.of(item, span)
-                    : cardio.of(item, segment.bpm());
-            case LEGS, PUSH, PULL, ARMS, TRUNK, BACK, BALANCE -> Toning.of(item, span);
-            case STRETCH, BREATHING -> new Demand(Demand.Kind.STILL, item.exercise().work().mets().value(), 0,
+        Exercise exercise = item.exercise();
+        if (exercise.rests()) {
+            return new Demand(Demand.Kind.STILL, exercise.work().mets().value(), 0,
                     item.manner().variant(), false);
-        };
+        }
+        return exercise.rhythmic() && span.phase() != Phase.HOLD
+                ? cardio.of(item, segment.bpm())
+                : Toning.of(item, span);
     }
 
 }

@@ -28,6 +28,8 @@ public record Participant(String name, int age, double rest, double most, double
     /** The most METs of the fittest and of the least fit, between which the response becomes slower. */
     private static final double FITTEST = 13;
     private static final double LEAST_FIT = 6.5;
+    /** How much harder a set feels for each MET less that somebody can do. */
+    private static final double STRAIN = 0.4;
 
     public Participant {
         if (!(metMax > 1 && most > rest && kilos > 0)) {
@@ -53,6 +55,14 @@ public record Participant(String name, int age, double rest, double most, double
      */
     public double share(double mets) {
         return (mets - 1) / (metMax - 1);
+    }
+
+    /**
+     * Returns by how much the same set feels harder than to a regular participant, on the scale from 0 to 10: about a
+     * point to somebody returning, a point less to somebody athletic. Kehre's estimate.
+     */
+    public double strain() {
+        return (REGULAR.metMax() - metMax) * STRAIN;
     }
 
     /** Returns the heart rate at a share of the reserve, in beats per minute. */

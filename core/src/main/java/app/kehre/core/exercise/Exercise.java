@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 
 import app.kehre.core.dose.Dose;
+import app.kehre.core.dose.Hold;
 import app.kehre.core.footwork.Row;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.Load;
@@ -117,6 +118,26 @@ public record Exercise(String id, Family family, String name, List<String> other
     /** Returns whether everybody knows it, so that it is never new. */
     public boolean everyday() {
         return coaching.everyday();
+    }
+
+    /** Returns whether the body comes to rest in it: a stretch, or breathing. */
+    public boolean rests() {
+        return pattern == Pattern.STRETCH || pattern == Pattern.BREATHING
+                || pattern == Pattern.MOBILITY && suits(Role.STRETCH) && usualDose() instanceof Hold;
+    }
+
+    /** Returns whether it is danced or moved on with the music, so that the heart answers; else the muscles do. */
+    public boolean rhythmic() {
+        return switch (family) {
+            case WARM_UP, CARDIO, STEP, BURSTS -> true;
+            case CHAIR, STEADY, FLOW -> switch (pattern) {
+                case TRAVEL, STEPPING, MOBILITY -> true;
+                case SQUAT, LUNGE, HINGE, PUSH, PULL, TRUNK_FLEXION, TRUNK_EXTENSION, ROTATION, BRACE,
+                        SINGLE_JOINT, BALANCE, STRETCH, BREATHING ->
+                    false;
+            };
+            case LEGS, PUSH, PULL, ARMS, TRUNK, BACK, BALANCE, STRETCH, BREATHING -> false;
+        };
     }
 
     /** Returns whether it carries a caution for a serious limit among some. */

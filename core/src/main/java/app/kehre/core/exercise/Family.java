@@ -27,6 +27,12 @@ public enum Family implements Named {
     BACK("back", "back extension and all-fours"),
     /** Balance. */
     BALANCE("balance", "balance"),
+    /** On and behind a chair: cardio, strength, mobility, stretches. */
+    CHAIR("chair", "chair"),
+    /** Stepping, turning, reaching: what keeps older people steady. */
+    STEADY("steady", "stepping and steadiness"),
+    /** Held and flowing positions that stretch and tone. */
+    FLOW("flow", "held and flowing positions"),
     /** Stretches. */
     STRETCH("stretch", "stretches"),
     /** Breathing and relaxing. */

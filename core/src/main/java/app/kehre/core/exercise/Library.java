@@ -105,7 +105,7 @@ public final class Library {
 
     /** Returns the words of a name as an id. */
     public static String idOf(String name) {
-        String words = NO_LETTER.matcher(Search.plain(name)).replaceAll(" ").strip().replace(' ', '-');
+        String words = NO_LETTER.matcher(SearchWords.plain(name)).replaceAll(" ").strip().replace(' ', '-');
         return words.isEmpty() ? "own" : words;
     }
 

@@ -39,8 +39,10 @@ public enum Muscle implements Named {
     FRONT_THIGH("front-thigh", "front of the thigh"),
     /** Back of the thigh. */
     BACK_THIGH("back-thigh", "back of the thigh"),
-    /** Calf and shin. */
-    CALF("calf", "calf and shin");
+    /** Calf. */
+    CALF("calf", "calf"),
+    /** Shin. */
+    SHIN("shin", "shin");
 
     private final Term term;
 

@@ -4,7 +4,11 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+
+import app.kehre.core.kit.Load;
+import app.kehre.core.value.Range;
 
 /**
  * What an exercise does to the body.
@@ -12,13 +16,20 @@ import java.util.Set;
  * @param muscles how much each muscle group works, or in a stretch is released, the most first: over 0, up to 1.
  *     Usually 1 for those it is chosen for and 0.5 for those that help or only hold still (figures.md,
  *     "Areas"); less where they only steady
+ * @param resistance what the muscles work against
+ * @param held the muscles that work against what is held though the others do not: the arms of a squat with a curl
  * @param loads the joints that carry load
  * @param prepares the joints that it makes ready for more
  * @param impact how hard the feet meet the floor
  * @param mets how much energy it takes
+ * @param effort how hard a usual set feels to a regular participant, 0 to 10, in toning, holds and core; none
+ *     where the heart says it
  */
-public record Work(Map<Muscle, Double> muscles, Set<Joint> loads, Set<Joint> prepares, Impact impact,
-        Mets mets) {
+public record Work(Map<Muscle, Double> muscles, Resistance resistance, Set<Muscle> held, Set<Joint> loads,
+        Set<Joint> prepares, Impact impact, Mets mets, Optional<Double> effort) {
+
+    /** The scale of effort. */
+    public static final Range EFFORT = Range.of("the effort", 0, 10);
 
     public Work {
         muscles.forEach((muscle, share) -> {
@@ -29,8 +40,16 @@ public record Work(Map<Muscle, Double> muscles, Set<Joint> loads, Set<Joint> pre
             }
         });
         muscles = Collections.unmodifiableMap(new LinkedHashMap<>(muscles));
+        held = Set.copyOf(held);
         loads = Set.copyOf(loads);
         prepares = Set.copyOf(prepares);
+        if (!muscles.keySet().containsAll(held)) {
+            throw new IllegalArgumentException("Only muscles that work are held against something.");
+        }
+        effort.filter(felt -> !(felt >= EFFORT.least() && felt <= EFFORT.most())).ifPresent(felt -> {
+            throw new IllegalArgumentException("The effort of a usual set must be from 0 to 10, not %s."
+                    .formatted(felt));
+        });
     }
 
     /** Returns the muscle groups that it is chosen for: those with the greatest share. */
@@ -45,9 +64,26 @@ public record Work(Map<Muscle, Double> muscles, Set<Joint> loads, Set<Joint> pre
         return muscles.keySet().stream().filter(muscle -> share(muscle) < most).toList();
     }
 
-    /** Returns how much a muscle group works, 0 to 1. */
+    /** Returns how much a muscle group takes part, 0 to 1. */
     public double share(Muscle muscle) {
         return muscles.getOrDefault(muscle, 0.0);
+    }
+
+    /** Returns how much a muscle group works with a load, 0 to 1: its share by what it works against. */
+    public double worked(Muscle muscle, Load load) {
+        return share(muscle) * against(muscle).with(load);
+    }
+
+    /** Returns how much each muscle group works with a load, in the order of the shares. */
+    public Map<Muscle, Double> worked(Load load) {
+        Map<Muscle, Double> worked = new LinkedHashMap<>();
+        muscles.keySet().forEach(muscle -> worked.put(muscle, worked(muscle, load)));
+        return worked;
+    }
+
+    /** Returns what a muscle group works against. */
+    public Resistance against(Muscle muscle) {
+        return held.contains(muscle) ? Resistance.HELD : resistance;
     }
 
     private double most() {

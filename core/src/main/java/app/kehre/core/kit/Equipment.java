@@ -3,8 +3,11 @@ package app.kehre.core.kit;
 import java.util.Arrays;
 import java.util.Optional;
 
+import app.kehre.core.value.Named;
+import app.kehre.core.value.Term;
+
 /** A kind of equipment. Stand-ins are the usual ones (craft.md 1). */
-public enum Equipment {
+public enum Equipment implements Named {
     /** A bench of 10 to 30 cm to step on. */
     STEP("step", "step", "steps", "a line on the floor, stepping over it", KitPlace.SET_OUT),
     /** A floor mat. */
@@ -24,28 +27,26 @@ public enum Equipment {
     /** No shoes. */
     BARE_FEET("bare feet", "bare feet", "bare feet", "thin soles", KitPlace.WORN);
 
-    private final String key;
-    private final String one;
+    private final Term term;
     private final String many;
     private final String standIn;
     private final KitPlace usualPlace;
 
     Equipment(String key, String one, String many, String standIn, KitPlace usualPlace) {
-        this.key = key;
-        this.one = one;
+        this.term = new Term(key, one);
         this.many = many;
         this.standIn = standIn;
         this.usualPlace = usualPlace;
     }
 
-    /** Returns the word that stands for this kind in files. */
-    public String key() {
-        return key;
+    @Override
+    public Term term() {
+        return term;
     }
 
     /** Returns the noun for so many pieces. */
     public String noun(int number) {
-        return number == 1 ? one : many;
+        return number == 1 ? words() : many;
     }
 
     /** Returns what stands in for it, in words. */
@@ -61,7 +62,8 @@ public enum Equipment {
     /** Finds a kind by its key, singular or plural. */
     public static Optional<Equipment> find(String word) {
         return Arrays.stream(values())
-                .filter(kind -> kind.key.equals(word) || kind.one.equals(word) || kind.many.equals(word))
+                .filter(kind -> kind.key().equals(word) || kind.words().equals(word)
+                        || kind.many.equals(word))
                 .findFirst();
     }
 }

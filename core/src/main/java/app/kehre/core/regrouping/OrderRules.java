@@ -138,7 +138,8 @@ final class OrderRules {
             return switch (muscle) {
                 case NECK, UPPER_BACK, FRONT_SHOULDER, CHEST, FRONT_ARM, BACK_ARM, FOREARM, LATS -> UPPER;
                 case LOWER_BACK, FRONT_TRUNK, SIDE_TRUNK -> TRUNK;
-                case HIP_FLEXORS, BUTTOCKS, OUTER_HIP, INNER_THIGH, FRONT_THIGH, BACK_THIGH, CALF -> LOWER;
+                case HIP_FLEXORS, BUTTOCKS, OUTER_HIP, INNER_THIGH, FRONT_THIGH, BACK_THIGH, CALF, SHIN ->
+                    LOWER;
             };
         }
     }

@@ -59,7 +59,7 @@ class CardTest {
             "MUSCLES | buttocks 1; wings 0.5 | found \"wings\", expected one of: neck, upper back and rear"
                     + " shoulder, front and side shoulder, chest, front of the arm, back of the arm, forearm and"
                     + " grip, lats, lower back, front of the trunk, side of the trunk, hip flexors, buttocks,"
-                    + " outer hip, inner thigh, front of the thigh, back of the thigh, calf and shin.",
+                    + " outer hip, inner thigh, front of the thigh, back of the thigh, calf, shin.",
             "MUSCLES | buttocks 0 | The share of a muscle group must be over 0 and up to 1, not 0.0 for buttocks.",
             "EQUIPMENT | anvil | \"anvil\" is no kind of equipment; expected one of: step, mat, weight, long band,"
                     + " looped band, towel, chair, wall, bare feet.",

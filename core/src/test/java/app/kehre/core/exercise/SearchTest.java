@@ -38,7 +38,7 @@ class SearchTest {
     void aRightWordIsNeverTakenForASlip() {
         assertThat(library.search("side")).containsExactly(Exercises.SIDE_PLANK);
         assertThat(library.search("xyz")).isEmpty();
-        assertThat(library.search("squat xylophone")).isEmpty();
+        assertThat(library.search("squat xylophone")).isEqualTo(library.search("squat"));
     }
 
     @Test

@@ -3,6 +3,7 @@ package app.kehre.core.testing;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 import app.kehre.core.dose.Reps;
@@ -19,6 +20,7 @@ import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Option;
 import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Position;
+import app.kehre.core.exercise.Resistance;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.exercise.Setting;
 import app.kehre.core.exercise.Work;
@@ -56,7 +58,9 @@ public final class Exercises {
         muscles.put(Muscle.FRONT_THIGH, 1.0);
         muscles.put(Muscle.BUTTOCKS, 0.5);
         return new Exercise(id, Family.LEGS, name, List.of(), Set.of(Role.TONING), Pattern.SQUAT,
-                new Work(muscles, Set.of(Joint.KNEE), Set.of(Joint.HIP), Impact.NONE, Mets.estimate(5)),
+                new Work(muscles, Resistance.BODY, Set.of(), Set.of(Joint.KNEE), Set.of(Joint.HIP),
+                        Impact.NONE,
+                        Mets.estimate(5), Optional.of(5.0)),
                 new Setting(position, Set.of(), Facing.FRONT, kit, Map.of(), ""),
                 Dosing.of(Reps.of(12), Load.NONE),
                 new Coaching("Set up.", List.of("Do."), "Out on effort.", List.of("tall"), ""),

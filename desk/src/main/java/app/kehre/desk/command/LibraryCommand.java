@@ -3,6 +3,7 @@ package app.kehre.desk.command;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Objects;
 import java.util.concurrent.Callable;
 
@@ -13,6 +14,7 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
 
+import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.OwnExercises;
 import app.kehre.desk.session.Folders;
 import app.kehre.desk.session.OwnLibrary;
@@ -25,7 +27,7 @@ import app.kehre.formats.library.LibrarySummary;
 
 /** {@code kehre library}. */
 @Command(name = "library", mixinStandardHelpOptions = true, description = {
-        "Counts, exports or adds exercises, your own ones with them.",
+        "Counts, finds, exports or adds exercises, your own ones with them.",
         "A table to import has a header with the columns that --csv writes; their order does not matter."})
 final class LibraryCommand implements Callable<Integer> {
 
@@ -46,6 +48,10 @@ final class LibraryCommand implements Callable<Integer> {
         @Option(names = "--csv", description = "All exercises, as CSV.")
         private boolean csv;
 
+        @Option(names = "--find", paramLabel = "WORDS", description = {
+                "What the words find, the best first, with id, family and what it is chosen for."})
+        private @Nullable String words;
+
         @Option(names = "--import", paramLabel = "CSV", description = {
                 "Adds the exercises of a table to your own.",
                 "Bad lines are named; with a bad line nothing is taken, unless --take-good is given."})
@@ -61,6 +67,11 @@ final class LibraryCommand implements Callable<Integer> {
         }
         if (asked.table != null) {
             return add(asked.table, ownLibrary);
+        }
+        if (asked.words != null) {
+            List<Exercise> found = ownLibrary.library().get().search(asked.words);
+            print(LibrarySummary.ranking(found));
+            return found.isEmpty() ? 1 : ownLibrary.trouble().isEmpty() ? 0 : Main.FILE_TROUBLE;
         }
         if (asked.csv) {
             print(ExerciseTable.write(ownLibrary.library().get().all()));

@@ -158,12 +158,16 @@ class CommandLineTest {
     @Test
     void theLibraryIsCountedByFamilyAndExportedWhole() {
         assertThat(print("library", "--summary").lines().map(line -> line.replaceAll("\\s+", " ")))
-                .contains("step 36", "stretches 49", "in all 342");
+                .contains("step 44", "stretches 58", "in all 508");
+        out.reset();
+
+        assertThat(print("library", "--find", "bird dog").lines().toList()).first().asString()
+                .contains("1  Opposite arm and leg", "opposite-arm-leg", "back extension and all-fours");
         out.reset();
 
         String csv = print("library", "--csv");
         assertThat(csv.lines()).first().asString().startsWith("id,name,other names,family,roles,pattern,");
-        assertThat(csv).contains("\nforearm-plank,Forearm plank,").hasLineCount(343);
+        assertThat(csv).contains("\nforearm-plank,Forearm plank,").hasLineCount(509);
     }
 
     @Test

@@ -209,7 +209,7 @@ class PlanPlaceTest extends PlanWindow {
                 .map(each -> ((javafx.scene.control.Label) each).getText()).toList());
         assertThat(instructor.canSee("#option-easier")).isTrue();
         assertThat(words).contains("Squat", "to a chair: sit to the edge of a chair and stand up",
-                "knee", "depth to comfort, or lift the hips lying down",
+                "knee", "depth to comfort, or hinge from the hips instead",
                 "Usual cautions, no diagnosis. Local rules and licensed professionals come first.");
     }
 }

@@ -19,7 +19,7 @@ import app.kehre.formats.json.UnreadableFile;
 public final class BuiltInLibrary {
 
     /** The version of the library's files. */
-    static final int VERSION = 2;
+    static final int VERSION = 4;
 
     private static final int MOST_VALUES = 200_000;
 
@@ -65,21 +65,7 @@ public final class BuiltInLibrary {
 
     /** Returns the name of a family's file. */
     static String file(Family family) {
-        return switch (family) {
-            case WARM_UP -> "warm-up";
-            case CARDIO -> "cardio";
-            case STEP -> "step";
-            case BURSTS -> "bursts";
-            case LEGS -> "legs";
-            case PUSH -> "push";
-            case PULL -> "pull";
-            case ARMS -> "arms";
-            case TRUNK -> "trunk";
-            case BACK -> "back";
-            case BALANCE -> "balance";
-            case STRETCH -> "stretch";
-            case BREATHING -> "breathing";
-        } + ".json";
+        return family.key() + ".json";
     }
 
     /** Returns a family's file. */

@@ -1,11 +1,15 @@
 package app.kehre.formats.library;
 
+import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 
+import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Family;
 import app.kehre.core.exercise.Library;
+import app.kehre.core.value.Named;
 
-/** How many exercises there are, family by family. */
+/** The library in lines: how many exercises there are, family by family, and what was found. */
 public final class LibrarySummary {
 
     private LibrarySummary() {}
@@ -20,6 +24,21 @@ public final class LibrarySummary {
         line(text, "in all", library.all().size());
         line(text, "of them own", library.own().exercises().size());
         line(text, "hidden", library.hidden().size());
+        return text.toString();
+    }
+
+    /** Returns a numbered line an exercise: name, id, family, and the muscle groups that it is chosen for. */
+    public static String ranking(List<Exercise> found) {
+        StringBuilder text = new StringBuilder();
+        for (int i = 0; i < found.size(); i++) {
+            Exercise each = found.get(i);
+            text.append(String
+                    .format(Locale.ROOT, "%4d  %-36s %-28s %-32s %s%n", i + 1, each.name(), each.id(),
+                            each.family().words(),
+                            each.main().stream().map(Named::words).collect(Collectors.joining(", ")))
+                    .stripTrailing())
+                    .append(System.lineSeparator());
+        }
         return text.toString();
     }
 

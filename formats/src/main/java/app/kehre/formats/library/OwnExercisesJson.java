@@ -23,8 +23,11 @@ import app.kehre.formats.json.UnreadableFile;
 public final class OwnExercisesJson {
 
     private static final String FORMAT = "kehre-exercises";
-    /** Version 1 had the words of terms in the place of their keys. */
-    private static final int VERSION = 2;
+    /**
+     * Version 1 had the words of terms in the place of their keys; version 2 had calf and shin as one group and did not
+     * say what muscles work against.
+     */
+    private static final int VERSION = 3;
     /** An exercise has some 60 values. */
     private static final int MOST_VALUES = 2_000_000;
     private static final byte[] FIRST = "\n    ".getBytes(StandardCharsets.UTF_8);

@@ -78,8 +78,8 @@ class BriefJsonTest {
             "\"kit\": {\"anvil\": 1} | brief.kit: \"anvil\" is no kind of equipment.",
             "\"kit\": [] | brief.kit: found [], expected numbers by name in { }.",
             "\"floor\": 3 | brief.floor: The floor must be from 5 to 2000 m\u00b2, not 3.",
-            "\"goal\": {\"areas\": [\"wings\"]} | brief.goal.areas: found \"wings\", expected one of 18,"
-                    + " such as: inner-thigh, neck, upper-back, front-shoulder, chest.",
+            "\"goal\": {\"areas\": [\"wings\"]} | brief.goal.areas: found \"wings\", expected one of 19,"
+                    + " such as: shin, inner-thigh, neck, upper-back, front-shoulder.",
             "\"format\": \"disco\" | brief.format: found \"disco\", expected one of: low-impact, step, circuit,"
                     + " conditioning, stretch-and-tone, mixed.",
             "\"schools\": {\"rest\": \"the clock\"} | brief.schools: found \"clocked\", expected an answer to"

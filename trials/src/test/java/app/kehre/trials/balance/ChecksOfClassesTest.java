@@ -122,7 +122,7 @@ class ChecksOfClassesTest {
                 arguments("promised-area", promise(Muscle.CHEST).toning("squat 80 reps"),
                         promise(Muscle.CHEST).toning("push-up 80 reps")),
                 arguments("ratio", hall().toning("push-up 80 reps"),
-                        hall().toning("push-up 80 reps; bent-row 80 reps")),
+                        hall().toning("push-up 80 reps; bent-row 80 reps @ 2 light weights")),
                 arguments("on-end", hall().toning("squat 40 reps; wide-squat 40 reps"),
                         hall().toning("squat 40 reps; bent-row 40 reps; wide-squat 40 reps")),
                 arguments("small-first", hall().toning("triceps-kickback 12 reps; push-up 12 reps"),

@@ -86,10 +86,10 @@ class ChoosingTest {
         assertThat(finding.what())
                 .isEqualTo("Curl-up: pregnancy, 1 person. Nothing else is planned for this person.");
         assertThat(finding.why())
-                .isEqualTo("Curl-up carries the usual caution \"as tolerated, or brace standing\"."
+                .isEqualTo("Curl-up carries the usual caution \"on hands and knees: opposite arm and leg\"."
                         + " It is a caution, no diagnosis: the local rules and licensed professionals come first.");
         assertThat(finding.mends()).extracting(Way::words).first()
-                .isEqualTo("Standing brace for pregnancy (1)");
+                .isEqualTo("Opposite arm and leg for pregnancy (1)");
         assertThat(findings).extracting(Finding::severity).isSorted();
     }
 
