@@ -6,23 +6,16 @@ import app.kehre.core.value.Term;
 /** How serious a finding is, the most serious first. */
 public enum Severity implements Named {
     /** Can hurt, or cannot work. */
-    STOP("stop", "stop", "can hurt"),
+    STOP("stop", "Stop"),
     /** The class will suffer. */
-    MEND("mend", "mend", "to mend"),
-    /** Taste and school. */
-    CONSIDER("consider", "consider", "to consider");
+    FIX("fix", "Fix"),
+    /** A figure without a clear edge, or a matter of taste and school. */
+    WATCH("watch", "Watch");
 
     private final Term term;
-    private final String said;
 
-    Severity(String key, String words, String said) {
+    Severity(String key, String words) {
         this.term = new Term(key, words);
-        this.said = said;
-    }
-
-    /** Returns how an instructor would say it: "to mend". */
-    public String said() {
-        return said;
     }
 
     @Override

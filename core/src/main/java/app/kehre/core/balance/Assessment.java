@@ -2,7 +2,9 @@ package app.kehre.core.balance;
 
 import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -11,6 +13,7 @@ import app.kehre.core.advice.SourceKind;
 import app.kehre.core.effort.Effort;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Fact;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.finding.Place;
 import app.kehre.core.plan.ClassPlan;
@@ -28,26 +31,27 @@ import app.kehre.core.value.Lengths;
  * @param effort how hard it is
  * @param sides what each side of the body does
  * @param ledger what is prepared, loaded and released
- * @param findings what should be looked at, the most serious first
+ * @param findings what should be looked at, place by place, the most serious first
+ * @param facts what an instructor is told of it: one fact once, wherever it shows
  * @param aside what the instructor set aside, with the reason
  */
 public record Assessment(Timeline timeline, Effort effort, List<SideTotals> sides, Ledger ledger,
-        List<Finding> findings,
-        List<Aside> aside) {
+        List<Finding> findings, List<Fact> facts, List<Aside> aside) {
 
     private static final int IN_THE_VERDICT = 2;
 
     /**
-     * A finding that was set aside.
+     * A fact that was set aside, at some or all of its places.
      *
-     * @param finding what it is
+     * @param fact what it is
      * @param reason why it stays
      */
-    public record Aside(Finding finding, String reason) {}
+    public record Aside(Fact fact, String reason) {}
 
     public Assessment {
         sides = List.copyOf(sides);
         findings = List.copyOf(findings);
+        facts = List.copyOf(facts);
         aside = List.copyOf(aside);
     }
 
@@ -65,13 +69,19 @@ public record Assessment(Timeline timeline, Effort effort, List<SideTotals> side
     public static Assessment of(Timeline timeline, Library library) {
         ClassUnderCheck judged = ClassUnderCheck.of(timeline, library);
         List<Finding> open = new ArrayList<>();
-        List<Aside> aside = new ArrayList<>();
+        Map<String, List<Finding>> reasons = new LinkedHashMap<>();
         List<SetAside> still = timeline.plan().asideStill();
         for (Finding finding : AllChecks.of(judged)) {
             still.stream().filter(finding::isAside).findFirst().ifPresentOrElse(
-                    found -> aside.add(new Aside(finding, found.reason())), () -> open.add(finding));
+                    found -> reasons.computeIfAbsent(found.reason(), _ -> new ArrayList<>()).add(finding),
+                    () -> open.add(finding));
         }
-        return new Assessment(timeline, judged.effort(), judged.sides(), judged.ledger(), open, aside);
+        List<Aside> aside = reasons.entrySet().stream()
+                .flatMap(each -> Facts.of(timeline.plan(), library, each.getValue()).stream()
+                        .map(fact -> new Aside(fact, each.getKey())))
+                .toList();
+        return new Assessment(timeline, judged.effort(), judged.sides(), judged.ledger(), open,
+                Facts.of(timeline.plan(), library, open), aside);
     }
 
     /**
@@ -91,7 +101,7 @@ public record Assessment(Timeline timeline, Effort effort, List<SideTotals> side
                             .formatted(failure),
                     SourceKind.ESTIMATE, List::of);
             return new Assessment(timeline, Effort.of(empty), SideTotals.of(empty), Ledger.of(List.of()),
-                    List.of(unjudged), List.of());
+                    List.of(unjudged), List.of(Fact.of(unjudged)), List.of());
         }
     }
 
@@ -101,9 +111,9 @@ public record Assessment(Timeline timeline, Effort effort, List<SideTotals> side
                 .collect(Collectors.toCollection(() -> EnumSet.noneOf(CheckKey.class)));
     }
 
-    /** Returns how many open findings are of a severity. */
+    /** Returns how many open facts are of a severity. */
     public long count(Severity severity) {
-        return findings.stream().filter(finding -> finding.severity() == severity).count();
+        return facts.stream().filter(finding -> finding.severity() == severity).count();
     }
 
     /** Returns one line that an instructor would say: whether it fits, and what matters most. */
@@ -111,25 +121,19 @@ public record Assessment(Timeline timeline, Effort effort, List<SideTotals> side
         if (findings.stream().anyMatch(finding -> finding.key() == CheckKey.UNJUDGED)) {
             return "This class could not be judged.";
         }
+        if (plan().lines().findAny().isEmpty()) {
+            return "Empty so far: add a first segment and its lines, or let Kehre draft the class.";
+        }
         SlotFit fit = timeline.fit();
         String time = fit.over()
                 ? "Goes over by %s.".formatted(Lengths.clock(fit.spare()))
                 : fit.wellOff() ? "%s of the slot are empty.".formatted(Lengths.clock(fit.spare())) : "Fits.";
-        List<String> said = new ArrayList<>();
-        long cautions = findings.stream().filter(Assessment::caution).count();
-        if (cautions > 0) {
-            said.add(cautions == 1 ? "One caution has no answer." : cautions + " cautions have no answer.");
-        }
-        findings.stream().filter(finding -> finding.severity() != Severity.CONSIDER)
-                .filter(finding -> !caution(finding) && !finding.key().ofTheSlot())
-                .limit(IN_THE_VERDICT).map(Finding::what).forEach(said::add);
+        List<String> said = facts.stream().filter(fact -> fact.severity() != Severity.WATCH)
+                .filter(fact -> !fact.key().ofTheSlot()).limit(IN_THE_VERDICT).map(Fact::what).toList();
+        boolean clear = facts.stream().allMatch(fact -> fact.severity() == Severity.WATCH);
         return said.isEmpty()
-                ? time + " Prepared, balanced, released."
+                ? clear ? time + " Nothing to fix." : time
                 : time + " " + String.join(" ", said);
-    }
-
-    private static boolean caution(Finding finding) {
-        return finding.key() == CheckKey.CAUTION;
     }
 
     /** Returns the plan with a finding set aside for a reason. */
@@ -141,10 +145,19 @@ public record Assessment(Timeline timeline, Effort effort, List<SideTotals> side
         return plan.withAside(others);
     }
 
-    /** Returns the plan with a finding open again. */
-    public static ClassPlan takeUp(ClassPlan plan, Finding finding) {
+    /** Returns the plan with a fact set aside for a reason, at all of its places. */
+    public static ClassPlan setAside(ClassPlan plan, Fact fact, String reason) {
+        ClassPlan aside = plan;
+        for (Finding part : fact.parts()) {
+            aside = setAside(aside, part, reason);
+        }
+        return aside;
+    }
+
+    /** Returns the plan with a fact open again, at all of its places. */
+    public static ClassPlan takeUp(ClassPlan plan, Fact fact) {
         List<SetAside> others = new ArrayList<>(plan.aside());
-        others.removeIf(finding::isAside);
+        fact.parts().forEach(part -> others.removeIf(part::isAside));
         return plan.withAside(others);
     }
 }

@@ -71,7 +71,7 @@ final class BeforePowerCheck implements KeyedCheck {
     }
 
     private Finding finding(ClassUnderCheck judged, Use held, Use power) {
-        return found(Severity.MEND, judged.at(held),
+        return found(Severity.FIX, judged.at(held),
                 "%s is held long just before %s.".formatted(held.exercise().name(), power.exercise().name()),
                 "More than %d s of static stretch a muscle group takes power for some minutes. Move it instead and hold at the end."
                         .formatted(judged.figures().of(Threshold.STATIC_HOLD)),

@@ -61,6 +61,6 @@ final class CautionCheck implements KeyedCheck {
     private static Severity severity(Unanswered open) {
         boolean serious = open.caution().limit().serious()
                 || open.item().exercise().impact() == Impact.HIGH;
-        return serious ? Severity.STOP : Severity.MEND;
+        return serious ? Severity.STOP : Severity.FIX;
     }
 }

@@ -31,7 +31,7 @@ final class ChangeoverCheck implements KeyedCheck {
         if (share <= judged.figures().share(Threshold.CHANGEOVER)) {
             return List.of();
         }
-        return List.of(found(Severity.MEND, Place.CLASS,
+        return List.of(found(Severity.FIX, Place.CLASS,
                 "Changing over takes %s, %d %% of the class.".formatted(Lengths.clock(spent),
                         Math.round(share * 100)),
                 "Up to %d %% is usual. What shares a position or equipment is kept together."

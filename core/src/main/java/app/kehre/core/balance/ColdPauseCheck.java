@@ -49,7 +49,7 @@ final class ColdPauseCheck implements KeyedCheck {
     }
 
     private Finding finding(ClassUnderCheck judged, Pause pause, Duration most) {
-        return found(Severity.MEND, judged.at(pause),
+        return found(Severity.FIX, judged.at(pause),
                 "\"%s\" lets people stand for %s between cardio parts.".formatted(pause.name(),
                         Lengths.clock(pause.length())),
                 "Up to %d s standing keeps people warm. In longer ones they march on the spot."

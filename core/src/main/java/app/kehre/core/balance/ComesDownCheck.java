@@ -37,7 +37,7 @@ final class ComesDownCheck implements KeyedCheck {
         if (end == 0 || share <= judged.figures().share(Threshold.COOL_DOWN_TO)) {
             return List.of();
         }
-        return List.of(found(Severity.MEND, judged.at(last),
+        return List.of(found(Severity.FIX, judged.at(last),
                 "%s ends at effort %.1f: it does not bring the line down.".formatted(last.name(),
                         Scale.effort(share)),
                 "It shall end under %d %% of the heart-rate reserve. Gentler moves or more of them do it."

@@ -23,6 +23,8 @@ import app.kehre.core.value.Lengths;
 /** The warm-up, or the cool-down with the stretch, is too short for the slot. */
 final class EdgeCheck implements KeyedCheck {
 
+    private static final Duration CLOSE = Duration.ofMinutes(1);
+
     private final boolean before;
 
     private EdgeCheck(boolean before) {
@@ -56,7 +58,7 @@ final class EdgeCheck implements KeyedCheck {
         }
         String name = before ? "warm-up" : "cool-down with the stretch";
         Place place = judged.segments(roles()).stream().findFirst().map(judged::at).orElse(Place.CLASS);
-        return List.of(found(Severity.MEND, place,
+        return List.of(found(severity(is, needed), place,
                 is.isZero()
                         ? "There is no %s.".formatted(name)
                         : "The %s is %s long, %s too short.".formatted(name, Lengths.clock(is),
@@ -67,6 +69,11 @@ final class EdgeCheck implements KeyedCheck {
                                 ? "Joints and heart are not ready before."
                                 : "The line must come down before people stop."),
                 SourceKind.PUBLISHED, () -> mends(judged, needed)));
+    }
+
+    /** Less than a minute short is a figure without a clear edge. */
+    private static Severity severity(Duration is, Duration needed) {
+        return is.plus(CLOSE).compareTo(needed) >= 0 ? Severity.WATCH : Severity.FIX;
     }
 
     private List<Way> mends(ClassUnderCheck judged, Duration needed) {

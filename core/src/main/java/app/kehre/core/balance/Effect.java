@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 
 import app.kehre.core.exercise.Library;
+import app.kehre.core.finding.Fact;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.timeline.SlotFit;
@@ -19,18 +20,23 @@ import app.kehre.core.value.Lengths;
  * @param effortMinutes by how many minutes there would be more of moderate effort or harder
  * @param gone what would be found no longer
  * @param fresh what would be found anew
+ * @param mended what an instructor is told of what is gone
+ * @param begun what an instructor is told of what is new
  */
 public record Effect(Assessment after, Duration longer, double effortMinutes, List<Finding> gone,
-        List<Finding> fresh) {
+        List<Finding> fresh, List<Fact> mended, List<Fact> begun) {
 
     /** Returns the effect of making another plan of a class that is judged. */
     public static Effect of(Assessment before, ClassPlan plan, Library library) {
         Assessment after = Assessment.of(plan, library);
+        List<Finding> gone = missing(before.findings(), after.findings());
+        List<Finding> fresh = missing(after.findings(), before.findings());
         return new Effect(after,
                 Lengths.between(Duration.ZERO, after.timeline().total())
                         .minus(Lengths.between(Duration.ZERO, before.timeline().total())),
                 after.effort().effortMinutes() - before.effort().effortMinutes(),
-                missing(before.findings(), after.findings()), missing(after.findings(), before.findings()));
+                gone, fresh, told(Facts.of(before.plan(), library, gone)),
+                told(Facts.of(plan, library, fresh)));
     }
 
     /** What has none of its own among others. */
@@ -45,14 +51,14 @@ public record Effect(Assessment after, Duration longer, double effortMinutes, Li
     }
 
     /** What is worth a line beside where the class ends. */
-    private static List<Finding> told(List<Finding> findings) {
-        return findings.stream().filter(each -> !each.key().seenByTheEnd()).toList();
+    private static List<Fact> told(List<Fact> facts) {
+        return facts.stream().filter(each -> !each.key().seenByTheEnd()).toList();
     }
 
     /** Returns "+0:20, new: 1": what decides between ways, in few words. */
     public String brief() {
         String length = longer.isZero() ? "as long" : Lengths.signed(longer);
-        int more = told(fresh).size();
+        int more = begun.size();
         return more == 0 ? length : "%s, new: %d".formatted(length, more);
     }
 
@@ -63,11 +69,11 @@ public record Effect(Assessment after, Duration longer, double effortMinutes, Li
         if (Math.abs(effortMinutes) >= 1) {
             words.add("effort %+d min".formatted(Math.round(effortMinutes)));
         }
-        if (told(gone).size() > 1) {
-            words.add("mends %d".formatted(told(gone).size()));
+        if (mended.size() > 1) {
+            words.add("mends %d".formatted(mended.size()));
         }
-        if (!told(fresh).isEmpty()) {
-            words.add("new: %d".formatted(told(fresh).size()));
+        if (!begun.isEmpty()) {
+            words.add("new: %d".formatted(begun.size()));
         }
         return String.join(", ", words);
     }
@@ -78,8 +84,8 @@ public record Effect(Assessment after, Duration longer, double effortMinutes, Li
         List<String> lines = new ArrayList<>();
         lines.add("Ends at %s of %s: %s".formatted(Lengths.clock(fit.length()), Lengths.clock(fit.slot()),
                 words()));
-        told(gone).forEach(each -> lines.add("mends: " + each.what()));
-        told(fresh).forEach(each -> lines.add("new: " + each.what()));
+        mended.forEach(each -> lines.add("mends: " + each.what()));
+        begun.forEach(each -> lines.add("new: " + each.what()));
         return lines;
     }
 }

@@ -32,7 +32,7 @@ final class EndCheck implements KeyedCheck {
             return List.of();
         }
         Segment last = judged.segments().getLast();
-        return List.of(found(Severity.MEND, judged.at(last),
+        return List.of(found(Severity.FIX, judged.at(last),
                 "The class ends at effort %.1f, before it has come down."
                         .formatted(line.effort(line.seconds() - 1)),
                 "A cool-down ends below %d %% of the heart-rate reserve. Who stops at a peak may become dizzy."

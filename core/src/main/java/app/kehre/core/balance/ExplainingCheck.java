@@ -54,7 +54,7 @@ final class ExplainingCheck implements KeyedCheck {
     }
 
     private Finding finding(ClassUnderCheck judged, Item item) {
-        return found(Severity.MEND, judged.at(item),
+        return found(Severity.FIX, judged.at(item),
                 "No time to explain %s, which is new.".formatted(item.name()),
                 "A new exercise takes 10 to 30 s to show with its options. Planners forget it, and the class runs over.",
                 SourceKind.TEACHING_RANGE, () -> List.of(

@@ -35,7 +35,7 @@ final class FloorChangesCheck implements KeyedCheck {
             return List.of();
         }
         Duration saved = judged.plan().pace().length(Quantity.FLOOR).multipliedBy(2 * (down - most));
-        return List.of(found(Severity.MEND, Place.CLASS,
+        return List.of(found(Severity.FIX, Place.CLASS,
                 "People go down to the floor %d times; keeping to %d would save %s.".formatted(down, most,
                         Lengths.clock(saved)),
                 "More than %d times costs work and breath. What is done on the floor is kept together."

@@ -49,7 +49,7 @@ final class ImpactCheck implements KeyedCheck {
     }
 
     private Finding finding(ClassUnderCheck judged, Use from, Use last) {
-        return found(Severity.MEND, judged.at(from),
+        return found(Severity.FIX, judged.at(from),
                 "High impact without a break from %s on.".formatted(from.exercise().name()),
                 "More than %d s of jumping on end. Ankles and shins tire first; low impact between lets them recover."
                         .formatted(limit(judged)),

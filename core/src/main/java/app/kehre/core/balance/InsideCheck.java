@@ -40,7 +40,7 @@ final class InsideCheck implements KeyedCheck {
         }
         boolean hard = above(judged) > 0;
         Place place = judged.at(judged.segments(Role.AEROBIC).getFirst());
-        return List.of(found(Severity.MEND, place,
+        return List.of(found(Severity.FIX, place,
                 "The aerobic part is %s for this group: %d %% inside the target.".formatted(
                         hard ? "too hard" : "too easy", Math.round(inside.get() * 100)),
                 "At least %d %% of the group and of the time shall lie inside. Of a simulated group of %d, estimated."
@@ -65,6 +65,15 @@ final class InsideCheck implements KeyedCheck {
         return above;
     }
 
+    /** Everybody takes the easier, or the harder, option in the whole aerobic part. */
+    private static Way throughout(ClassPlan plan, List<Item> items, boolean hard) {
+        ClassPlan now = plan;
+        for (Item item : items) {
+            now = (hard ? Variants.easier(now, item) : Variants.harder(now, item)).after();
+        }
+        return Way.of("The %s option throughout".formatted(hard ? "easier" : "harder"), now);
+    }
+
     private static List<Way> mends(ClassUnderCheck judged, boolean hard) {
         ClassPlan plan = judged.plan();
         List<Way> mends = new ArrayList<>();
@@ -77,6 +86,11 @@ final class InsideCheck implements KeyedCheck {
         }
         List<Item> items = judged.segments(Role.AEROBIC).stream().flatMap(each -> judged.items(each).stream())
                 .limit(TRIED).toList();
+        List<Item> all = judged.segments(Role.AEROBIC).stream().flatMap(each -> judged.items(each).stream())
+                .filter(item -> item.manner().variant() != (hard ? Variant.EASIER : Variant.HARDER)).toList();
+        if (all.size() > 1) {
+            mends.add(throughout(plan, all, hard));
+        }
         items.stream().filter(item -> item.manner().variant() != (hard ? Variant.EASIER : Variant.HARDER))
                 .forEach(item -> mends.add(hard ? Variants.easier(plan, item) : Variants.harder(plan, item)));
         for (Item item : items) {

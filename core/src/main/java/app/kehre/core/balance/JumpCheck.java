@@ -48,7 +48,7 @@ final class JumpCheck implements KeyedCheck {
         if (most * 100 <= judged.figures().of(Threshold.JUMP)) {
             return List.of();
         }
-        return List.of(found(Severity.MEND, judged.at(main.get()),
+        return List.of(found(Severity.FIX, judged.at(main.get()),
                 "%s begins with a jump of %d points within a minute.".formatted(main.get().name(),
                         Math.round(most * 100)),
                 "More than %d points of the heart-rate reserve within 60 s is a jump. Effort rises gradually from the warm-up."

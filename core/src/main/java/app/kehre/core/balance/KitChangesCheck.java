@@ -56,7 +56,7 @@ final class KitChangesCheck implements KeyedCheck {
     }
 
     private Finding finding(ClassUnderCheck judged, Equipment kit, int times, int most) {
-        return foundOf(kit.key(), Severity.CONSIDER, Place.CLASS,
+        return foundOf(kit.key(), Severity.WATCH, Place.CLASS,
                 "The %s are taken up %d times.".formatted(kit.noun(2), times),
                 "More than %d times costs the group's time. What uses the same kit is kept together."
                         .formatted(most),

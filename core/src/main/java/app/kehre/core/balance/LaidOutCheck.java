@@ -52,7 +52,7 @@ final class LaidOutCheck implements KeyedCheck {
 
     private Finding finding(ClassUnderCheck judged, Item item, Equipment kit) {
         KitPlace place = AT_HAND.contains(kit) ? KitPlace.AT_HAND : KitPlace.SET_OUT;
-        return foundOf(kit.key(), Severity.CONSIDER, judged.at(item),
+        return foundOf(kit.key(), Severity.WATCH, judged.at(item),
                 "The %s are fetched for %s while the class waits.".formatted(kit.noun(2), item.name()),
                 "Fetching takes %d s. Laid out beside each place before the class it takes %d."
                         .formatted(judged.plan().pace().length(Quantity.FETCH).toSeconds(),

@@ -55,7 +55,7 @@ final class LostWorkCheck implements KeyedCheck {
 
     private Finding finding(ClassUnderCheck judged, List<Item> block, double share, double most) {
         Duration lost = lost(judged.timeline(), block);
-        return found(Severity.MEND, judged.at(block.getFirst()),
+        return found(Severity.FIX, judged.at(block.getFirst()),
                 "%s of work are lost in this block: the rest is too short to change over and explain in."
                         .formatted(Lengths.clock(lost)),
                 "That is %.0f %% of its work. The clock goes on while people fetch, lie down or listen."

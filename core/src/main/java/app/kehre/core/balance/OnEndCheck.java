@@ -69,7 +69,7 @@ final class OnEndCheck implements KeyedCheck {
             return Optional.empty();
         }
         List<Use> all = List.copyOf(run);
-        return Optional.of(foundOf(muscle.key(), sum > 2.0 * most ? Severity.MEND : Severity.CONSIDER,
+        return Optional.of(foundOf(muscle.key(), sum > 2.0 * most ? Severity.FIX : Severity.WATCH,
                 judged.at(run.getFirst()),
                 "%s: %s on end, in %d exercises.".formatted(Mends.capital(muscle.words()),
                         Lengths.clock(Duration.ofSeconds(Math.round(sum))), exercises),

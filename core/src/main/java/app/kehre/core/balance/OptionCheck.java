@@ -33,7 +33,7 @@ final class OptionCheck implements KeyedCheck {
 
     private Finding finding(ClassUnderCheck judged, Item item) {
         boolean harder = item.manner().variant() == Variant.HARDER;
-        return found(harder ? Severity.MEND : Severity.CONSIDER, judged.at(item),
+        return found(harder ? Severity.FIX : Severity.WATCH, judged.at(item),
                 harder
                         ? "%s is asked for in its harder option, with nothing easier for newcomers."
                                 .formatted(

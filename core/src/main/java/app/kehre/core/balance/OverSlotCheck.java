@@ -32,7 +32,7 @@ final class OverSlotCheck implements KeyedCheck {
         if (!fit.over()) {
             return List.of();
         }
-        return List.of(found(Severity.MEND, Place.CLASS,
+        return List.of(found(Severity.FIX, Place.CLASS,
                 "The class goes over its slot by %s.".formatted(Lengths.clock(fit.spare())),
                 "The next group is at the door after %d min. What runs over is usually taken from the stretch."
                         .formatted(fit.slot().toMinutes()),

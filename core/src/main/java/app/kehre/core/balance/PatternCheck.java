@@ -47,7 +47,7 @@ final class PatternCheck implements KeyedCheck {
             Patterned danced,
             List<Finding> findings) {
         for (Patterned.Unfit unfit : danced.unfit()) {
-            findings.add(foundOf("part/" + (unfit.part() + 1), Severity.MEND, judged.at(item),
+            findings.add(foundOf("part/" + (unfit.part() + 1), Severity.FIX, judged.at(item),
                     "%s: %s".formatted(item.name(), unfit.words()),
                     "A part that is cut off ends on the wrong foot. The next one then starts off the eight.",
                     SourceKind.TEACHING_RANGE, () -> mends(judged, item, pattern, unfit)));
@@ -69,7 +69,7 @@ final class PatternCheck implements KeyedCheck {
         if (item.dose().sides() != Sides.TOGETHER || off <= judged.figures().share(Threshold.SIDES)) {
             return Optional.empty();
         }
-        return Optional.of(foundOf("legs", Severity.MEND, judged.at(item),
+        return Optional.of(foundOf("legs", Severity.FIX, judged.at(item),
                 "%s: the right leg stands for %d counts, the left for %d.".formatted(item.name(),
                         legs.right(),
                         legs.left()),

@@ -51,7 +51,7 @@ final class PeakCheck implements KeyedCheck {
             return List.of();
         }
         EntryId entry = piece.get().entry();
-        return List.of(found(Severity.MEND,
+        return List.of(found(Severity.FIX,
                 Place.of(segment.get().id(), Optional.of(entry), Duration.ofSeconds(peak)),
                 "The hardest moment is in %s, at %s.".formatted(segment.get().name(),
                         Lengths.clock(Duration.ofSeconds(peak))),

@@ -32,7 +32,7 @@ final class PromisedCheck implements KeyedCheck {
         for (Muscle area : Muscle.values()) {
             double load = judged.ledger().of(area).load();
             if (judged.brief().goal().areas().contains(area) && load < least) {
-                findings.add(foundOf(area.key(), load < least / 2.0 ? Severity.MEND : Severity.CONSIDER,
+                findings.add(foundOf(area.key(), load < least / 2.0 ? Severity.FIX : Severity.WATCH,
                         place(judged), load == 0
                                 ? "%s: promised, and no work at all.".formatted(Mends.capital(area.words()))
                                 : "%s: promised, and only %s of work.".formatted(Mends.capital(area.words()),

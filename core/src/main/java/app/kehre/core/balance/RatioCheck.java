@@ -42,7 +42,7 @@ final class RatioCheck implements KeyedCheck {
     }
 
     private Finding finding(ClassUnderCheck judged, Ledger.Ratio ratio) {
-        return foundOf(ratio.one().key(), Severity.MEND, Place.CLASS,
+        return foundOf(ratio.one().key(), Severity.FIX, Place.CLASS,
                 "%s: %s, %s: %s.".formatted(Mends.capital(ratio.greater().words()), clock(greater(ratio)),
                         ratio.lesser().words(), clock(Math.min(ratio.first(), ratio.second()))),
                 "The lesser should have at least %d %% of the greater. What pulls and what pushes hold the joint between them."

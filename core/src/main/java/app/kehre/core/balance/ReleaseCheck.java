@@ -16,6 +16,7 @@ import app.kehre.core.finding.Place;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.proposal.Way;
 import app.kehre.core.value.Lengths;
+import app.kehre.core.value.Named;
 
 /** A muscle group that worked and is not stretched. */
 final class ReleaseCheck implements KeyedCheck {
@@ -40,10 +41,15 @@ final class ReleaseCheck implements KeyedCheck {
         return findings;
     }
 
+    /** Returns the words of the area that a finding is about. */
+    static String area(Finding finding) {
+        return Named.ofKey(Muscle.class, finding.detail()).orElseThrow().words();
+    }
+
     private Finding finding(ClassUnderCheck judged, Muscle muscle, double load, int from) {
         Place place = last(judged).map(judged::at).orElse(Place.CLASS);
-        return foundOf(muscle.key(), load > (double) MUCH * from ? Severity.MEND : Severity.CONSIDER, place,
-                "%s: %s of work and no stretch.".formatted(Mends.capital(muscle.words()),
+        return foundOf(muscle.key(), load > (double) MUCH * from ? Severity.FIX : Severity.WATCH, place,
+                "%s: %s of work, not stretched.".formatted(Mends.capital(muscle.words()),
                         Lengths.clock(Duration.ofSeconds(Math.round(load)))),
                 "What works longer than %d s, by share, is released at the end. The stretch is what runs out of time first."
                         .formatted(from),

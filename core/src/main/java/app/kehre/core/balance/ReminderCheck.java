@@ -30,7 +30,7 @@ final class ReminderCheck implements KeyedCheck {
         if (!newcomers || asked || judged.segments().isEmpty()) {
             return List.of();
         }
-        return List.of(found(Severity.CONSIDER, judged.at(judged.segments().getFirst()),
+        return List.of(found(Severity.WATCH, judged.at(judged.segments().getFirst()),
                 "Newcomers come, and the class begins without a word to them.",
                 "Before a first class people are asked about knees, back, heart, pregnancy: by the local rules. Half a minute of welcome is enough to ask who is new.",
                 SourceKind.TEACHING_RANGE, () -> {

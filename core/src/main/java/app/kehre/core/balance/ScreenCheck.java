@@ -48,7 +48,7 @@ final class ScreenCheck implements KeyedCheck {
     }
 
     private Finding finding(ClassUnderCheck judged, Item item, boolean many) {
-        return found(many ? Severity.MEND : Severity.CONSIDER, judged.at(item),
+        return found(many ? Severity.FIX : Severity.WATCH, judged.at(item),
                 "%s comes without a balance screen, with newcomers in the group.".formatted(item.name()),
                 "From %d %% newcomers on, each leg is tried before lunges. Who wobbles holds on to a chair or stays with squats."
                         .formatted(SOME),

@@ -55,7 +55,7 @@ final class SidesCheck implements KeyedCheck {
     }
 
     private Finding finding(ClassUnderCheck judged, Item item, SideTotals totals) {
-        return found(Severity.MEND, judged.at(item), totals.words() + ".",
+        return found(Severity.FIX, judged.at(item), totals.words() + ".",
                 "Sides may differ by %d %%. Both sides are done exactly the same."
                         .formatted(judged.figures().of(Threshold.SIDES)),
                 SourceKind.ESTIMATE, () -> mends(judged, item, totals));

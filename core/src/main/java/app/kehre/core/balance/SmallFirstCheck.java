@@ -44,7 +44,7 @@ final class SmallFirstCheck implements KeyedCheck {
     }
 
     private Finding finding(ClassUnderCheck judged, Item first, Item next, Muscle muscle) {
-        return found(Severity.CONSIDER, judged.at(first),
+        return found(Severity.WATCH, judged.at(first),
                 "%s tires the %s before %s needs it.".formatted(first.name(), muscle.words(), next.name()),
                 "Large muscles and compound exercises come before small ones. The small one gives way first, and the large one is not served.",
                 SourceKind.TEACHING_RANGE,

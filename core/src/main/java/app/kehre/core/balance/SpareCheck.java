@@ -31,7 +31,7 @@ final class SpareCheck implements KeyedCheck {
             return List.of();
         }
         Predicate<ClassPlan> enough = plan -> Timeline.of(plan).fit().spare().compareTo(wanted) >= 0;
-        return List.of(found(Severity.CONSIDER, Place.CLASS,
+        return List.of(found(Severity.WATCH, Place.CLASS,
                 "Only %s are spare for a late start.".formatted(Lengths.clock(fit.spare())),
                 "Classes start late more often than not. %d s keep the stretch whole."
                         .formatted(judged.figures().of(Threshold.SPARE)),

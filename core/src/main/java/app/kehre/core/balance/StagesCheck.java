@@ -36,7 +36,7 @@ final class StagesCheck implements KeyedCheck {
     }
 
     private Finding refused(ClassUnderCheck judged, BuildUp build, String sentence) {
-        return foundOf("time", Severity.MEND, judged.at(build), "%s: %s".formatted(build.name(), sentence),
+        return foundOf("time", Severity.FIX, judged.at(build), "%s: %s".formatted(build.name(), sentence),
                 "What is set is danced as it is set. So the build-up ends at another time than wished.",
                 SourceKind.ESTIMATE, () -> {
                     BuildUp own = build.with(build.build().withWish(Optional.empty()));
@@ -46,7 +46,7 @@ final class StagesCheck implements KeyedCheck {
     }
 
     private Finding undanceable(ClassUnderCheck judged, BuildUp build, String title) {
-        return foundOf(title, Severity.CONSIDER, judged.at(build),
+        return foundOf(title, Severity.WATCH, judged.at(build),
                 "%s: the stage \"%s\" cannot be danced on both leads, so it is not taught.".formatted(
                         build.name(),
                         title),

@@ -42,7 +42,7 @@ final class StandingLegCheck implements KeyedCheck {
     }
 
     private Finding finding(ClassUnderCheck judged, Use use, double stood) {
-        return found(Severity.CONSIDER, judged.at(use),
+        return found(Severity.WATCH, judged.at(use),
                 "The %s leg has stood for %s before it works in %s.".formatted(use.span().side().word(),
                         Lengths.clock(Duration.ofSeconds(Math.round(stood))), use.exercise().name()),
                 "More than %d s on one leg tires it. It then works less than the other one.".formatted(MOST),

@@ -89,7 +89,7 @@ final class StopCheck implements KeyedCheck {
     private Finding finding(ClassUnderCheck judged, Span span, boolean lies) {
         Place place = Place.of(span.segment(), Optional.of(span.entry()), span.start());
         String name = judged.find(span.entry()).map(Entry::name).orElse("the pause");
-        return found(Severity.MEND, place,
+        return found(Severity.FIX, place,
                 lies
                         ? "People lie down for %s soon after a vigorous peak.".formatted(name)
                         : "\"%s\" stops people soon after a vigorous peak.".formatted(name),

@@ -43,7 +43,7 @@ final class StretchHoldCheck implements KeyedCheck {
 
     private Finding finding(ClassUnderCheck judged, Use use, int least) {
         long seconds = Math.round(use.seconds());
-        return found(seconds < LEAST_OF_ALL ? Severity.MEND : Severity.CONSIDER, judged.at(use),
+        return found(seconds < LEAST_OF_ALL ? Severity.FIX : Severity.WATCH, judged.at(use),
                 "%s is held for %d s, less than %d.".formatted(use.exercise().name(), seconds, least),
                 "This class holds stretches for at least %d s. Static stretches of 10 to 30 s, older adults 30 to 60, are what is tested."
                         .formatted(least),

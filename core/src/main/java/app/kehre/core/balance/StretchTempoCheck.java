@@ -23,7 +23,7 @@ final class StretchTempoCheck implements KeyedCheck {
     @Override
     public List<Finding> of(ClassUnderCheck judged) {
         return judged.segments(Role.STRETCH).stream().filter(segment -> segment.bpm().value() >= 100)
-                .map(segment -> found(Severity.CONSIDER, judged.at(segment),
+                .map(segment -> found(Severity.WATCH, judged.at(segment),
                         "%s runs to workout music of %d BPM.".formatted(segment.name(),
                                 segment.bpm().value()),
                         "A stretch goes with music under 100 BPM. To a workout beat nobody lets go.",

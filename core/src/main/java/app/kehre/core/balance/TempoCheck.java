@@ -49,7 +49,7 @@ final class TempoCheck implements KeyedCheck {
         int bpm = segment.bpm().value();
         int nearest = Math.clamp(bpm, range.least(), range.most());
         boolean far = Math.abs(bpm - nearest) > FAR || bpm > nearest && range.what().startsWith("a step");
-        return found(far ? Severity.MEND : Severity.CONSIDER, judged.at(segment),
+        return found(far ? Severity.FIX : Severity.WATCH, judged.at(segment),
                 "%s runs at %d BPM; %s goes with %s.".formatted(segment.name(), bpm, range.what(),
                         range.words()),
                 "Too fast and feet do not come down whole; too slow and nothing swings. %s is usual."

@@ -31,7 +31,7 @@ final class TravelCheck implements KeyedCheck {
             return List.of();
         }
         return judged.uses().stream().filter(use -> travels(use.exercise())).findFirst()
-                .map(use -> List.of(found(Severity.MEND, judged.at(use),
+                .map(use -> List.of(found(Severity.FIX, judged.at(use),
                         "%s travels, with %.1f m\u00b2 for each.".formatted(use.exercise().name(),
                                 (double) floor / judged.brief().people()),
                         "Who travels needs %d m\u00b2. In less people run into each other."

@@ -30,7 +30,7 @@ final class UnderSlotCheck implements KeyedCheck {
         if (fit.over() || !fit.wellOff()) {
             return List.of();
         }
-        return List.of(found(Severity.CONSIDER, Place.CLASS,
+        return List.of(found(Severity.WATCH, Place.CLASS,
                 "%s of the slot are empty.".formatted(Lengths.clock(fit.spare())),
                 "More than a tenth of %d min has no plan. People come for the whole slot."
                         .formatted(fit.slot().toMinutes()),

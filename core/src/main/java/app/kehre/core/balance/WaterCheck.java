@@ -66,9 +66,14 @@ final class WaterCheck implements KeyedCheck {
         return ends;
     }
 
+    /** Returns the words of the time that a finding is about: "from 1:10 to 19:39". */
+    static String gap(Finding finding) {
+        return finding.what().substring("No water ".length(), finding.what().length() - 1);
+    }
+
     private Finding finding(ClassUnderCheck judged, Gap gap) {
         Optional<Entry> before = boundary(judged, gap);
-        return found(Severity.MEND, before.map(judged::at).orElse(Place.CLASS),
+        return found(Severity.FIX, before.map(judged::at).orElse(Place.CLASS),
                 "No water from %s to %s.".formatted(Lengths.clock(gap.from()), Lengths.clock(gap.to())),
                 "Water every 10 to 15 min; here it is %d. People leave the floor one by one instead."
                         .formatted(gap.to().minus(gap.from()).toMinutes()),

@@ -72,7 +72,8 @@ public final class Suggestions {
             return library.search(typed, segment.get().role()).stream().map(suggestions::suggestion).toList();
         }
         return library.all().stream()
-                .filter(each -> each.suits(segment.get().role()) && suggestions.missing(each).isEmpty())
+                .filter(each -> each.suits(segment.get().role()) && Belongs.in(plan.brief(), each)
+                        && suggestions.missing(each).isEmpty())
                 .map(suggestions::suggestion)
                 .sorted(Comparator.comparingInt(Suggestion::weight).reversed()
                         .thenComparing(each -> each.exercise().name()))

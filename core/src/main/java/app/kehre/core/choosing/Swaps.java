@@ -78,6 +78,7 @@ public final class Swaps {
         Role role = plan.segmentOf(item.id()).map(Segment::role).orElse(Role.TONING);
         return library.all().stream()
                 .filter(each -> !each.id().equals(item.exercise().id()) && suits(each, role)
+                        && (Belongs.in(plan.brief(), each) || each.family() == item.exercise().family())
                         && limits.stream().allMatch(limit -> each.cautionFor(limit).isEmpty())
                         && each.equipment().stream().allMatch(plan.brief().room()::has)
                         && servesAsMuch(item.exercise(), each)

@@ -31,7 +31,7 @@ public record Draft(ClassPlan plan, Assessment assessment) {
 
     /** Returns what is still wrong with it: what can hurt, and what the class would suffer from. */
     public List<Finding> open() {
-        return assessment.findings().stream().filter(finding -> finding.severity() != Severity.CONSIDER)
+        return assessment.findings().stream().filter(finding -> finding.severity() != Severity.WATCH)
                 .toList();
     }
 

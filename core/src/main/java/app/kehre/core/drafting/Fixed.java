@@ -30,7 +30,7 @@ interface Fixed {
 
     /** Returns whether a finding is to be mended. */
     default boolean mends(Finding finding) {
-        return finding.severity() != Severity.CONSIDER;
+        return finding.severity() != Severity.WATCH;
     }
 
     /** All lines that are there, and the segments but for those that are to be filled. */
@@ -86,7 +86,7 @@ interface Fixed {
 
             @Override
             public boolean mends(Finding finding) {
-                return finding.severity() != Severity.CONSIDER && before.stream().noneMatch(finding::same);
+                return finding.severity() != Severity.WATCH && before.stream().noneMatch(finding::same);
             }
 
             @Override

@@ -3,6 +3,7 @@ package app.kehre.core.drafting;
 import java.util.List;
 
 import app.kehre.core.brief.Brief;
+import app.kehre.core.choosing.Belongs;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Impact;
 import app.kehre.core.exercise.Library;
@@ -19,7 +20,8 @@ final class Pool {
 
     Pool(Brief brief, Library library) {
         this.brief = brief;
-        possible = library.all().stream().filter(each -> each.impact() != Impact.HIGH && enough(each))
+        possible = library.all().stream()
+                .filter(each -> each.impact() != Impact.HIGH && Belongs.in(brief, each) && enough(each))
                 .toList();
         all = possible.stream().filter(each -> !each.canHurt(brief.group().limits().keySet())).toList();
     }

@@ -181,7 +181,7 @@ public final class Recutting {
     }
 
     private boolean isWrong(ClassPlan plan) {
-        return missed(plan) >= Repairing.MEND || !fits(plan);
+        return missed(plan) >= Repairing.FIX || !fits(plan);
     }
 
     private ClassPlan better(ClassPlan one, ClassPlan other) {

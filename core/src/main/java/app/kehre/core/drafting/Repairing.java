@@ -28,8 +28,8 @@ final class Repairing {
     /** One water for so many minutes of the slot at the most. Kehre's estimate. */
     private static final int EACH_WATER = 10;
     private static final int STOP = 1000;
-    static final int MEND = 100;
-    private static final int CONSIDER = 3;
+    static final int FIX = 100;
+    private static final int WATCH = 3;
     private static final double EACH_MINUTE_OVER = 4;
     /** Minutes over the slot that Fit takes away at the end; each minute more counts nearly as much as a finding. */
     private static final double FIT_TAKES = 1.5;
@@ -85,8 +85,8 @@ final class Repairing {
     static double weight(Finding finding) {
         return switch (finding.severity()) {
             case STOP -> STOP;
-            case MEND -> MEND;
-            case CONSIDER -> CONSIDER;
+            case FIX -> FIX;
+            case WATCH -> WATCH;
         };
     }
 
@@ -121,7 +121,7 @@ final class Repairing {
     }
 
     private static boolean isTaste(Finding finding) {
-        return finding.severity() == Severity.CONSIDER;
+        return finding.severity() == Severity.WATCH;
     }
 
     private Optional<Assessment> better(Assessment now, Predicate<Finding> wanted) {

@@ -35,7 +35,7 @@ final class HopCheck implements Check {
         Duration length = checked.conditions().length(last.count() - first.count() + 1);
         Duration most = checked.conditions().limits().hopping();
         if (length.compareTo(most) > 0) {
-            found.add(checked.found(CheckKey.HOPS, Severity.MEND, first.part(), first.count(),
+            found.add(checked.found(CheckKey.HOPS, Severity.FIX, first.part(), first.count(),
                     "From count %d hops go on for %s.".formatted(first.count(), Lengths.clock(length)),
                     "Hops at most %s on end, always as an option, upwards only.".formatted(
                             Lengths.notation(most))));

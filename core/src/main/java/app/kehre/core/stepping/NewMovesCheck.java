@@ -42,7 +42,7 @@ final class NewMovesCheck implements Check {
     }
 
     private static Finding misstep(Checked checked, int phrase, int part, int moves, int most) {
-        return checked.found(CheckKey.NEW_MOVES, Severity.MEND, part, checked.countOf(part),
+        return checked.found(CheckKey.NEW_MOVES, Severity.FIX, part, checked.countOf(part),
                 "Phrase %d has %d new moves; %s bear %d.".formatted(phrase + 1, moves,
                         checked.conditions().level().words(), most),
                 "What is new has to be seen, tried and repeated. Fewer moves, done longer, are learnt sooner.");

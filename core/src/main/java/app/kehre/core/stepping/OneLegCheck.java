@@ -48,7 +48,7 @@ final class OneLegCheck implements Check {
         boolean hard = onBench || counts > limits.countsOnOneLeg();
         String side = standing(first).word();
         return java.util.Optional.of(checked.found(CheckKey.ONE_LEG,
-                hard ? Severity.MEND : Severity.CONSIDER, first.part(), first.count(),
+                hard ? Severity.FIX : Severity.WATCH, first.part(), first.count(),
                 "From count %d the %s leg stands for %d counts under %d lifts.".formatted(first.count(), side,
                         counts, lifts),
                 "%s at most %d lifts in a row over one standing leg, and %d counts without a change."

@@ -37,7 +37,7 @@ final class PhraseCheck implements Check {
     }
 
     private static Finding across(Checked checked, int part, int at, int next) {
-        return checked.found(CheckKey.PHRASE, Severity.CONSIDER, part, at / 2 + 1,
+        return checked.found(CheckKey.PHRASE, Severity.WATCH, part, at / 2 + 1,
                 "%s begins on count %d and runs over the end of the phrase on count %d.".formatted(
                         checked.combination().parts().get(part).move().name(), at / 2 + 1, next / 2),
                 "People hear the new phrase and expect a new move there.");
@@ -47,7 +47,7 @@ final class PhraseCheck implements Check {
         int counts = Math.ceilDiv(halfCounts, 2);
         int phrases = Math.ceilDiv(halfCounts, PHRASE);
         int missing = phrases * Combination.PHRASE - counts;
-        return checked.found(CheckKey.PHRASE, Severity.MEND, part, counts,
+        return checked.found(CheckKey.PHRASE, Severity.FIX, part, counts,
                 "%d counts: %d are missing to fill %s.".formatted(counts, missing,
                         phrases == 1 ? "the phrase" : phrases + " phrases"),
                 "A phrase has 32 counts. What does not fill it starts the next time off the music.");

@@ -187,8 +187,8 @@ final class Repairs {
     private static int weight(List<Finding> missteps) {
         return missteps.stream().mapToInt(each -> switch (each.severity()) {
             case STOP -> 100;
-            case MEND -> 10;
-            case CONSIDER -> 1;
+            case FIX -> 10;
+            case WATCH -> 1;
         }).sum();
     }
 

@@ -29,7 +29,7 @@ final class RepeatCheck implements Check {
 
     private static Finding misstep(Checked checked, Dance.Beat beat, Slip slip) {
         int last = checked.combination().parts().size() - 1;
-        return checked.found(CheckKey.REPEAT, Severity.MEND, last, checked.dance().counts(),
+        return checked.found(CheckKey.REPEAT, Severity.FIX, last, checked.dance().counts(),
                 "It ends %s. Done again from there, %s on count %d does not work: %s.".formatted(
                         checked.dance().end().words(), checked.part(beat).move().name(), beat.count(),
                         slip.words()),

@@ -35,7 +35,7 @@ final class SameLeadCheck implements Check {
         if (length.compareTo(limits.sameLead()) > 0) {
             Dance.Beat first = beats.getFirst();
             found.add(checked.found(CheckKey.SAME_LEAD,
-                    length.compareTo(limits.sameLeadMost()) > 0 ? Severity.MEND : Severity.CONSIDER,
+                    length.compareTo(limits.sameLeadMost()) > 0 ? Severity.FIX : Severity.WATCH,
                     first.part(), first.count(),
                     "From count %d the %s foot leads for %s.".formatted(first.count(), first.lead().word(),
                             Lengths.clock(length)),

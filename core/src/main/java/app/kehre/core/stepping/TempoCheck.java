@@ -22,7 +22,7 @@ final class TempoCheck implements Check {
         }
         boolean fast = bpm > range.most();
         return List.of(checked.found(CheckKey.DANCE_TEMPO,
-                onStep && fast ? Severity.MEND : Severity.CONSIDER, 0, 1,
+                onStep && fast ? Severity.FIX : Severity.WATCH, 0, 1,
                 "%d BPM is %s: %s goes with %s.".formatted(bpm, fast ? "too fast" : "slow", range.what(),
                         range.words()),
                 fast && onStep

@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Fact;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
@@ -89,7 +90,7 @@ class AnyClassTest {
                 findings.stream().map(Finding::what).toList());
         assertThat(judged(aside).findings()).noneMatch(chosen::same);
         assertThat(judged(aside).aside()).extracting(Assessment.Aside::reason).contains("meant to be so");
-        assertThat(judged(Assessment.takeUp(aside, chosen)).findings()).anyMatch(chosen::same);
+        assertThat(judged(Assessment.takeUp(aside, Fact.of(chosen))).findings()).anyMatch(chosen::same);
     }
 
     @Property(tries = 100, seed = "20261127")

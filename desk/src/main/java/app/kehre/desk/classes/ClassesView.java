@@ -145,9 +145,9 @@ public final class ClassesView extends VBox {
 
     private static Label open(Assessment judged) {
         String words = Arrays.stream(Severity.values()).filter(severity -> judged.count(severity) > 0)
-                .map(severity -> "%d %s".formatted(judged.count(severity), severity.said()))
-                .collect(Collectors.joining(", "));
-        return Words.plain(words.isEmpty() ? "nothing open" : words,
+                .map(severity -> "%s %d".formatted(severity.words(), judged.count(severity)))
+                .collect(Collectors.joining(" \u00b7 "));
+        return Words.plain(words.isEmpty() ? "all clear" : words,
                 judged.count(Severity.STOP) > 0 ? "over" : "soft",
                 "small");
     }

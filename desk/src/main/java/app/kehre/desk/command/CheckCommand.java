@@ -23,7 +23,7 @@ final class CheckCommand implements Callable<Integer> {
     @Parameters(paramLabel = "PLAN", description = "A plan, NAME.kehre.json.")
     private @Nullable Path plan;
 
-    @Option(names = "--json", description = "As JSON: check, severity, segment, item, startMs, text, why, mends.")
+    @Option(names = "--json", description = "As JSON: severity, text, why, mends, and the places with check, segment, item, startMs.")
     private boolean json;
 
     @Override

@@ -20,7 +20,7 @@ import app.kehre.core.choosing.Swaps;
 import app.kehre.core.edit.Addables;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
-import app.kehre.core.finding.Finding;
+import app.kehre.core.finding.Fact;
 import app.kehre.core.finding.Place;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.EntryId;
@@ -133,8 +133,8 @@ public final class ChoosingViewModel {
     }
 
     /** Returns what should be looked at, the most serious first. */
-    List<Finding> findings() {
-        return judging.assessment().get().findings();
+    List<Fact> facts() {
+        return judging.assessment().get().facts();
     }
 
     /**
@@ -146,14 +146,14 @@ public final class ChoosingViewModel {
     record Previewed(Way way, Effect effect) {}
 
     /**
-     * Asks for the ways to mend findings, with their effects; told one finding after the other. While somebody types,
+     * Asks for the ways to mend facts, with their effects; told one fact after the other. While somebody types,
      * only once the keys rest for a moment.
      */
-    void askMends(List<Finding> findings, BiConsumer<Integer, List<Previewed>> show) {
+    void askMends(List<Fact> facts, BiConsumer<Integer, List<Previewed>> show) {
         Assessment now = judging.assessment().get();
         Library all = library.get();
         boolean typing = plan.open().shown().get() != plan.open().settled().get();
-        mends.askEach(findings, typing ? KEYS_REST : Duration.ZERO, finding -> finding.mends().stream()
+        mends.askEach(facts, typing ? KEYS_REST : Duration.ZERO, fact -> fact.mends().stream()
                 .map(mend -> new Previewed(mend, Effect.of(now, mend.after(), all))).toList(), show,
                 failure -> {
                     throw failure;
@@ -161,13 +161,13 @@ public final class ChoosingViewModel {
     }
 
     /** Mends a finding; one of a class that is no longer shown would take back what was done since, so it waits. */
-    void mend(Finding finding, Way mend) {
+    void mend(Fact fact, Way mend) {
         if (!judged()) {
             return;
         }
         Optional<EntryId> entry = plan.entry().get();
         plan.changePlan(mend.words(), _ -> mend.after());
-        entry.filter(id -> plan.plan().find(id).isPresent()).or(finding::entry).ifPresent(plan::select);
+        entry.filter(id -> plan.plan().find(id).isPresent()).or(fact::entry).ifPresent(plan::select);
     }
 
     /** Asks for all that would make the class fit its group. */
@@ -194,8 +194,8 @@ public final class ChoosingViewModel {
     }
 
     /** Points out where a finding is. */
-    void light(Finding finding) {
-        lit.set(stretch(finding.place()));
+    void light(Fact fact) {
+        lit.set(stretch(fact.place()));
     }
 
     private Optional<Stretch> stretch(Place place) {
@@ -211,14 +211,14 @@ public final class ChoosingViewModel {
                 () -> place.segment().ifPresent(plan::selectSegment));
     }
 
-    /** Sets a finding aside for a reason, as one step. */
-    void setAside(Finding finding, String reason) {
-        plan.changePlan("Set aside", now -> Assessment.setAside(now, finding, reason));
+    /** Sets a fact aside for a reason, as one step. */
+    void setAside(Fact fact, String reason) {
+        plan.changePlan("Set aside", now -> Assessment.setAside(now, fact, reason));
     }
 
-    /** Opens a finding again, as one step. */
-    void takeUp(Finding finding) {
-        plan.changePlan("Take up again", now -> Assessment.takeUp(now, finding));
+    /** Opens a fact again, as one step. */
+    void takeUp(Fact fact) {
+        plan.changePlan("Take up again", now -> Assessment.takeUp(now, fact));
     }
 
     PlanViewModel plan() {

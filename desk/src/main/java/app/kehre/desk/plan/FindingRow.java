@@ -17,7 +17,8 @@ import javafx.scene.layout.Region;
 
 import org.jspecify.annotations.Nullable;
 
-import app.kehre.core.finding.Finding;
+import app.kehre.core.finding.Fact;
+import app.kehre.core.finding.Place;
 import app.kehre.core.plan.SetAside;
 import app.kehre.desk.control.MeasuredBox;
 import app.kehre.desk.control.Words;
@@ -40,19 +41,21 @@ final class FindingRow extends HBox {
     private final FlowPane mends = new FlowPane(5, 5);
     private final TextField reason = new TextField();
     private final Hyperlink fit;
-    private final Hyperlink others;
+    private final Hyperlink show;
     private final Hyperlink moreWays = link("", this::showAllWays);
     private List<ChoosingViewModel.Previewed> ways = List.of();
     private boolean allWays;
-    private @Nullable Finding finding;
+    private @Nullable Fact fact;
+    /** The place that is shown next. */
+    private int next;
 
-    FindingRow(ChoosingViewModel model, FindingsPane pane) {
+    FindingRow(ChoosingViewModel model) {
         super(8);
         this.model = model;
         setMinHeight(USE_PREF_SIZE);
         mends.setMinWidth(0);
         fit = link("Make it fit", () -> model.side().set(ChoosingViewModel.Side.PROPOSE));
-        others = link("", () -> withFinding(pane::toggleKind));
+        show = link("", this::showNext);
         hide(fit);
         hide(why);
         hide(reason);
@@ -60,11 +63,11 @@ final class FindingRow extends HBox {
         reason.getStyleClass().add("aside-reason");
         reason.setOnAction(_ -> setAside());
         FlowPane links = new FlowPane(8, 0, severity,
-                link("Show", () -> withFinding(each -> model.jump(each.place()))),
+                show,
                 link("Why", () -> toggle(why)), fit, asideLink());
         links.setAlignment(Pos.CENTER_LEFT);
         links.setMinWidth(0);
-        MeasuredBox words = new MeasuredBox(3, what, mends, links, why, reason, others);
+        MeasuredBox words = new MeasuredBox(3, what, mends, links, why, reason);
         HBox.setHgrow(words, Priority.ALWAYS);
         getChildren().setAll(sign, words);
         getStyleClass().add("finding");
@@ -73,32 +76,46 @@ final class FindingRow extends HBox {
     }
 
     /** Shows a finding; the ways to mend it are hidden until they have been worked out anew. */
-    void show(Kinds.Shown shown) {
-        Finding now = shown.finding();
-        others.setText(shown.open()
-                ? "Hide the %d others".formatted(shown.behind())
-                : "%d more like it".formatted(shown.behind()));
-        there(others, shown.behind() > 0);
-        Finding before = finding;
-        finding = now;
+    void show(Fact now) {
+        Fact before = fact;
+        fact = now;
         mends.getChildren().forEach(each -> each.setVisible(false));
         if (before == null || !now.same(before)) {
             hide(why);
             hide(reason);
             reason.clear();
             allWays = false;
+            next = 0;
         }
+        next = Math.min(next, now.places().size() - 1);
+        nameShow();
         if (before == null || before.severity() != now.severity()) {
-            sign.getStyleClass().setAll("finding-sign", "severity-" + now.severity().words());
-            severity.setText(now.severity().said());
+            sign.getStyleClass().setAll("finding-sign", "severity-" + now.severity().key());
+            severity.setText(now.severity().words());
         }
         there(fit, now.key().ofTheSlot());
         what.setText(now.what());
         why.setText("%s (%s)".formatted(now.why(), now.source().words()));
     }
 
-    private void withFinding(Consumer<Finding> use) {
-        Optional.ofNullable(finding).ifPresent(use);
+    /** Shows the next place of the fact, and after the last one the first. */
+    private void showNext() {
+        withFinding(each -> {
+            List<Place> places = each.places();
+            model.jump(places.get(next));
+            next = (next + 1) % places.size();
+            nameShow();
+        });
+    }
+
+    private void nameShow() {
+        withFinding(each -> show.setText(each.places().size() == 1
+                ? "Show"
+                : "Show %d of %d".formatted(next + 1, each.places().size())));
+    }
+
+    private void withFinding(Consumer<Fact> use) {
+        Optional.ofNullable(fact).ifPresent(use);
     }
 
     private Hyperlink asideLink() {

@@ -22,7 +22,7 @@ import app.kehre.core.advice.Severity;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.choosing.GroupFit;
 import app.kehre.core.finding.CheckKey;
-import app.kehre.core.finding.Finding;
+import app.kehre.core.finding.Fact;
 import app.kehre.desk.control.Words;
 import app.kehre.desk.look.Tips;
 
@@ -30,7 +30,7 @@ import app.kehre.desk.look.Tips;
 final class FindingsPane extends ScrollPane {
 
     private static final int SHOWN = 12;
-    private static final String ALL_WELL = "Nothing found: time, effort, areas, preparation, choreography, floor, people and"
+    private static final String ALL_WELL = "All clear: nothing to fix. Time, effort, areas, preparation, choreography, floor, people and"
             + " music were checked.";
 
     private final ChoosingViewModel model;
@@ -46,7 +46,6 @@ final class FindingsPane extends ScrollPane {
     private final VBox list = new VBox(8);
     private final VBox proposals = new VBox(8);
     private List<String> shownWords = List.of();
-    private final Kinds kinds = new Kinds();
     private final Set<Severity> hidden = EnumSet.noneOf(Severity.class);
 
     FindingsPane(ChoosingViewModel model) {
@@ -62,7 +61,7 @@ final class FindingsPane extends ScrollPane {
         }
         bar.getChildren().setAll(filters.values());
         bar.setMinWidth(0);
-        rows = Stream.generate(() -> new FindingRow(model, this)).limit(SHOWN).toList();
+        rows = Stream.generate(() -> new FindingRow(model)).limit(SHOWN).toList();
         fit.setId("fit-group");
         fit.setOnAction(_ -> model.askProposals(this::showProposals));
         Tips.say(fit, "Makes the plan fit this group; you tick what you want");
@@ -86,19 +85,19 @@ final class FindingsPane extends ScrollPane {
     }
 
     private static List<String> words(Assessment assessment) {
-        return Stream.concat(assessment.findings().stream().map(Finding::what),
+        return Stream.concat(assessment.facts().stream().map(Fact::what),
                 assessment.aside().stream().map(Assessment.Aside::reason)).toList();
     }
 
     void show() {
         Assessment assessment = model.assessment().get();
         shownWords = words(assessment);
-        List<Kinds.Shown> all = kinds.of(assessment.findings().stream()
-                .filter(finding -> !hidden.contains(finding.severity())).toList());
-        List<Kinds.Shown> shown = all.stream().limit(SHOWN).toList();
+        List<Fact> all = assessment.facts().stream().filter(fact -> !hidden.contains(fact.severity()))
+                .toList();
+        List<Fact> shown = all.stream().limit(SHOWN).toList();
         filters.forEach((severity, button) -> button
-                .setText("%s %d".formatted(severity.said(), assessment.count(severity))));
-        there(allWell, assessment.findings().isEmpty());
+                .setText("%s %d".formatted(severity.words(), assessment.count(severity))));
+        there(allWell, assessment.facts().isEmpty() && !empty(assessment));
         long cautions = assessment.findings().stream().filter(each -> each.key() == CheckKey.CAUTION)
                 .count();
         there(fit, cautions > 0);
@@ -118,14 +117,11 @@ final class FindingsPane extends ScrollPane {
             there(proposals, false);
             there(list, true);
         }
-        model.askMends(shown.stream().map(Kinds.Shown::finding).toList(),
-                (at, ways) -> rows.get(at).showWays(ways));
+        model.askMends(shown, (at, ways) -> rows.get(at).showWays(ways));
     }
 
-    /** Shows the others of the kind of a finding, or hides them again. */
-    void toggleKind(Finding first) {
-        kinds.toggle(first);
-        show();
+    private static boolean empty(Assessment assessment) {
+        return assessment.plan().lines().findAny().isEmpty();
     }
 
     /** Nodes come and go by being seen or not, since putting them into the window anew is slow. */
@@ -135,7 +131,7 @@ final class FindingsPane extends ScrollPane {
     }
 
     private void showAside(List<Assessment.Aside> now) {
-        List<String> words = now.stream().map(each -> each.finding().what() + each.reason()).toList();
+        List<String> words = now.stream().map(each -> each.fact().what() + each.reason()).toList();
         if (!words.equals(asideWords)) {
             asideWords = words;
             aside.getChildren().setAll(now.stream().map(this::aside).toList());
@@ -144,7 +140,7 @@ final class FindingsPane extends ScrollPane {
 
     private ToggleButton filter(Severity severity) {
         ToggleButton button = new ToggleButton();
-        button.setId("show-" + severity.words());
+        button.setId("show-" + severity.key());
         button.getStyleClass().setAll("use");
         button.setSelected(true);
         button.setMinWidth(USE_PREF_SIZE);
@@ -160,8 +156,8 @@ final class FindingsPane extends ScrollPane {
 
     private Node aside(Assessment.Aside aside) {
         Hyperlink again = new Hyperlink("Take up again");
-        again.setOnAction(_ -> model.takeUp(aside.finding()));
-        VBox row = new VBox(2, Words.wrapped("Set aside: " + aside.finding().what(), "soft"),
+        again.setOnAction(_ -> model.takeUp(aside.fact()));
+        VBox row = new VBox(2, Words.wrapped("Set aside: " + aside.fact().what(), "soft"),
                 Words.wrapped("\u201c" + aside.reason() + "\u201d", "soft", "small"), again);
         row.getStyleClass().add("finding");
         return row;

@@ -115,7 +115,7 @@ final class SidePane extends VBox {
     }
 
     private void countFindings() {
-        int number = model.findings().size();
+        int number = model.facts().size();
         Objects.requireNonNull(heads.get(Side.FINDINGS), "head")
                 .setText(number == 0 ? "Findings" : "Findings " + number);
     }

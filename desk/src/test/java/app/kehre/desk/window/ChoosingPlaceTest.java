@@ -66,7 +66,7 @@ class ChoosingPlaceTest {
     }
 
     private static String judged(ClassPlan plan) {
-        return "Findings " + Assessment.of(plan, Instructor.LIBRARY).findings().size();
+        return "Findings " + Assessment.of(plan, Instructor.LIBRARY).facts().size();
     }
 
     private void writeBrief(String field, String text) {
@@ -76,7 +76,7 @@ class ChoosingPlaceTest {
 
     @Test
     void aClassForSoreKneesAndOnePregnantNewcomerEndsWithNoCautionUnanswered() {
-        int others = Assessment.of(instructor.plan(), Instructor.LIBRARY).findings().size();
+        int others = Assessment.of(instructor.plan(), Instructor.LIBRARY).facts().size();
         assertThat(findings()).isEqualTo("Findings " + others);
         writeBrief("#limit-knee", "3");
         writeBrief("#limit-pregnancy", "1");
@@ -116,7 +116,7 @@ class ChoosingPlaceTest {
         writeBrief("#limit-neck", "1");
         instructor.clicks("#side-findings").until("the mends are there", () -> instructor.canSee(".mend"));
         Item curl = Unanswered.of(instructor.plan()).getFirst().item();
-        int before = Assessment.of(instructor.plan(), Instructor.LIBRARY).findings().size();
+        int before = Assessment.of(instructor.plan(), Instructor.LIBRARY).facts().size();
 
         instructor.until("its own mend is there", () -> mend("Dead bug for neck (1)").isPresent());
         Button deadBug = mend("Dead bug for neck (1)").orElseThrow();

@@ -54,7 +54,7 @@ class ClassesPlaceTest {
         assertThat(words())
                 .contains("Tuesday Evening Climb", "58:59, 1:01 to spare", "Saturday Core and Stretch")
                 .anyMatch(text -> text.matches("\\d+ min moderate or harder.*"))
-                .anyMatch(text -> text.matches("\\d+ to mend.*"))
+                .anyMatch(text -> text.matches("Fix \\d+.*"))
                 .anyMatch(text -> text.startsWith("broken.kehre.json"));
     }
 

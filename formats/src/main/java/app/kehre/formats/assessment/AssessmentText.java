@@ -1,71 +1,98 @@
 package app.kehre.formats.assessment;
 
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 import app.kehre.core.balance.Assessment;
+import app.kehre.core.finding.Fact;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.value.Lengths;
 import app.kehre.formats.json.JsonText;
 
 /** What is found in a class, as JSON or as text for a person. */
 public final class AssessmentText {
 
+    /** So many ways of a fact are told; JSON has all. */
+    private static final int WAYS = 4;
+
     private AssessmentText() {}
 
-    /** Returns an array of findings: check, severity, segment, item, startMs, text, why, source, mends, aside. */
+    /**
+     * Returns the verdict and an array of facts: severity, text, why, source, mends, aside, and the places, each with check,
+     * segment, item, their ids and startMs, as what is set aside needs them.
+     */
     public static String json(Assessment assessment) {
         ObjectNode whole = JsonText.object();
         whole.put("verdict", assessment.verdict());
         ArrayNode findings = whole.putArray("findings");
-        assessment.findings().forEach(finding -> write(assessment, finding, findings.addObject()));
+        assessment.facts().forEach(fact -> write(assessment, fact, findings.addObject()));
         assessment.aside().forEach(aside -> {
             ObjectNode node = findings.addObject();
-            write(assessment, aside.finding(), node);
+            write(assessment, aside.fact(), node);
             node.put("aside", aside.reason());
         });
         return new String(JsonText.print(whole), StandardCharsets.UTF_8);
     }
 
-    private static void write(Assessment assessment, Finding finding, ObjectNode node) {
-        node.put("check", finding.check()).put("severity", finding.severity().key())
-                .put("segment", segment(assessment, finding)).put("item", item(assessment, finding));
-        finding.place().segment().ifPresent(id -> node.put("segmentId", id.number()));
-        finding.entry().ifPresent(id -> node.put("itemId", id.number()));
-        finding.entry().flatMap(assessment.timeline().plan()::find)
-                .ifPresent(line -> node.put("subject", line.subject()));
-        node
-                .put("startMs", finding.place().at().toMillis()).put("text", finding.what())
-                .put("why", finding.why()).put("source", finding.source().key())
-                .put("sourceWords", finding.source().words());
+    private static void write(Assessment assessment, Fact fact, ObjectNode node) {
+        node.put("severity", fact.severity().key()).put("text", fact.what()).put("why", fact.why())
+                .put("source", fact.source().key()).put("sourceWords", fact.source().words());
+        ArrayNode places = node.putArray("places");
+        fact.parts().forEach(part -> write(assessment, part, places.addObject()));
         ArrayNode mends = node.putArray("mends");
-        finding.mends().forEach(mend -> mends.add(mend.words()));
+        fact.mends().forEach(mend -> mends.add(mend.words()));
     }
 
-    /** Returns the verdict and a paragraph for each finding. */
+    private static void write(Assessment assessment, Finding part, ObjectNode node) {
+        node.put("check", part.check()).put("segment", segment(assessment, part)).put("item",
+                item(assessment, part));
+        part.place().segment().ifPresent(id -> node.put("segmentId", id.number()));
+        part.entry().ifPresent(id -> node.put("itemId", id.number()));
+        part.entry().flatMap(assessment.timeline().plan()::find)
+                .ifPresent(line -> node.put("subject", line.subject()));
+        node.put("startMs", part.place().at().toMillis());
+    }
+
+    /** Returns the verdict and a paragraph for each fact. */
     public static String text(Assessment assessment) {
         StringBuilder out = new StringBuilder(assessment.verdict()).append('\n');
-        for (Finding finding : assessment.findings()) {
-            out.append('\n').append(line(assessment, finding));
-            finding.mends().forEach(mend -> out.append("          or: ").append(mend.words()).append('\n'));
+        for (Fact fact : assessment.facts()) {
+            out.append('\n').append(line(assessment, fact));
+            ways(out, fact.mends());
         }
         assessment.aside().forEach(aside -> out.append("\nset aside (").append(aside.reason()).append("): ")
-                .append(aside.finding().what()).append('\n'));
+                .append(aside.fact().what()).append('\n'));
         return out.toString();
     }
 
-    private static String line(Assessment assessment, Finding finding) {
-        String item = item(assessment, finding);
-        String where = segment(assessment, finding) + (item.isEmpty() ? "" : ", " + item);
-        return String.format(Locale.ROOT, "%-8s %s%n         %s (%s; %s at %s)%n", finding.severity().words(),
-                finding.what(), finding.why(), finding.source().words(), where.isEmpty() ? "class" : where,
-                Lengths.clock(finding.place().at()));
+    private static void ways(StringBuilder out, List<Way> ways) {
+        ways.stream().limit(WAYS)
+                .forEach(way -> out.append("          or: ").append(way.words()).append('\n'));
+        if (ways.size() > WAYS) {
+            out.append("          or one of %d more ways\n".formatted(ways.size() - WAYS));
+        }
+    }
+
+    private static String line(Assessment assessment, Fact fact) {
+        String where = fact.parts().stream().map(part -> where(assessment, part)).distinct()
+                .collect(Collectors.joining("; "));
+        return String.format(Locale.ROOT, "%-8s %s%n         %s (%s; %s)%n", fact.severity().words(),
+                fact.what(), fact.why(), fact.source().words(), where);
+    }
+
+    private static String where(Assessment assessment, Finding part) {
+        String item = item(assessment, part);
+        String where = segment(assessment, part) + (item.isEmpty() ? "" : ", " + item);
+        return "%s at %s".formatted(where.isEmpty() ? "class" : where, Lengths.clock(part.place().at()));
     }
 
     private static String segment(Assessment assessment, Finding finding) {

@@ -16,6 +16,7 @@ import app.kehre.core.effort.Effort;
 import app.kehre.core.effort.ReadOut;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Fact;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.people.Limit;
 import app.kehre.core.plan.ClassPlan;
@@ -42,11 +43,14 @@ class EverythingAtOnceTest {
     }
 
     private static List<Finding> serious(Assessment assessment) {
-        return assessment.findings().stream().filter(finding -> finding.severity() != Severity.CONSIDER)
+        return assessment.findings().stream().filter(finding -> finding.severity() != Severity.WATCH)
                 .toList();
     }
 
-    /** What is left to do: a stop counts most, then a mend, each minute over the slot and of stretch that is missing. */
+    /**
+     * What is left to do: a stop counts most, then a mend, each minute over the slot and of stretch that is missing, and how
+     * far the aerobic part is from its target.
+     */
     private static double left(Assessment assessment) {
         double over = Math.max(0, -assessment.timeline().fit().spare().toSeconds() / 60.0);
         double stretched = assessment.timeline().plan().segments().stream()
@@ -54,9 +58,12 @@ class EverythingAtOnceTest {
                 .mapToDouble(
                         segment -> assessment.timeline().ofSegment(segment.id()).length().toSeconds() / 60.0)
                 .sum();
-        long mends = serious(assessment).stream().filter(finding -> finding.severity() == Severity.MEND)
+        long mends = serious(assessment).stream().filter(finding -> finding.severity() == Severity.FIX)
                 .filter(finding -> !MEASURED.contains(finding.check())).count();
-        return 10.0 * assessment.count(Severity.STOP) + 3.0 * mends + over + 2 * Math.max(0, 8 - stretched);
+        double outside = assessment.effort().insideAerobic().map(inside -> Math.max(0, 0.5 - inside))
+                .orElse(0.0);
+        return 10.0 * assessment.count(Severity.STOP) + 3.0 * mends + over + 2 * Math.max(0, 8 - stretched)
+                + 6 * outside;
     }
 
     /** The mend that leaves least to do, of the first finding that one helps or at least takes away. */
@@ -120,7 +127,7 @@ class EverythingAtOnceTest {
         assertThat(judge(aside).findings()).noneMatch(first::same);
         assertThat(judge(aside).aside()).extracting(Assessment.Aside::reason)
                 .containsExactly("the cupboard has more");
-        assertThat(Assessment.takeUp(aside, first)).isEqualTo(plan);
+        assertThat(Assessment.takeUp(aside, Fact.of(first))).isEqualTo(plan);
         assertThat(CribSheet.of(Timeline.of(aside)).aside()).singleElement().asString()
                 .endsWith(": the cupboard has more");
     }
