@@ -20,6 +20,7 @@ import app.kehre.core.choosing.GroupFit;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Family;
 import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Position;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.people.Level;
@@ -239,8 +240,22 @@ public final class Drafting {
         moves.forEach(each -> why.put(each.id(), "raises the pulse without a jump"));
         return moves.isEmpty()
                 ? plan
-                : plan.with(
-                        segment.withEntries(List.of(circuits.circuit(segment, plan.nextEntryId(), moves))));
+                : plan.with(segment.withEntries(
+                        List.of(circuits.circuit(segment, plan.nextEntryId(), apart(moves)))));
+    }
+
+    /** The same moves, the best first, but so that neighbours work different areas as long as there are such. */
+    private static List<Exercise> apart(List<Exercise> moves) {
+        List<Exercise> left = new ArrayList<>(moves);
+        List<Exercise> apart = new ArrayList<>();
+        while (!left.isEmpty()) {
+            List<Muscle> before = apart.isEmpty() ? List.of() : apart.getLast().main();
+            Exercise next = left.stream().filter(each -> each.main().stream().noneMatch(before::contains))
+                    .findFirst().orElse(left.getFirst());
+            left.remove(next);
+            apart.add(next);
+        }
+        return apart;
     }
 
     private Toner toner(ClassPlan plan) {

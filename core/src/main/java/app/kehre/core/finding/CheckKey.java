@@ -57,6 +57,21 @@ public enum CheckKey {
     STAGES("stages"),
     /** Work by the clock that changing over and explaining take away. */
     LOST_WORK("lost-work"),
+    /** More of an exercise than makes sense. */
+    DOSE_OVER_MOST("dose-over-most"),
+    CIRCUIT_OF_ONE("circuit-of-one"),
+    /** Neighbouring stations work the same area. */
+    SAME_STATIONS("same-stations"),
+    CHAIRS_TO_FLOOR("chairs-to-floor"),
+    /** The class ends on the floor. */
+    ENDS_DOWN("ends-down"),
+    /** Strength is promised, and what is there to work against is not used. */
+    NO_RESISTANCE("no-resistance"),
+    CORE_WITHOUT_CORE("core-without-core"),
+    /** One move for minutes, with nothing new. */
+    MONOTONY("monotony"),
+    /** Too many different exercises. */
+    TOO_MANY("too-many"),
     FLOOR_CHANGES("floor-changes"),
     KIT_CHANGES("kit-changes"),
     TOO_LITTLE("too-little"),

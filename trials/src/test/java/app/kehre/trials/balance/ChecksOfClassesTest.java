@@ -5,6 +5,7 @@ import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
@@ -17,8 +18,10 @@ import org.junit.jupiter.params.provider.MethodSource;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Effect;
 import app.kehre.core.brief.Goal;
+import app.kehre.core.brief.Quality;
 import app.kehre.core.brief.Room;
 import app.kehre.core.brief.School;
+import app.kehre.core.brief.Start;
 import app.kehre.core.choreography.Build;
 import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Method;
@@ -51,7 +54,7 @@ class ChecksOfClassesTest {
 
     /** In these classes one edit goes only a part of the way. */
     private static final Set<String> ONE_EDIT_IS_TOO_LITTLE = Set.of("under-slot", "changeover", "jump",
-            "cool-down-high");
+            "cool-down-high", "no-resistance");
     private static final List<Duration> SHORT_AND_FITTING = List.of(Duration.ofSeconds(60),
             Duration.ofSeconds(255));
     private static final String FOUR_OF_EACH = "march 16 eights; step-touch 16 eights; grapevine 16 eights";
@@ -206,6 +209,55 @@ class ChecksOfClassesTest {
                         newcomers(30).segment("Welcome", Role.TALK, 120, "talk").aerobic("march 16 eights")));
     }
 
+    private static Hall strong() {
+        return hall().brief(brief -> brief.with(brief.goal().with(Quality.STRENGTH, true))
+                .with(brief.room().withCount(Equipment.WEIGHT, OptionalInt.of(20))));
+    }
+
+    private static Hall onChairs() {
+        return hall().brief(brief -> brief.with(brief.room().with(Start.ON_CHAIRS)));
+    }
+
+    private static Hall circuit(String lines) {
+        return hall().toning(lines).plans(plans -> plans.circuit(lines.split(";").length, 2, 20));
+    }
+
+    static Stream<Arguments> parts() {
+        return Stream.of(
+                arguments("dose-over-most", hall().toning("squat 4 x 25 reps"),
+                        hall().toning("squat 3 x 15 reps")),
+                arguments("circuit-of-one", circuit("squat 30 s on, 15 s off"),
+                        circuit("squat 30 s on, 15 s off; push-up 30 s on, 15 s off")),
+                arguments("same-stations",
+                        circuit("squat 30 s on, 15 s off; reverse-lunge 30 s on, 15 s off; push-up 30 s on, 15 s off; "
+                                + "forearm-plank 30 s on, 15 s off"),
+                        circuit("squat 30 s on, 15 s off; push-up 30 s on, 15 s off; reverse-lunge 30 s on, 15 s off; "
+                                + "forearm-plank 30 s on, 15 s off")),
+                arguments("chairs-to-floor", onChairs().toning("seated-hip-lift 12 reps; hip-lift 12 reps"),
+                        onChairs().toning("seated-hip-lift 12 reps; sit-to-stand 12 reps")),
+                arguments("ends-down",
+                        hall().core("forearm-plank hold 25 s")
+                                .stretch("hamstring-stretch stretch 25 s, each side"),
+                        hall().core("forearm-plank hold 25 s").stretch(
+                                "hamstring-stretch stretch 25 s, each side; reach-tall stretch 20 s")),
+                arguments("no-resistance",
+                        strong().toning("squat 40 reps; push-up 30 reps; split-squat 20 reps, each side"),
+                        strong().toning(
+                                "squat 40 reps; bent-row 40 reps @ 2 heavy weights; biceps-curl 30 reps @ 2 heavy weights")),
+                arguments("core-without-core",
+                        hall().core("squat 60 reps; push-up 30 reps; forearm-plank hold 25 s"),
+                        hall().core("forearm-plank 3 x hold 25 s; curl-up 30 reps; squat 12 reps")),
+                arguments("monotony", hall().aerobic("march 60 eights"),
+                        hall().aerobic("march 32 eights; step-touch 32 eights")),
+                arguments("too-many", hall()
+                        .aerobic(
+                                "march 30 eights; step-touch 30 eights; grapevine 30 eights; mambo 30 eights")
+                        .toning("squat 12 reps; push-up 12 reps; split-squat 12 reps; bent-row 12 reps; biceps-curl 12 reps; "
+                                + "calf-raise 12 reps; lateral-raise 12 reps; hip-lift 12 reps; curl-up 12 reps"),
+                        hall().aerobic(
+                                "march 40 eights; step-touch 40 eights; grapevine 40 eights; mambo 40 eights")));
+    }
+
     private static Hall promise(Muscle area) {
         return hall().brief(brief -> brief.with(new Goal(Set.of(area), Set.of())));
     }
@@ -250,7 +302,7 @@ class ChecksOfClassesTest {
     }
 
     @ParameterizedTest(name = "{0}")
-    @MethodSource({"time", "effort", "areas", "preparation", "floorAndMusic", "people"})
+    @MethodSource({"time", "effort", "areas", "preparation", "floorAndMusic", "people", "parts"})
     void aCheckFlagsTheOneAndNotItsTwin(String check, Hall flagged, Hall twin) {
         List<Finding> found = Hall.of(flagged.judged(), check);
 
@@ -263,7 +315,7 @@ class ChecksOfClassesTest {
     }
 
     @ParameterizedTest(name = "{0}")
-    @MethodSource({"time", "effort", "areas", "preparation", "floorAndMusic", "people"})
+    @MethodSource({"time", "effort", "areas", "preparation", "floorAndMusic", "people", "parts"})
     void whereThereAreMendsOneOfThemMendsIt(String check, Hall flagged, Hall twin) {
         Assessment before = flagged.judged();
         Finding finding = Hall.of(before, check).getFirst();
@@ -304,7 +356,7 @@ class ChecksOfClassesTest {
     @Test
     void everyCheckIsHere() {
         Set<String> tried = new HashSet<>();
-        Stream.of(time(), effort(), areas(), preparation(), floorAndMusic(), people())
+        Stream.of(time(), effort(), areas(), preparation(), floorAndMusic(), people(), parts())
                 .flatMap(each -> each)
                 .forEach(each -> tried.add(((String) each.get()[0]).replaceAll("/.*", "")));
 

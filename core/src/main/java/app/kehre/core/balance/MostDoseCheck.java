@@ -1,0 +1,73 @@
+package app.kehre.core.balance;
+
+import java.time.Duration;
+import java.util.List;
+
+import app.kehre.core.advice.Severity;
+import app.kehre.core.advice.SourceKind;
+import app.kehre.core.dose.Amount;
+import app.kehre.core.dose.AsMany;
+import app.kehre.core.dose.CountPattern;
+import app.kehre.core.dose.Counts;
+import app.kehre.core.dose.Dose;
+import app.kehre.core.dose.DoseNotation;
+import app.kehre.core.dose.Hold;
+import app.kehre.core.dose.Interval;
+import app.kehre.core.dose.Open;
+import app.kehre.core.dose.Reps;
+import app.kehre.core.dose.Stage;
+import app.kehre.core.finding.CheckKey;
+import app.kehre.core.finding.Finding;
+import app.kehre.core.plan.Item;
+import app.kehre.core.proposal.Way;
+
+/** A line has much more of an exercise than makes sense. */
+final class MostDoseCheck implements KeyedCheck {
+
+    /** So much over the most that the library gives is too much. Kehre's estimate. */
+    private static final double MUCH = 1.5;
+
+    @Override
+    public CheckKey key() {
+        return CheckKey.DOSE_OVER_MOST;
+    }
+
+    @Override
+    public List<Finding> of(ClassUnderCheck judged) {
+        return judged.items().stream()
+                .filter(item -> amount(item.exercise().dosing().most()) > 0
+                        && amount(item.dose()) > MUCH * amount(item.exercise().dosing().most()))
+                .map(item -> finding(judged, item)).toList();
+    }
+
+    private Finding finding(ClassUnderCheck judged, Item item) {
+        String most = DoseNotation.print(item.exercise().dosing().most());
+        return found(Severity.WATCH, judged.at(item),
+                "%s: %s, where %s is the most that is usual.".formatted(item.name(),
+                        DoseNotation.print(item.dose()),
+                        most),
+                "Far beyond its usual range an exercise is done badly before it is done. A second one for the same area serves more.",
+                SourceKind.TEACHING_RANGE,
+                () -> List.of(Way.of("%s: %s".formatted(item.name(), most),
+                        judged.plan().with(item.withDose(item.exercise().dosing().most())))));
+    }
+
+    /** Reps or seconds in all, the pulses as half of a rep; 0 for what is measured otherwise. */
+    private static double amount(Dose dose) {
+        return switch (dose) {
+            case Reps reps -> reps.sets() * reps.stages().stream().mapToDouble(MostDoseCheck::reps).sum();
+            case Hold hold -> hold.held().amount() instanceof Amount.OfTime(Duration length)
+                    ? (double) hold.sets() * length.toSeconds()
+                    : 0;
+            case AsMany _,Counts _,CountPattern _,Interval _,Open _ -> 0;
+        };
+    }
+
+    private static double reps(Stage stage) {
+        return switch (stage) {
+            case Stage.Moves moves ->
+                moves.unit() == Stage.Unit.PULSE ? moves.number() / 2.0 : moves.number();
+            case Stage.Held _ -> 0;
+        };
+    }
+}
