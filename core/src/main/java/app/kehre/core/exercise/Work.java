@@ -1,5 +1,6 @@
 package app.kehre.core.exercise;
 
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -55,7 +56,13 @@ public record Work(Map<Muscle, Double> muscles, Resistance resistance, Set<Muscl
     /** Returns the muscle groups that it is chosen for: those with the greatest share. */
     public List<Muscle> main() {
         double most = most();
-        return muscles.keySet().stream().filter(muscle -> share(muscle) >= most).toList();
+        List<Muscle> main = new ArrayList<>(muscles.size());
+        muscles.forEach((muscle, share) -> {
+            if (share >= most) {
+                main.add(muscle);
+            }
+        });
+        return main;
     }
 
     /** Returns the muscle groups that help. */
@@ -87,6 +94,10 @@ public record Work(Map<Muscle, Double> muscles, Resistance resistance, Set<Muscl
     }
 
     private double most() {
-        return muscles.values().stream().mapToDouble(share -> share).max().orElse(0);
+        double most = 0;
+        for (double share : muscles.values()) {
+            most = Math.max(most, share);
+        }
+        return most;
     }
 }

@@ -95,10 +95,21 @@ final class DetailPane extends ScrollPane {
     private static void addBody(List<Node> rows, Exercise exercise) {
         rows.add(Words.heading(exercise.pattern().words().equals("stretch") ? "Releases" : "Works"));
         exercise.work().muscles().forEach((muscle, share) -> rows.add(bar(muscle, share)));
+        if (!exercise.rests()) {
+            rows.add(row("against", exercise.work().resistance().words()));
+            addTerms(rows, "held", exercise.work().held());
+        }
+        exercise.work().effort().ifPresent(
+                effort -> rows.add(row("feels like",
+                        "%s of 10 in a usual set, Kehre's estimate".formatted(number(effort)))));
         addTerms(rows, "loads", exercise.work().loads());
         addTerms(rows, "prepares", exercise.work().prepares());
         rows.add(row("energy", exercise.work().mets().text().replaceFirst(",", " METs,")));
         rows.add(row("suits", words(exercise.roles())));
+    }
+
+    private static String number(double value) {
+        return value % 1 == 0 ? String.valueOf((int) value) : String.valueOf(value);
     }
 
     private static <T extends Enum<T> & Named> void addTerms(List<Node> rows, String word,
