@@ -1,7 +1,10 @@
 package app.kehre.core.balance;
 
+import java.time.Duration;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
@@ -12,11 +15,16 @@ import app.kehre.core.finding.Finding;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Segment;
 import app.kehre.core.proposal.Way;
 import app.kehre.core.timeline.SideTotals;
 
 /** One side gets more than the other: time, reps, holds. */
 final class SidesCheck implements KeyedCheck {
+
+    /** Under a fifth or 5 s nobody feels which side of a stretch was longer. */
+    private static final double STRETCH = 0.2;
+    private static final Duration A_BREATH = Duration.ofSeconds(5);
 
     private final boolean stretches;
 
@@ -33,20 +41,62 @@ final class SidesCheck implements KeyedCheck {
     public List<Finding> of(ClassUnderCheck judged) {
         double most = judged.figures().share(Threshold.SIDES);
         List<Finding> findings = new ArrayList<>();
+        Set<String> uneven = new HashSet<>();
         for (SideTotals totals : judged.sides()) {
             Item item = (Item) judged.find(totals.entries().getFirst()).orElseThrow();
-            if (item.exercise().rests() == stretches && off(totals) > most) {
+            if (item.exercise().rests() == stretches && isOff(totals, most)) {
                 findings.add(finding(judged, item, totals));
+                uneven.add(item.exercise().id());
+            }
+        }
+        if (!stretches && judged.sides().stream().anyMatch(totals -> totals.entries().size() > 1)) {
+            findings.addAll(inBlocks(judged, most, uneven));
+        }
+        return findings;
+    }
+
+    /** What one block gives to the right and another one to the left is even over the class, and tires one side at a time. */
+    private List<Finding> inBlocks(ClassUnderCheck judged, double most, Set<String> uneven) {
+        List<Finding> findings = new ArrayList<>();
+        for (SideTotals totals : SideTotals.inBlocks(judged.timeline())) {
+            Item item = (Item) judged.find(totals.entries().getFirst()).orElseThrow();
+            if (!item.exercise().rests() && !uneven.contains(item.exercise().id()) && isOff(totals, most)) {
+                String block = judged.plan().segmentOf(item.id()).map(Segment::name).orElse("");
+                findings.add(found(Severity.WATCH, judged.at(item),
+                        "In %s %s.".formatted(block, totals.words()),
+                        "Over the class the sides are even. One block after the other tires one side alone.",
+                        SourceKind.ESTIMATE, () -> List.of(eachSide(judged, item))));
             }
         }
         return findings;
     }
 
-    private static double off(SideTotals totals) {
-        double reps = off(totals.right().reps(), totals.left().reps());
-        return totals.right().reps() + totals.left().reps() > 0
-                ? reps
-                : off(totals.right().length().toMillis(), totals.left().length().toMillis());
+    /** Each block gives both sides what it gave one. */
+    private static Way eachSide(ClassUnderCheck judged, Item like) {
+        ClassPlan plan = judged.plan();
+        for (Item item : judged.items()) {
+            boolean one = item.exercise().id().equals(like.exercise().id())
+                    && !item.dose().sides().servesBoth()
+                    && item.dose().goesWith(Sides.EACH_SIDE);
+            plan = one ? plan.with(item.withDose(item.dose().withSides(Sides.EACH_SIDE))) : plan;
+        }
+        return Way.of(like.name() + ": each side, in every block", plan);
+    }
+
+    /** Reps, holds and time are compared each; a stretch is off from a fifth and 5 s on. */
+    private boolean isOff(SideTotals totals, double most) {
+        SideTotals.Sum right = totals.right();
+        SideTotals.Sum left = totals.left();
+        if (stretches) {
+            return off(right.length().toMillis(), left.length().toMillis()) >= STRETCH
+                    && right.length().minus(left.length()).abs().compareTo(A_BREATH) >= 0;
+        }
+        boolean counted = right.reps() + left.reps() > 0;
+        double reps = off(right.reps(), left.reps());
+        double held = off(right.held().toMillis(), left.held().toMillis());
+        return counted
+                ? reps > most || held > most
+                : off(right.length().toMillis(), left.length().toMillis()) > most;
     }
 
     private static double off(double right, double left) {
@@ -56,8 +106,10 @@ final class SidesCheck implements KeyedCheck {
 
     private Finding finding(ClassUnderCheck judged, Item item, SideTotals totals) {
         return found(Severity.FIX, judged.at(item), totals.words() + ".",
-                "Sides may differ by %d %%. Both sides are done exactly the same."
-                        .formatted(judged.figures().of(Threshold.SIDES)),
+                stretches
+                        ? "Sides of a stretch may differ by a fifth, or 5 s. Both sides are held alike."
+                        : "Sides may differ by %d %%. Both sides are done exactly the same."
+                                .formatted(judged.figures().of(Threshold.SIDES)),
                 SourceKind.ESTIMATE, () -> mends(judged, item, totals));
     }
 

@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.BiFunction;
 
 import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.Reps;
@@ -14,6 +15,7 @@ import app.kehre.core.dose.Sides;
 import app.kehre.core.dose.Stage;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Segment;
 import app.kehre.core.value.Lengths;
 import app.kehre.core.value.Side;
 
@@ -31,17 +33,20 @@ public record SideTotals(String exercise, List<EntryId> entries, Sum right, Sum 
      * What one side does.
      *
      * @param length working or holding
+     * @param held of it holding
      * @param reps counted reps
      */
-    public record Sum(Duration length, int reps) {
-        private static final Sum NOTHING = new Sum(Duration.ZERO, 0);
+    public record Sum(Duration length, Duration held, int reps) {
+        private static final Sum NOTHING = new Sum(Duration.ZERO, Duration.ZERO, 0);
 
-        private Sum plus(Duration more, int moreReps) {
-            return new Sum(length.plus(more), reps + moreReps);
+        private Sum plus(Duration more, boolean holds, int moreReps) {
+            return new Sum(length.plus(more), holds ? held.plus(more) : held, reps + moreReps);
         }
 
         private String words() {
-            return reps > 0 ? reps + " reps" : Lengths.clock(length);
+            return reps == 0
+                    ? Lengths.clock(length)
+                    : reps + " reps" + (held.isZero() ? "" : " and a hold of " + Lengths.clock(held));
         }
     }
 
@@ -51,13 +56,21 @@ public record SideTotals(String exercise, List<EntryId> entries, Sum right, Sum 
 
     /** Returns the totals of every exercise that is done one side at a time or with the sides in turn. */
     public static List<SideTotals> of(Timeline timeline) {
-        Map<String, List<Item>> byExercise = new LinkedHashMap<>();
+        return of(timeline, (_, item) -> item.exercise().id());
+    }
+
+    /** Returns the totals of each segment for itself: what one block gives to the right another may give to the left. */
+    public static List<SideTotals> inBlocks(Timeline timeline) {
+        return of(timeline, (segment, item) -> List.of(segment.id(), item.exercise().id()));
+    }
+
+    private static List<SideTotals> of(Timeline timeline, BiFunction<Segment, Item, Object> together) {
+        Map<Object, List<Item>> byExercise = new LinkedHashMap<>();
         timeline.plan().segments().stream().filter(segment -> !segment.leftOut())
-                .flatMap(segment -> segment.entries().stream()).forEach(entry -> {
-                    for (Item item : entry.items()) {
-                        byExercise.computeIfAbsent(item.exercise().id(), _ -> new ArrayList<>()).add(item);
-                    }
-                });
+                .forEach(segment -> segment.entries().stream().flatMap(entry -> entry.items().stream())
+                        .forEach(item -> byExercise
+                                .computeIfAbsent(together.apply(segment, item), _ -> new ArrayList<>())
+                                .add(item)));
         Map<EntryId, List<Span>> working = new HashMap<>();
         timeline.spans().stream().filter(span -> span.phase() == Phase.WORK || span.phase() == Phase.HOLD)
                 .forEach(span -> working.computeIfAbsent(span.entry(), _ -> new ArrayList<>()).add(span));
@@ -88,8 +101,10 @@ public record SideTotals(String exercise, List<EntryId> entries, Sum right, Sum 
     private static void add(Map<Side, Sum> sums, Span span, Dose dose) {
         int parts = span.done().reps();
         Duration length = span.stretch().length();
+        boolean holds = span.phase() == Phase.HOLD;
         switch (span.side()) {
-            case RIGHT, LEFT -> sums.computeIfPresent(span.side(), (_, sum) -> sum.plus(length, parts));
+            case RIGHT, LEFT ->
+                sums.computeIfPresent(span.side(), (_, sum) -> sum.plus(length, holds, parts));
             case BOTH -> {
                 boolean turns = dose.sides() == Sides.ALTERNATING;
                 int right = turns && !pairs(dose) ? (parts + 1) / 2 : parts;
@@ -97,9 +112,9 @@ public record SideTotals(String exercise, List<EntryId> entries, Sum right, Sum 
                 Duration share = turns && parts > 0
                         ? length.multipliedBy(right).dividedBy(right + left)
                         : half(length, turns);
-                sums.computeIfPresent(Side.RIGHT, (_, sum) -> sum.plus(share, right));
+                sums.computeIfPresent(Side.RIGHT, (_, sum) -> sum.plus(share, holds, right));
                 sums.computeIfPresent(Side.LEFT,
-                        (_, sum) -> sum.plus(turns ? length.minus(share) : length, left));
+                        (_, sum) -> sum.plus(turns ? length.minus(share) : length, holds, left));
             }
         }
     }

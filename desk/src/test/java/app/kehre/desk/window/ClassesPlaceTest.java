@@ -36,7 +36,7 @@ class ClassesPlaceTest {
         Files.writeString(classes.resolve("broken" + PlanDocument.ENDING), "{}");
         instructor = Instructor.withDemo(folder, new FaultyDisk());
         instructor.presses(KeyCode.DIGIT0, KeyCode.CONTROL).until("the classes are read",
-                () -> instructor.canSee(".class-card"));
+                () -> instructor.canSee(".class-card") && words().contains("Tuesday Evening Climb"));
     }
 
     @AfterEach

@@ -247,6 +247,14 @@ class ChecksOfClassesTest {
                 arguments("core-without-core",
                         hall().core("squat 60 reps; push-up 30 reps; forearm-plank hold 25 s"),
                         hall().core("forearm-plank 3 x hold 25 s; curl-up 30 reps; squat 12 reps")),
+                arguments("sides",
+                        hall().toning("split-squat 12 reps, right side")
+                                .core("split-squat 12 reps, left side"),
+                        hall().toning("split-squat 12 reps, right side; split-squat 12 reps, left side")),
+                arguments("stretch-sides", hall().stretch(
+                        "calf-stretch stretch 30 s, right side; calf-stretch stretch 20 s, left side"),
+                        hall().stretch(
+                                "calf-stretch stretch 18 s, right side; calf-stretch stretch 16 s, left side")),
                 arguments("monotony", hall().aerobic("march 60 eights"),
                         hall().aerobic("march 32 eights; step-touch 32 eights")),
                 arguments("too-many", hall()
