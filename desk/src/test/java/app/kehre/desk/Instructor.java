@@ -244,7 +244,7 @@ public final class Instructor implements AutoCloseable {
     public List<String> sticksOutOf(String selector) {
         return onFx(() -> {
             Node pane = find(selector);
-            double right = pane.localToScene(pane.getBoundsInLocal()).getMaxX() + 1;
+            double right = pane.localToScene(pane.getLayoutBounds()).getMaxX() + 1;
             return pane.lookupAll("*").stream().filter(Labeled.class::isInstance).map(Labeled.class::cast)
                     .filter(Instructor::isSeen)
                     .filter(each -> each.localToScene(each.getBoundsInLocal()).getMaxX() > right)

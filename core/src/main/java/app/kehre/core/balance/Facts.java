@@ -5,9 +5,7 @@ import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
@@ -37,6 +35,8 @@ final class Facts {
     /** Of names no more than these are told. */
     private static final int NAMED = 3;
     private static final int MOST_WAYS = 4;
+    private static final String OF_ALL = "Each of these carries a usual caution for them. Cautions are no diagnosis: the"
+            + " local rules and licensed professionals come first.";
     /** What follows where there is no warm-up, and what where nothing comes at the end. */
     private static final Set<CheckKey> WITHOUT_WARM_UP = EnumSet.of(CheckKey.NOT_PREPARED,
             CheckKey.NO_PREVIEW);
@@ -120,15 +120,11 @@ final class Facts {
                 "No easy rehearsal of %s in the warm-up.".formatted(joined(parts, PreviewCheck::move));
             case NO_WATER -> "No water %s.".formatted(joined(parts, WaterCheck::gap));
             case ON_END -> "%s: %s".formatted(
-                    Mends.capital(joined(parts, each -> before(each.what()).toLowerCase(Locale.ROOT))),
-                    first.substring(before(first).length() + 2));
+                    Mends.capital(joined(parts, ReleaseCheck::area)),
+                    first.substring(first.indexOf(':') + 2));
             default -> "%s The same %s.".formatted(first,
                     parts.size() == 2 ? "once more" : "at %d more places".formatted(parts.size() - 1));
         };
-    }
-
-    private static String before(String what) {
-        return what.substring(0, Math.max(0, what.indexOf(':')));
     }
 
     private static String joined(List<Finding> parts, Function<Finding, String> words) {
@@ -147,7 +143,8 @@ final class Facts {
         String some = String.join(", ", names.subList(0, Math.min(NAMED, names.size())));
         String more = names.size() > NAMED ? " and %d more".formatted(names.size() - NAMED) : "";
         return new Fact(worst(parts), "No alternative planned for %d %s %s: %s%s.".formatted(people,
-                people == 1 ? "person" : "people", limit.who(), some, more), parts.getFirst().why(), parts,
+                people == 1 ? "person" : "people", limit.who(), some, more),
+                parts.size() == 1 ? parts.getFirst().why() : OF_ALL, parts,
                 parts.size() == 1 ? parts.getFirst()::mends : () -> answers(limit, parts));
     }
 
@@ -161,14 +158,10 @@ final class Facts {
                 .toList();
         List<Way> ways = new ArrayList<>();
         if (!all.isEmpty()) {
-            Set<String> instead = new LinkedHashSet<>();
-            all.forEach(proposal -> instead.add(proposal.words()));
-            ways.add(Way.of("Something else for them in %s".formatted(
-                    all.size() == parts.size()
-                            ? "all " + parts.size()
-                            : "%d of %d".formatted(all.size(),
-                                    parts.size())),
-                    GroupFit.apply(plan, all)));
+            String where = all.size() == parts.size()
+                    ? "all " + parts.size()
+                    : all.size() + " of " + parts.size();
+            ways.add(Way.of("Something else for them in " + where, GroupFit.apply(plan, all)));
         }
         ways.addAll(parts.getFirst().mends());
         return ways;

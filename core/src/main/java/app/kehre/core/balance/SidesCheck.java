@@ -63,7 +63,7 @@ final class SidesCheck implements KeyedCheck {
             if (!item.exercise().rests() && !uneven.contains(item.exercise().id()) && isOff(totals, most)) {
                 String block = judged.plan().segmentOf(item.id()).map(Segment::name).orElse("");
                 findings.add(found(Severity.WATCH, judged.at(item),
-                        "In %s %s.".formatted(block, totals.words()),
+                        "%s, in %s alone.".formatted(totals.words(), block),
                         "Over the class the sides are even. One block after the other tires one side alone.",
                         SourceKind.ESTIMATE, () -> List.of(eachSide(judged, item))));
             }

@@ -20,7 +20,7 @@ public enum Field implements Named {
     /** What the muscles work against. */
     RESISTANCE("resistance", "works against", "body weight", false),
     /** The muscle groups that work against what is held, where the others do not. */
-    HELD("held", "against what is held", "lower back", false),
+    HELD("held", "with the load", "lower back", false),
     /** The joints that carry load. */
     LOADS("loads", "joints loaded", "knee; hip", false),
     /** The joints that are made ready. */

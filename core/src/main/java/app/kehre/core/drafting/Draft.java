@@ -24,7 +24,7 @@ public record Draft(ClassPlan plan, Assessment assessment) {
 
     /** Returns how this draft comes out of a class, segment by segment, with why each line is there. */
     public Way way(ClassPlan before) {
-        String words = open().isEmpty() ? "nothing serious found" : "%d to mend".formatted(open().size());
+        String words = open().isEmpty() ? "nothing to fix" : "%d to fix".formatted(open().size());
         return new Way("%d lines, %s".formatted(plan.lines().count(), words),
                 Differences.ofSegments(before, plan), List.of(), plan);
     }

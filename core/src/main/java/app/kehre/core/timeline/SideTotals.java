@@ -44,6 +44,9 @@ public record SideTotals(String exercise, List<EntryId> entries, Sum right, Sum 
         }
 
         private String words() {
+            if (length.isZero()) {
+                return "nothing";
+            }
             return reps == 0
                     ? Lengths.clock(length)
                     : reps + " reps" + (held.isZero() ? "" : " and a hold of " + Lengths.clock(held));

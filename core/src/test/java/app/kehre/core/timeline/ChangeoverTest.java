@@ -380,7 +380,7 @@ class ChangeoverTest {
     @Test
     void aForgottenSideAnOddNumberAndOneRepMoreAreAllSeen() {
         assertThat(uneven(toning().item(SQUAT, "12 reps, right side"))).containsExactly(
-                "Squat: right 12 reps, left 0:00");
+                "Squat: right 12 reps, left nothing");
         assertThat(uneven(toning().item(SQUAT, "11 reps, alternating")))
                 .containsExactly("Squat: right 6 reps, left 5 reps");
         assertThat(uneven(toning().item(SQUAT, "9 reps, right side").item(ROW, "5 reps")

@@ -23,6 +23,7 @@ import app.kehre.core.exercise.Family;
 import app.kehre.core.exercise.Impact;
 import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Position;
+import app.kehre.core.exercise.Resistance;
 import app.kehre.core.value.Named;
 
 /** An own exercise, written field by field; what is wrong stands below its field, and nothing typed is lost. */
@@ -129,6 +130,7 @@ final class CardEditor extends VBox {
             case POSITION -> words(Position.values());
             case FACING -> words(Facing.values());
             case IMPACT -> words(Impact.values());
+            case RESISTANCE -> words(Resistance.values());
             case EVERYDAY -> Optional.of(List.of("yes", "no"));
             default -> Optional.empty();
         };

@@ -97,7 +97,7 @@ final class DetailPane extends ScrollPane {
         exercise.work().muscles().forEach((muscle, share) -> rows.add(bar(muscle, share)));
         if (!exercise.rests()) {
             rows.add(row("against", exercise.work().resistance().words()));
-            addTerms(rows, "held", exercise.work().held());
+            addTerms(rows, "with the load", exercise.work().held());
         }
         exercise.work().effort().ifPresent(
                 effort -> rows.add(row("feels like",

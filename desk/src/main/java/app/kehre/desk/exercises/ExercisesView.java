@@ -107,6 +107,7 @@ public final class ExercisesView extends VBox {
         VBox.setVgrow(detail, Priority.ALWAYS);
         right.getStyleClass().add("exercise-page");
         right.setMinWidth(340);
+        right.setPrefWidth(340);
         HBox.setHgrow(right, Priority.ALWAYS);
         HBox both = new HBox(20, left, right);
         HBox.setHgrow(left, Priority.SOMETIMES);

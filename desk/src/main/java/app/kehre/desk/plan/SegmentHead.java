@@ -1,6 +1,7 @@
 package app.kehre.desk.plan;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Consumer;
@@ -35,15 +36,20 @@ import app.kehre.desk.look.Tips;
 /** The selected segment: name, role, target, tempo, and what can be done with it as a whole. */
 final class SegmentHead extends HBox {
 
+    /** Narrower than this, words give way to signs, and moving to its keys. */
+    private static final double NARROW = 690;
+
     private final PlanViewModel model;
     private final InlineField name;
     private final MenuButton role;
     private final Label length = soft("");
     private final InlineField target;
-    private final CheckBox alone = new CheckBox("stands alone");
+    private final CheckBox alone = new CheckBox();
     private final InlineField bpm;
 
     private final MenuButton pacing = new MenuButton();
+    private final MenuButton add;
+    private final List<Button> moves;
 
     SegmentHead(PlanViewModel model) {
         this.model = model;
@@ -54,31 +60,47 @@ final class SegmentHead extends HBox {
         role = roles("segment-role", model::changeRole);
         role.getStyleClass().add("flat");
         role.setMinWidth(USE_PREF_SIZE);
-        MenuButton add = roles("add-segment", model::addSegment);
-        add.setText("Segment");
+        add = roles("add-segment", model::addSegment);
+        Tips.say(add, "Adds a segment after this one");
         add.setGraphic(new FontIcon(Feather.PLUS));
         add.getStyleClass().add("flat");
         Button remove = Icons.button(Feather.TRASH_2, "Remove this segment and its lines",
                 model::removeSegment);
         remove.setId("remove-segment");
+        setId("segment-head");
         fillPacing();
+        moves = List.of(
+                Icons.button(Feather.ARROW_LEFT, "Move this segment earlier (Ctrl+Alt+Left)",
+                        () -> model.moveSegment(-1)),
+                Icons.button(Feather.ARROW_RIGHT, "Move this segment later (Ctrl+Alt+Right)",
+                        () -> model.moveSegment(1)));
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         setSpacing(4);
         setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(name, role, length, soft("of"), target, soft("\u00b7"), bpm, pacing, gap, alone,
-                add,
-                Icons.button(Feather.ARROW_LEFT, "Move this segment earlier (Ctrl+Alt+Left)",
-                        () -> model.moveSegment(-1)),
-                Icons.button(Feather.ARROW_RIGHT, "Move this segment later (Ctrl+Alt+Right)",
-                        () -> model.moveSegment(1)),
-                remove);
+                add);
+        getChildren().addAll(moves);
+        getChildren().add(remove);
+        widthProperty().addListener(_ -> fold());
+        fold();
         add.setMinWidth(USE_PREF_SIZE);
         alone.setId("stands-alone");
         alone.setMinWidth(USE_PREF_SIZE);
-        Tips.say(alone, "Belongs to a shorter cut of the class");
+        Tips.say(alone, "Stands alone: belongs to a shorter cut of the class");
         alone.setOnAction(_ -> model.changePlan("Cut mark of " + name.getText(), plan -> plan.with(
                 plan.segment(model.segment().get().orElseThrow()).withStandsAlone(alone.isSelected()))));
+    }
+
+    /** Lets words give way where there is little room, so that nothing runs into what stands beside. */
+    private void fold() {
+        boolean narrow = getWidth() > 0 && getWidth() < NARROW;
+        add.setText(narrow ? "" : "Segment");
+        alone.setText(narrow ? "" : "stands alone");
+        moves.forEach(each -> {
+            each.setManaged(!narrow);
+            each.setVisible(!narrow && name.isVisible());
+        });
     }
 
     /** How the segment is taught, and how fast its reps are. */
@@ -117,6 +139,7 @@ final class SegmentHead extends HBox {
 
     private void show(Timeline timeline, Segment segment) {
         getChildren().forEach(each -> each.setVisible(true));
+        fold();
         name.show(segment.name());
         role.setText(segment.role().words());
         length.setText(Lengths.clock(timeline.ofSegment(segment.id()).shown()));

@@ -87,6 +87,27 @@ class ExercisesPlaceTest {
         assertThat(listed()).isNotEmpty().allMatch(each -> each.position() == Position.SEATED_CHAIR);
     }
 
+    private double width() {
+        return Instructor.onFx(() -> ((ListView<?>) instructor.find("#exercises")).getWidth());
+    }
+
+    @Test
+    void theListIsAsWideWhateverIsSaidOfTheExerciseBesideIt() {
+        search("half stand");
+        double beside = width();
+        search("neck turn");
+
+        assertThat(width()).isEqualTo(beside).isGreaterThan(400);
+    }
+
+    @Test
+    void thePageSaysWhatItWorksAgainstAndHowHardASetFeels() {
+        search("squat with curl");
+
+        assertThat(page()).contains("body weight", "front of the arm, forearm and grip",
+                "5.5 of 10 in a usual set, Kehre's estimate");
+    }
+
     @Test
     void thePageSaysAllAnInstructorNeeds() {
         search("forearm plank");

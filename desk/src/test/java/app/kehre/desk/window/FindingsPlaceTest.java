@@ -105,7 +105,8 @@ class FindingsPlaceTest {
         press("Show 1 of 16");
         assertThat(instructor.sees("#segment-name")).isEqualTo("Warm-up");
         press("Show 2 of 16");
-        assertThat(instructor.sees("#segment-name")).isEqualTo("Aerobic 1");
+        instructor.until("the next place is shown",
+                () -> instructor.sees("#segment-name").equals("Aerobic 1"));
     }
 
     @Test

@@ -64,6 +64,16 @@ class NarrowWindowTest {
     }
 
     @Test
+    void theHeadOfASegmentKeepsToItsOwnRoom() {
+        for (Segment segment : demo().segments()) {
+            segment.entries().stream().findFirst().ifPresent(line -> instructor.clicksOnRoad(line.id()));
+            assertThat(instructor.sticksOutOf("#segment-head")).as(segment.name()).isEmpty();
+        }
+        instructor.pulls(1280, 800);
+        assertThat(instructor.sticksOutOf("#segment-head")).isEmpty();
+    }
+
+    @Test
     void whatIsProposedIsSeenAndTakenInASmallWindow() {
         instructor.presses(KeyCode.DIGIT6, KeyCode.ALT).clicks("#propose-fit").clicks("#fit-ask");
         instructor.until("a way is there", () -> instructor.canSee("#fit-way-1"));

@@ -123,7 +123,7 @@ class StructuresTest extends PlanWindow {
     void aForgottenSideIsSaidInTheCard() {
         instructor.clicksOnRoad(2).presses(KeyCode.ENTER).writes("10 reps, right side")
                 .presses(KeyCode.ENTER);
-        assertThat(instructor.sees("#card .over")).isEqualTo("Split squat: right 10 reps, left 0:00");
+        assertThat(instructor.sees("#card .over")).isEqualTo("Split squat: right 10 reps, left nothing");
 
         instructor.presses(KeyCode.B, KeyCode.CONTROL, KeyCode.SHIFT);
         assertThat(instructor.canSee("#card .over")).isFalse();

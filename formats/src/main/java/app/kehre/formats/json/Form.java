@@ -63,8 +63,10 @@ public interface Form<E> {
     <T extends Enum<T> & Named> List<T> terms(String name, Class<T> list, Function<E, Collection<T>> value);
 
     /** Takes terms of a closed list that are left out where there are none. */
-    <T extends Enum<T> & Named> List<T> termsIfAny(String name, Class<T> list,
-            Function<E, Collection<T>> value);
+    default <T extends Enum<T> & Named> List<T> termsIfAny(String name, Class<T> list,
+            Function<E, Collection<T>> value) {
+        return terms(name, list, value);
+    }
 
     /** Takes a value in one of Kehre's notations; the stand-in where it is at fault. */
     <T> T parsed(String name, Notation<T> notation, T standIn, Function<E, T> value);

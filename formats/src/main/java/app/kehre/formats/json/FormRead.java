@@ -72,12 +72,6 @@ record FormRead<E>(Fields fields, int before) implements Form<E> {
     }
 
     @Override
-    public <T extends Enum<T> & Named> List<T> termsIfAny(String name, Class<T> list,
-            Function<E, Collection<T>> value) {
-        return fields.terms(name, list);
-    }
-
-    @Override
     public <T> T parsed(String name, Notation<T> notation, T standIn, Function<E, T> value) {
         return fields.parsed(name, notation.parse(), standIn);
     }

@@ -9,7 +9,9 @@ import org.junit.jupiter.api.Test;
 
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.OwnExercises;
+import app.kehre.core.exercise.Resistance;
 import app.kehre.core.testing.Exercises;
 import app.kehre.formats.json.UnreadableFile;
 
@@ -152,6 +154,36 @@ class ExerciseTableTest {
         assertThat(first).isNotEqualTo(now);
         assertThat(OwnExercisesJson.read("exercises.json", first.getBytes(StandardCharsets.UTF_8)))
                 .isEqualTo(own);
+    }
+
+    @Test
+    void ownExercisesOfTheSecondVersionWorkAgainstWhatTheirKitSuggests() throws UnreadableFile {
+        for (String id : List.of("bent-row", "squat", "towel-row", "upright-squeeze-row")) {
+            Exercise now = library.find(id).orElseThrow().withId("my-" + id);
+            String second = new String(OwnExercisesJson.write(new OwnExercises(List.of(now), Set.of())),
+                    StandardCharsets.UTF_8).replace("\"version\" : 3", "\"version\" : 2")
+                    .replaceAll("\"resistance\":\"\\w+\",?", "").replaceAll("\"effort\":[\\d.]+,?", "");
+
+            Exercise read = OwnExercisesJson.read("exercises.json", second.getBytes(StandardCharsets.UTF_8))
+                    .exercises().getFirst();
+
+            assertThat(second).doesNotContain("resistance");
+            assertThat(read.work().effort()).isEmpty();
+            assertThat(read.work().resistance()).as(id).isEqualTo(switch (id) {
+                case "bent-row" -> Resistance.HELD;
+                case "squat" -> Resistance.BODY;
+                case "towel-row" -> Resistance.SELF;
+                default -> Resistance.NONE;
+            });
+        }
+    }
+
+    @Test
+    void aTableOfTheTimeWhenCalfAndShinWereOneGroupMeansTheCalf() {
+        ImportedExercises read = read(HEADER + GOOD.replace("buttocks 1", "calf and shin 1"));
+
+        assertThat(read.bad()).isEmpty();
+        assertThat(read.good().getFirst().main()).containsExactly(Muscle.CALF);
     }
 
     @Test

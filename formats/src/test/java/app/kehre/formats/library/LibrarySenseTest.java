@@ -161,6 +161,18 @@ class LibrarySenseTest {
         assertThat(each.rhythmic() || each.rests() || each.work().effort().isPresent()).isTrue();
     }
 
+    /** What an instructor calls out, not what shares most muscles. */
+    @ParameterizedTest
+    @CsvSource({"high-run,knee,fast-march", "drop-plank-jump,wrist,squat-rise",
+            "climber-run,knee,wall-climber",
+            "skater-leap,knee,step-touch", "squat,knee,hip-hinge", "push-up,pregnancy,box-push-up",
+            "side-plank,low-back,side-plank-knees", "sit-to-stand,knee,chair-half-stand",
+            "knee-drop,low-back,pelvic-tilt-lying", "wall-plank,shoulder,standing-brace"})
+    void theObviousThingIsDoneInstead(String id, String limit, String instead) {
+        assertThat(LIBRARY.find(id).orElseThrow().cautionFor(Named.ofKey(Limit.class, limit).orElseThrow()))
+                .map(Caution::instead).contains(instead);
+    }
+
     @Test
     void planksAndPushUpsFeelHarderThanBridges() {
         assertThat(effort("forearm-plank")).isBetween(5.0, 7.0);
