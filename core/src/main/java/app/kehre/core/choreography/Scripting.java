@@ -1,7 +1,6 @@
 package app.kehre.core.choreography;
 
 import java.time.Duration;
-import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -60,10 +59,11 @@ final class Scripting {
         return lesson.bpm().at(2L * Counts.EIGHT * eights);
     }
 
+    /** A wish is measured in the whole seconds that are shown: so the least that is said can be met. */
     private Optional<String> refused(Filling filling, Duration wish) {
         Duration least = length(filling.least()).plus(stops());
         Duration most = length(filling.most()).plus(stops());
-        boolean tooShort = wish.compareTo(least.truncatedTo(ChronoUnit.SECONDS)) < 0;
+        boolean tooShort = Lengths.seconds(wish) < Lengths.seconds(least);
         boolean tooLong = wish.minus(most).compareTo(length(Rung.PHRASE)) >= 0;
         return tooShort || tooLong
                 ? Optional.of(("%s cannot be met: as they are set, the stages take %s at least, %s at most."

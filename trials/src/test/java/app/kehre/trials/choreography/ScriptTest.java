@@ -318,6 +318,18 @@ class ScriptTest {
         assertThat(script.stages()).extracting(Stage::key).doesNotHaveDuplicates();
     }
 
+    @Test
+    void aTimeLessThanASecondUnderTheLeastIsRefusedAndTheLeastThatIsSaidCanBeMet() {
+        Build build = build(Method.ADD_ON, FIRST).with(new StageKey("1/add/2"), Rounds.each(2));
+        Script refused = script(build.withWish(Optional.of(Duration.ofMinutes(1))));
+        Script met = script(build.withWish(Optional.of(Duration.ofSeconds(61))));
+
+        assertThat(refused.length()).isBetween(Duration.ofMinutes(1), Duration.ofSeconds(61));
+        assertThat(refused.fill().refused().orElseThrow()).startsWith("1:00 cannot be met")
+                .contains("take 1:01 at least");
+        assertThat(met.fill().refused()).isEmpty();
+    }
+
     /** Whatever is set and wished, what is set is danced as it is set, and a refusal says what is possible. */
     @Property(tries = 150)
     void whatIsSetIsDancedWhateverIsWished(@ForAll @IntRange(max = 7) int which, @ForAll Method method,
