@@ -66,7 +66,8 @@ final class RatioCheck implements KeyedCheck {
                 Mends.longer(judged.plan(), serving(judged, ratio.lesser()), even).stream().limit(2)
                         .toList());
         for (Segment segment : judged.segments(Role.TONING, Role.CORE)) {
-            mends.addAll(Mends.add(judged, segment, exercise -> serves(exercise, ratio.lesser())));
+            mends.addAll(Mends.add(judged, segment,
+                    exercise -> exercise.strengthens() && serves(exercise, ratio.lesser())));
         }
         mends.addAll(Mends.shorter(judged.plan(), serving(judged, ratio.greater()), even).stream().limit(2)
                 .toList());

@@ -14,6 +14,7 @@ import java.util.stream.Collectors;
 
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Ledger;
+import app.kehre.core.choosing.Belongs;
 import app.kehre.core.dose.Amount;
 import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.Hold;
@@ -164,7 +165,8 @@ final class StretchDeriver {
         Set<Limit> limits = bare.brief().group().limits().keySet();
         Set<Equipment> kit = EnumSet.noneOf(Equipment.class);
         bare.items().forEach(item -> kit.addAll(item.kit()));
-        return library.all().stream().filter(each -> each.suits(Role.STRETCH))
+        return library.all().stream()
+                .filter(each -> each.suits(Role.STRETCH) && Belongs.in(bare.brief(), each))
                 .filter(each -> each.usualDose() instanceof Hold hold && hold.kind() == Hold.Kind.STRETCH)
                 .filter(each -> kit.containsAll(each.equipment()) || each.equipment().isEmpty())
                 .filter(each -> limits.stream().noneMatch(limit -> each.cautionFor(limit).isPresent()))

@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 
 import app.kehre.core.brief.Room;
 import app.kehre.core.brief.School;
+import app.kehre.core.choosing.Belongs;
 import app.kehre.core.choosing.GroupFit;
 import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.Hold;
@@ -112,7 +113,8 @@ final class WarmUpDeriver {
         bare.entries().flatMap(line -> line.exercises().stream())
                 .forEach(each -> kit.addAll(each.equipment()));
         boolean held = exercise.usualDose() instanceof Hold hold && hold.kind() == Hold.Kind.STRETCH;
-        return exercise.suits(Role.WARM_UP) && exercise.position().level() == Position.Level.STANDING
+        return exercise.suits(Role.WARM_UP) && Belongs.in(bare.brief(), exercise)
+                && exercise.position().level() == Position.Level.STANDING
                 && exercise.work().mets().value() <= hardest(false) && exercise.impact() != Impact.HIGH
                 && (!held || bare.brief().schools().firstStretch() == School.FirstStretch.HELD_FIRST)
                 && exercise.equipment().stream().allMatch(each -> kit.contains(each) && room.has(each))

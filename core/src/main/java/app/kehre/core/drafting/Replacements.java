@@ -110,6 +110,7 @@ final class Replacements {
         boolean station = plan.circuitOf(item.id()).isPresent();
         return pool.of(plan.segmentOf(item.id()).orElseThrow().role()).stream()
                 .filter(each -> !used.contains(each.id()) && (!station || Circuits.station(each))
+                        && (each.strengthens() || !item.exercise().strengthens())
                         && each.position().level() == item.position().level());
     }
 }

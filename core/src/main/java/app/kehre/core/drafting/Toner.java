@@ -120,10 +120,11 @@ final class Toner {
                 .max(Map.Entry.comparingByValue()).map(Map.Entry::getKey);
     }
 
-    /** What only loosens or breathes is no toning, except where the class flows. */
+    /** What only loosens or breathes is no toning, except where the class flows; nor is a row or a press of empty hands. */
     private boolean works(Exercise exercise) {
         return plan.brief().format() == Format.STRETCH_AND_TONE || exercise.pattern() != Pattern.MOBILITY
-                && exercise.pattern() != Pattern.BREATHING && exercise.pattern() != Pattern.STRETCH;
+                && exercise.pattern() != Pattern.BREATHING && exercise.pattern() != Pattern.STRETCH
+                && exercise.strengthens();
     }
 
     private double weight(Segment segment, Exercise exercise, List<Exercise> chosen) {

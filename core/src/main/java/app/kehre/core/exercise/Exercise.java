@@ -120,6 +120,11 @@ public record Exercise(String id, Family family, String name, List<String> other
         return coaching.everyday();
     }
 
+    /** Returns whether, done as usual, it works against more than nothing: no row or press of empty hands. */
+    public boolean strengthens() {
+        return work.worked(usualLoad()).values().stream().anyMatch(worked -> worked > Resistance.EMPTY);
+    }
+
     /** Returns whether the body comes to rest in it: a stretch, or breathing. */
     public boolean rests() {
         return pattern == Pattern.STRETCH || pattern == Pattern.BREATHING

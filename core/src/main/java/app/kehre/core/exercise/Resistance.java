@@ -22,7 +22,8 @@ public enum Resistance implements Named {
     /** What is held or worn: a weight, a band. With nothing in the hands it is nothing. */
     HELD("held", "what is held");
 
-    private static final double EMPTY = 0.3;
+    /** As much of a share counts where nothing is worked against. */
+    static final double EMPTY = 0.3;
     private static final double LIGHT = 0.6;
     private static final double FULL = 1;
     private static final Set<Equipment> RESISTS = Set.of(Equipment.WEIGHT, Equipment.LONG_BAND,

@@ -20,8 +20,10 @@ import org.junit.jupiter.params.provider.MethodSource;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.brief.Brief;
 import app.kehre.core.brief.Format;
+import app.kehre.core.choosing.Belongs;
 import app.kehre.core.drafting.Draft;
 import app.kehre.core.drafting.Drafting;
+import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.finding.Finding;
@@ -70,6 +72,23 @@ class DraftingTest {
         }).filter(each -> !each.isEmpty()).toList();
 
         assertThat(bad).isEmpty();
+    }
+
+    @Test
+    void noDraftTonesWithEmptyHandsOrTakesWhatIsForChairsAndOlderPeopleToOthers() {
+        for (int number = 1; number <= 20; number++) {
+            Brief brief = Briefs.feasible(number);
+            ClassPlan plan = draft(brief, number).plan();
+
+            assertThat(plan.items().map(Item::exercise)).as("brief %d", number)
+                    .allMatch(each -> Belongs.in(brief, each));
+            if (brief.format() != Format.STRETCH_AND_TONE) {
+                assertThat(plan.segments().stream().filter(each -> each.role() == Role.TONING)
+                        .flatMap(Segment::items).map(Item::exercise).map(Exercise::id)).as("brief %d", number)
+                        .doesNotContain("upright-squeeze-row", "fist-press-up", "arm-press-back",
+                                "front-raise-low");
+            }
+        }
     }
 
     @Test
