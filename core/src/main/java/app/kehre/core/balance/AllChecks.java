@@ -34,6 +34,7 @@ final class AllChecks {
     static List<Finding> of(ClassUnderCheck judged) {
         List<Finding> findings = new ArrayList<>();
         ALL.forEach(check -> findings.addAll(check.of(judged)));
+        findings.removeIf(finding -> !finding.key().isAskedOf(judged.brief().part()));
         findings.sort(Comparator.comparing(Finding::severity).thenComparing(finding -> finding.place().at()));
         return findings;
     }

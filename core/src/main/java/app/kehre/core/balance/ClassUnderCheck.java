@@ -114,9 +114,4 @@ record ClassUnderCheck(Timeline timeline, Effort effort, Ledger ledger, List<Use
         return segments(roles).stream().map(segment -> timeline.ofSegment(segment.id()).length())
                 .reduce(Duration.ZERO, Duration::plus);
     }
-
-    /** Whether a segment belongs to the main part. */
-    static boolean main(Role role) {
-        return role == Role.AEROBIC || role == Role.TONING || role == Role.CORE;
-    }
 }

@@ -97,7 +97,7 @@ final class EdgeCheck implements KeyedCheck {
 
     private static Optional<SegmentId> last(ClassUnderCheck judged) {
         return judged.plan().segments().reversed().stream()
-                .filter(segment -> ClassUnderCheck.main(segment.role()))
+                .filter(segment -> segment.role().main())
                 .map(Segment::id).findFirst();
     }
 

@@ -35,7 +35,7 @@ final class ExplainingCheck implements KeyedCheck {
             for (Item item : judged.items(segment)) {
                 boolean first = seen.add(item.exercise().id()) && !item.manner().known()
                         && !item.exercise().everyday();
-                if (first && ClassUnderCheck.main(segment.role()) && silent(judged, segment, item)) {
+                if (first && segment.role().main() && silent(judged, segment, item)) {
                     findings.add(finding(judged, item));
                 }
             }

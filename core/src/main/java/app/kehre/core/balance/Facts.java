@@ -136,7 +136,7 @@ final class Facts {
 
     private Fact caution(List<Finding> parts) {
         Limit limit = Named.ofKey(Limit.class, parts.getFirst().detail()).orElseThrow();
-        int people = plan.brief().group().with(limit);
+        int people = plan.brief().having(limit);
         List<String> names = parts.stream()
                 .map(part -> part.entry().flatMap(plan::find).map(Entry::name).orElse("")).distinct()
                 .toList();

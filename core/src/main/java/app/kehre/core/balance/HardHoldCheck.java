@@ -22,7 +22,7 @@ final class HardHoldCheck implements KeyedCheck {
 
     @Override
     public List<Finding> of(ClassUnderCheck judged) {
-        if (judged.brief().group().with(Limit.BLOOD_PRESSURE) == 0) {
+        if (judged.brief().having(Limit.BLOOD_PRESSURE) == 0) {
             return List.of();
         }
         int most = judged.figures().of(Threshold.HARD_HOLD);

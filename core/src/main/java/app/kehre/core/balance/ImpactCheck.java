@@ -7,6 +7,7 @@ import java.util.Optional;
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
+import app.kehre.core.brief.School;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Impact;
 import app.kehre.core.finding.CheckKey;
@@ -24,6 +25,9 @@ final class ImpactCheck implements KeyedCheck {
 
     @Override
     public List<Finding> of(ClassUnderCheck judged) {
+        if (judged.brief().schools().impact() == School.Impact.LOW_ONLY) {
+            return jumping(judged);
+        }
         List<Finding> findings = new ArrayList<>();
         double sum = 0;
         Optional<Use> first = Optional.empty();
@@ -42,6 +46,16 @@ final class ImpactCheck implements KeyedCheck {
             }
         }
         return findings;
+    }
+
+    /** Each line that jumps, where low impact only was chosen. */
+    private List<Finding> jumping(ClassUnderCheck judged) {
+        return judged.items().stream().filter(item -> item.exercise().impact() == Impact.HIGH)
+                .map(item -> found(Severity.FIX, judged.at(item),
+                        "%s jumps, and this class is low impact only.".formatted(item.name()),
+                        "Low impact only is the brief's answer: one foot stays on the floor.",
+                        SourceKind.TEACHING_RANGE, () -> mends(judged, item)))
+                .toList();
     }
 
     private static int limit(ClassUnderCheck judged) {

@@ -20,7 +20,8 @@ import app.kehre.core.timeline.Phase;
 final class LaidOutCheck implements KeyedCheck {
 
     private static final Set<Equipment> AT_HAND = EnumSet.of(Equipment.WEIGHT, Equipment.LONG_BAND,
-            Equipment.LOOP_BAND, Equipment.TOWEL);
+            Equipment.LOOP_BAND, Equipment.TOWEL, Equipment.KETTLE_WEIGHT, Equipment.LONG_BAR,
+            Equipment.SMALL_BALL, Equipment.DISC);
 
     @Override
     public CheckKey key() {

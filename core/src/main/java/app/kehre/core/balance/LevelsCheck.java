@@ -8,7 +8,6 @@ import java.util.Set;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
-import app.kehre.core.brief.Start;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Position;
 import app.kehre.core.finding.CheckKey;
@@ -28,7 +27,7 @@ final class LevelsCheck implements Check {
     public List<Finding> of(ClassUnderCheck judged) {
         List<Finding> findings = new ArrayList<>();
         List<Item> items = judged.items();
-        if (judged.brief().room().start() == Start.ON_CHAIRS) {
+        if (judged.brief().onChairs()) {
             items.stream().filter(LevelsCheck::down).findFirst()
                     .ifPresent(item -> findings.add(toTheFloor(judged, item)));
         }

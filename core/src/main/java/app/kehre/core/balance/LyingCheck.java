@@ -25,7 +25,7 @@ final class LyingCheck implements KeyedCheck {
 
     @Override
     public List<Finding> of(ClassUnderCheck judged) {
-        if (judged.brief().group().with(Limit.PREGNANCY) == 0) {
+        if (judged.brief().having(Limit.PREGNANCY) == 0) {
             return List.of();
         }
         int most = judged.figures().of(Threshold.ON_THE_BACK);

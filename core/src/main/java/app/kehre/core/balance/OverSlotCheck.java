@@ -42,7 +42,7 @@ final class OverSlotCheck implements KeyedCheck {
     private static List<Way> mends(ClassUnderCheck judged) {
         Predicate<ClassPlan> enough = plan -> !Timeline.of(plan).fit().over();
         List<Item> main = Mends.longest(judged, judged.segments().stream()
-                .filter(segment -> ClassUnderCheck.main(segment.role()))
+                .filter(segment -> segment.role().main())
                 .flatMap(segment -> judged.items(segment).stream()));
         List<Way> mends = new ArrayList<>(
                 Mends.shorter(judged.plan(), main.stream().limit(TRIED).toList(), enough));

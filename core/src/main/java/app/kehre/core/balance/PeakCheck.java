@@ -47,7 +47,7 @@ final class PeakCheck implements KeyedCheck {
         Optional<Piece> piece = judged.effort().pieceAt(peak);
         Optional<Segment> segment = piece.flatMap(each -> judged.plan().findSegment(each.segment()));
         boolean worth = line.share(peak) > Math.max(Band.MODERATE.from(), main + MARGIN);
-        if (segment.isEmpty() || ClassUnderCheck.main(segment.get().role()) || main == 0 || !worth) {
+        if (segment.isEmpty() || segment.get().role().main() || main == 0 || !worth) {
             return List.of();
         }
         EntryId entry = piece.get().entry();

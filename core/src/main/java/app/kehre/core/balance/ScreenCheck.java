@@ -39,7 +39,7 @@ final class ScreenCheck implements KeyedCheck {
                     return List.of();
                 }
                 if (entry instanceof Item item && item.exercise().pattern() == Pattern.LUNGE
-                        && ClassUnderCheck.main(segment.role())) {
+                        && segment.role().main()) {
                     return List.of(finding(judged, item, newcomers >= MANY));
                 }
             }

@@ -41,7 +41,7 @@ final class ServedCheck implements Check {
     @Override
     public List<Finding> of(ClassUnderCheck judged) {
         List<Finding> findings = new ArrayList<>();
-        List<Equipment> kit = Stream.of(Equipment.WEIGHT, Equipment.LONG_BAND, Equipment.LOOP_BAND)
+        List<Equipment> kit = Stream.of(Equipment.values()).filter(Resistance::resists)
                 .filter(judged.brief().room()::has).toList();
         if (judged.brief().goal().qualities().contains(Quality.STRENGTH) && !kit.isEmpty()) {
             resistance(judged, kit.getFirst(), findings);

@@ -44,7 +44,7 @@ final class SidesCheck implements KeyedCheck {
         Set<String> uneven = new HashSet<>();
         for (SideTotals totals : judged.sides()) {
             Item item = (Item) judged.find(totals.entries().getFirst()).orElseThrow();
-            if (item.exercise().rests() == stretches && isOff(totals, most)) {
+            if (item.exercise().rests() == stretches && isOff(judged, totals, most)) {
                 findings.add(finding(judged, item, totals));
                 uneven.add(item.exercise().id());
             }
@@ -60,7 +60,8 @@ final class SidesCheck implements KeyedCheck {
         List<Finding> findings = new ArrayList<>();
         for (SideTotals totals : SideTotals.inBlocks(judged.timeline())) {
             Item item = (Item) judged.find(totals.entries().getFirst()).orElseThrow();
-            if (!item.exercise().rests() && !uneven.contains(item.exercise().id()) && isOff(totals, most)) {
+            if (!item.exercise().rests() && !uneven.contains(item.exercise().id())
+                    && isOff(judged, totals, most)) {
                 String block = judged.plan().segmentOf(item.id()).map(Segment::name).orElse("");
                 findings.add(found(Severity.WATCH, judged.at(item),
                         "%s, in %s alone.".formatted(totals.words(), block),
@@ -83,8 +84,8 @@ final class SidesCheck implements KeyedCheck {
         return Way.of(like.name() + ": each side, in every block", plan);
     }
 
-    /** Reps, holds and time are compared each; a stretch is off from a fifth and 5 s on. */
-    private boolean isOff(SideTotals totals, double most) {
+    /** Reps, holds and time are compared each, or what the brief calls an equal dose; a stretch is off from a fifth and 5 s on. */
+    private boolean isOff(ClassUnderCheck judged, SideTotals totals, double most) {
         SideTotals.Sum right = totals.right();
         SideTotals.Sum left = totals.left();
         if (stretches) {
@@ -94,9 +95,12 @@ final class SidesCheck implements KeyedCheck {
         boolean counted = right.reps() + left.reps() > 0;
         double reps = off(right.reps(), left.reps());
         double held = off(right.held().toMillis(), left.held().toMillis());
-        return counted
-                ? reps > most || held > most
-                : off(right.length().toMillis(), left.length().toMillis()) > most;
+        boolean time = off(right.length().toMillis(), left.length().toMillis()) > most;
+        return switch (judged.brief().schools().equalDose()) {
+            case EQUAL_TIME -> time;
+            case EQUAL_REPS -> counted ? reps > most : time;
+            case DOSE_PER_EXERCISE -> counted ? reps > most || held > most : time;
+        };
     }
 
     private static double off(double right, double left) {

@@ -5,6 +5,7 @@ import java.util.function.Predicate;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
+import app.kehre.core.exercise.Role;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.finding.Place;
@@ -40,7 +41,7 @@ final class UnderSlotCheck implements KeyedCheck {
     private static List<Way> mends(ClassUnderCheck judged) {
         Predicate<ClassPlan> enough = plan -> !Timeline.of(plan).fit().wellOff();
         return Mends.longer(judged.plan(), Mends.longest(judged, judged.items().stream()
-                .filter(item -> judged.roleOf(item).filter(ClassUnderCheck::main)
+                .filter(item -> judged.roleOf(item).filter(Role::main)
                         .isPresent()))
                 .stream().limit(TRIED).toList(), enough);
     }

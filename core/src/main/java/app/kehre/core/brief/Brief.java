@@ -4,8 +4,11 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
+import java.util.EnumSet;
+import java.util.Set;
 
 import app.kehre.core.people.Group;
+import app.kehre.core.people.Limit;
 import app.kehre.core.value.Range;
 
 /**
@@ -14,20 +17,21 @@ import app.kehre.core.value.Range;
  * @param title the name of the class, not blank, at most {@value #LONGEST_TITLE} characters
  * @param date the day on which it is taught
  * @param start the time on the timetable
- * @param slot the length on the timetable, whole minutes from 5 to 180; its end is hard
+ * @param slot the length on the timetable, whole minutes from 2 to 180; its end is hard
  * @param group who comes
  * @param room where, and what is there
  * @param goal what was promised
  * @param format what kind of class
+ * @param part whether it is a whole class or a part of one
  * @param schools how it answers the questions on which practitioners differ
  */
 public record Brief(String title, LocalDate date, LocalTime start, Duration slot, Group group, Room room,
-        Goal goal, Format format, Schools schools) {
+        Goal goal, Format format, ClassPart part, Schools schools) {
 
     /** The longest title, in characters. */
     public static final int LONGEST_TITLE = 120;
     /** The slot in minutes. */
-    public static final Range SLOT_MINUTES = new Range("the slot", " min", 5, 180);
+    public static final Range SLOT_MINUTES = new Range("the slot", " min", 2, 180);
 
     /** How far from the timetable a class may start and still end with its slot: an hour before or after. */
     private static final Duration NEAR = Duration.ofHours(1);
@@ -55,12 +59,37 @@ public record Brief(String title, LocalDate date, LocalTime start, Duration slot
     /** Returns a brief for a usual group of so many, of which nothing else is known. */
     public static Brief of(String title, LocalDate date, LocalTime start, Duration slot, int people) {
         return new Brief(title, date, start, slot, Group.of(people), Room.UNKNOWN, Goal.OPEN, Format.MIXED,
-                Schools.USUAL);
+                ClassPart.WHOLE, Schools.USUAL);
     }
 
     /** Returns how many come. */
     public int people() {
         return group.people();
+    }
+
+    /** Returns how many have to watch something: in a class for who expects a child, everybody does. */
+    public int having(Limit limit) {
+        return format == Format.EXPECTING && limit == Limit.PREGNANCY ? people() : group.with(limit);
+    }
+
+    /** Returns whether at least half have to watch something, so that all may as well spare it. */
+    public boolean mostHave(Limit limit) {
+        return 2 * having(limit) >= people();
+    }
+
+    /** Returns all that somebody has to watch. */
+    public Set<Limit> watched() {
+        Set<Limit> all = EnumSet.noneOf(Limit.class);
+        all.addAll(group.limits().keySet());
+        if (format == Format.EXPECTING) {
+            all.add(Limit.PREGNANCY);
+        }
+        return all;
+    }
+
+    /** Returns whether people sit, and nobody is sent to the floor. */
+    public boolean onChairs() {
+        return format == Format.CHAIR || room.start() == Start.ON_CHAIRS;
     }
 
     /** Returns when the next group is at the door. */
@@ -79,28 +108,28 @@ public record Brief(String title, LocalDate date, LocalTime start, Duration slot
 
     /** Returns the brief with another title. */
     public Brief withTitle(String other) {
-        return new Brief(other, date, start, slot, group, room, goal, format, schools);
+        return new Brief(other, date, start, slot, group, room, goal, format, part, schools);
     }
 
     /** Returns the brief with another day. */
     public Brief withDate(LocalDate other) {
-        return new Brief(title, other, start, slot, group, room, goal, format, schools);
+        return new Brief(title, other, start, slot, group, room, goal, format, part, schools);
     }
 
     /** Returns the brief with another time on the timetable. */
     public Brief withStart(LocalTime other) {
-        return new Brief(title, date, other, slot, group, room, goal, format, schools);
+        return new Brief(title, date, other, slot, group, room, goal, format, part, schools);
     }
 
     /** Returns the brief with another slot. */
     public Brief withSlot(Duration other) {
-        return new Brief(title, date, start, other, group, room, goal, format, schools);
+        return new Brief(title, date, start, other, group, room, goal, format, part, schools);
     }
 
     /**
      * Returns the brief as it holds for a class that starts late and ends when it must: with what is left of the slot.
      *
-     * @param late how late; what is left is rounded up to whole minutes, and is 5 at the least
+     * @param late how late; what is left is rounded up to whole minutes, and is 2 at the least
      */
     public Brief startedBy(Duration late) {
         long left = Math.ceilDiv(slot.minus(late).toSeconds(), 60);
@@ -109,27 +138,32 @@ public record Brief(String title, LocalDate date, LocalTime start, Duration slot
 
     /** Returns the brief for another group. */
     public Brief with(Group other) {
-        return new Brief(title, date, start, slot, other, room, goal, format, schools);
+        return new Brief(title, date, start, slot, other, room, goal, format, part, schools);
     }
 
     /** Returns the brief for another room. */
     public Brief with(Room other) {
-        return new Brief(title, date, start, slot, group, other, goal, format, schools);
+        return new Brief(title, date, start, slot, group, other, goal, format, part, schools);
     }
 
     /** Returns the brief with another goal. */
     public Brief with(Goal other) {
-        return new Brief(title, date, start, slot, group, room, other, format, schools);
+        return new Brief(title, date, start, slot, group, room, other, format, part, schools);
     }
 
     /** Returns the brief for another kind of class. */
     public Brief with(Format other) {
-        return new Brief(title, date, start, slot, group, room, goal, other, schools);
+        return new Brief(title, date, start, slot, group, room, goal, other, part, schools);
+    }
+
+    /** Returns the brief for another part of a class. */
+    public Brief with(ClassPart other) {
+        return new Brief(title, date, start, slot, group, room, goal, format, other, schools);
     }
 
     /** Returns the brief with other answers. */
     public Brief with(Schools other) {
-        return new Brief(title, date, start, slot, group, room, goal, format, other);
+        return new Brief(title, date, start, slot, group, room, goal, format, part, other);
     }
 
     /** Returns how it is taught: as was chosen, else as suits the group and the format (figures.md, "Pace"). */
@@ -144,7 +178,8 @@ public record Brief(String title, LocalDate date, LocalTime start, Duration slot
             return School.Teaching.TALK_IT_THROUGH;
         }
         return switch (format) {
-            case CONDITIONING, STRETCH_AND_TONE -> School.Teaching.SHOW_THEN_DO;
+            case CHAIR -> School.Teaching.TALK_IT_THROUGH;
+            case CONDITIONING, STRETCH_AND_TONE, FLOOR, EXPECTING -> School.Teaching.SHOW_THEN_DO;
             default -> School.Teaching.FOLLOW_ME;
         };
     }

@@ -3,7 +3,7 @@ package app.kehre.core.brief;
 import app.kehre.core.value.Named;
 import app.kehre.core.value.Term;
 
-/** What kind of class it is (craft.md 1). */
+/** What kind of class it is (craft.md 1; good classes of each kind have a shape of their own). */
 public enum Format implements Named {
     /** Choreographed low impact. */
     LOW_IMPACT("low-impact", "choreographed low impact"),
@@ -15,6 +15,14 @@ public enum Format implements Named {
     CONDITIONING("conditioning", "rep-count conditioning"),
     /** Flowing stretch and tone. */
     STRETCH_AND_TONE("stretch-and-tone", "flowing stretch and tone"),
+    /** On mats: the trunk, the back, stretches. */
+    FLOOR("floor", "floor, core and stretch"),
+    /** On and behind chairs, for older people above all. */
+    CHAIR("chair", "chair and older people"),
+    /** For who expects a child or has had one lately. */
+    EXPECTING("expecting", "expecting or after birth"),
+    /** A quarter of an hour with one block. */
+    EXPRESS("express", "express"),
     /** A mixture. */
     MIXED("mixed", "mixture");
 

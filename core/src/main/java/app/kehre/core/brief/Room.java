@@ -45,7 +45,7 @@ public record Room(int floor, boolean wall, boolean hardFloor, Start start, Map<
 
     /** Returns whether a kind of kit is at hand: there is at least one, or nobody counted. */
     public boolean has(Equipment kind) {
-        return kind == Equipment.WALL ? wall : count(kind).orElse(1) > 0;
+        return kind == Equipment.WALL ? wall : count(kind).orElse(kind.rare() ? 0 : 1) > 0;
     }
 
     /** Returns where a kind of kit lies. */

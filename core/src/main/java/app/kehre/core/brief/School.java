@@ -148,14 +148,22 @@ public sealed interface School extends Named {
 
     /** How far knees go in squats and lunges. */
     enum Knees implements School {
-        NEVER_PAST("never-past", "never past the toes"),
-        OVER_LACES("over-laces", "over the laces"),
-        IN_LINE("in-line", "in line with toes, to comfort");
+        NEVER_PAST("never-past", "never past the toes", "knees stay behind the toes"),
+        OVER_LACES("over-laces", "over the laces", "knees over the laces"),
+        IN_LINE("in-line", "in line with toes, to comfort",
+                "knees in line with the toes, as deep as is comfortable");
 
         private final Term term;
+        private final String cue;
 
-        Knees(String key, String words) {
+        Knees(String key, String words, String cue) {
             term = new Term(key, words);
+            this.cue = cue;
+        }
+
+        /** Returns what is said of the knees: "knees over the laces". */
+        public String cue() {
+            return cue;
         }
 
         @Override

@@ -53,6 +53,31 @@ public record Schools(Map<Question, School> chosen) {
         return (School.StretchHold) of(Question.HOLD);
     }
 
+    /** Returns what drives time. */
+    public School.Time time() {
+        return (School.Time) of(Question.TIME);
+    }
+
+    /** Returns how the sides follow each other. */
+    public School.Sides sides() {
+        return (School.Sides) of(Question.SIDES);
+    }
+
+    /** Returns how far knees go in squats and lunges. */
+    public School.Knees knees() {
+        return (School.Knees) of(Question.KNEES);
+    }
+
+    /** Returns how high the impact may be. */
+    public School.Impact impact() {
+        return (School.Impact) of(Question.IMPACT);
+    }
+
+    /** Returns what an equal dose is. */
+    public School.EqualDose equalDose() {
+        return (School.EqualDose) of(Question.DOSE);
+    }
+
     /** Returns in which order areas are toned. */
     public School.Order order() {
         return (School.Order) of(Question.ORDER);

@@ -64,7 +64,7 @@ public record KitNeed(Equipment kit, Load.Size size, int perPerson, int inAll, K
         Stream.concat(plan.items(), plan.buildUps().map(BuildUp::asItem)).forEach(item -> {
             Map<Equipment, Integer> here = new TreeMap<>();
             item.instead().forEach((limit, exercise) -> exercise.equipment()
-                    .forEach(kit -> here.merge(kit, plan.brief().group().with(limit), Integer::sum)));
+                    .forEach(kit -> here.merge(kit, plan.brief().having(limit), Integer::sum)));
             here.forEach((kit, people) -> most.merge(kit, people, Math::max));
         });
         most.values().removeIf(people -> people == 0);

@@ -38,7 +38,7 @@ public record Filter(Optional<Role> role, Optional<Muscle> area, Optional<Patter
                 && position.map(each -> exercise.position() == each).orElse(true)
                 && impact.map(each -> exercise.impact() == each).orElse(true)
                 && (!kitAtHand || exercise.equipment().stream().allMatch(brief.room()::has))
-                && (!cautionFree || brief.group().limits().keySet().stream()
+                && (!cautionFree || brief.watched().stream()
                         .allMatch(limit -> exercise.cautionFor(limit).isEmpty()));
     }
 }

@@ -10,13 +10,11 @@ import java.util.Set;
 
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
-import app.kehre.core.exercise.Role;
 import app.kehre.core.people.Limit;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
-import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.Timeline;
 
 /**
@@ -105,7 +103,7 @@ public final class GroupFit {
     private static List<Proposal> forLine(Timeline before, Library library, List<Unanswered> open) {
         Item item = open.getFirst().item();
         boolean most = open.stream()
-                .anyMatch(each -> before.plan().brief().group().mostHave(each.caution().limit()));
+                .anyMatch(each -> before.plan().brief().mostHave(each.caution().limit()));
         Optional<Proposal.ForAll> all = most ? forAll(before, library, item) : Optional.empty();
         return all.<List<Proposal>>map(List::of).orElseGet(() -> open.stream()
                 .<Proposal>flatMap(each -> forThem(before.plan(), library, each).stream()).toList());
@@ -116,20 +114,19 @@ public final class GroupFit {
         if (before.plan().find(item.id()).filter(BuildUp.class::isInstance).isPresent()) {
             return Optional.empty();
         }
-        Set<Limit> limits = before.plan().brief().group().limits().keySet();
+        Set<Limit> limits = before.plan().brief().watched();
         return Swaps.nearest(before.plan(), library, item, limits)
                 .map(exercise -> new Proposal.ForAll(item, Swaps.swap(before, item, exercise)));
     }
 
     /**
-     * Finds something for those whom a caution concerns: what the library names if it suits the segment, or
-     * else what is nearest.
+     * Finds something for those whom a caution concerns: what the library names, whatever else it is used for, if its kit is
+     * there, or else what is nearest.
      */
     public static Optional<Proposal.ForThem> forThem(ClassPlan plan, Library library, Unanswered open) {
         Limit limit = open.caution().limit();
-        Role role = plan.segmentOf(open.item().id()).map(Segment::role).orElse(Role.TONING);
         return library.find(open.caution().instead())
-                .filter(exercise -> exercise.cautionFor(limit).isEmpty() && Swaps.suits(exercise, role)
+                .filter(exercise -> exercise.cautionFor(limit).isEmpty()
                         && exercise.equipment().stream().allMatch(plan.brief().room()::has))
                 .or(() -> Swaps.nearest(plan, library, open.item(), Set.of(limit)))
                 .map(exercise -> new Proposal.ForThem(open.item(), limit, open.people(), exercise));

@@ -124,7 +124,7 @@ public final class Suggestions {
 
     private void addPeople(List<Reason> reasons, Exercise exercise) {
         Brief brief = plan.brief();
-        List<Limit> limits = brief.group().limits().keySet().stream().sorted().toList();
+        List<Limit> limits = brief.watched().stream().sorted().toList();
         List<Limit> carried = limits.stream().filter(limit -> exercise.cautionFor(limit).isPresent())
                 .toList();
         if (!carried.isEmpty()) {

@@ -55,7 +55,7 @@ public final class Swaps {
         if (!(plan.find(itemId).orElse(null) instanceof Item item)) {
             return List.of();
         }
-        Set<Limit> limits = plan.brief().group().limits().keySet();
+        Set<Limit> limits = plan.brief().watched();
         List<Exercise> near = new Swaps(plan, library).near(item, limits).limit(OFFERED).toList();
         Timeline before = Timeline.of(plan);
         return near.stream().map(exercise -> swap(before, item, exercise)).toList();
@@ -94,7 +94,7 @@ public final class Swaps {
     }
 
     /** Toning and core parts take each other's exercises, cool-down and stretch too. */
-    static boolean suits(Exercise exercise, Role role) {
+    private static boolean suits(Exercise exercise, Role role) {
         return exercise.suits(role) || switch (role) {
             case TONING -> exercise.suits(Role.CORE);
             case CORE -> exercise.suits(Role.TONING);

@@ -26,10 +26,10 @@ public record Unanswered(Item item, Caution caution, int people) {
         plan.segments().stream().filter(segment -> !segment.leftOut()).flatMap(Segment::lines)
                 .flatMap(entry -> entry.whole().stream())
                 .forEach(item -> item.exercise().cautions().stream()
-                        .filter(caution -> plan.brief().group().with(caution.limit()) > 0
+                        .filter(caution -> plan.brief().having(caution.limit()) > 0
                                 && !answered(item, caution.limit()))
                         .forEach(caution -> all.add(new Unanswered(item, caution,
-                                plan.brief().group().with(caution.limit())))));
+                                plan.brief().having(caution.limit())))));
         return all;
     }
 

@@ -16,6 +16,7 @@ import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Ledger;
 import app.kehre.core.choosing.Belongs;
 import app.kehre.core.dose.Amount;
+import app.kehre.core.dose.Counts;
 import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.Hold;
 import app.kehre.core.dose.Stage;
@@ -162,7 +163,7 @@ final class StretchDeriver {
     }
 
     private List<Exercise> suitable() {
-        Set<Limit> limits = bare.brief().group().limits().keySet();
+        Set<Limit> limits = bare.brief().watched();
         Set<Equipment> kit = EnumSet.noneOf(Equipment.class);
         bare.items().forEach(item -> kit.addAll(item.kit()));
         return library.all().stream()
@@ -198,17 +199,23 @@ final class StretchDeriver {
         return Math.toIntExact(Math.ceilDiv(length.toMillis() * TICKS_IN_A_SECOND, 1000));
     }
 
-    /** As long as the setting asks, or as usual where that is longer. */
+    /** As long as the brief answers; by Kehre's own answer as usual, or longer where older people gain from it. */
     private Dose dose(Exercise exercise) {
         Hold usual = (Hold) exercise.usualDose();
-        boolean shorter = usual.held().amount() instanceof Amount.OfTime(Duration length)
-                && length.toSeconds() < bare.brief().stretchHold();
-        return shorter
-                ? new Hold(usual.sets(), new Stage.Held(
-                        new Amount.OfTime(Duration.ofSeconds(bare.brief().stretchHold())),
-                        usual.held().postures()),
-                        usual.kind(), usual.rest(), usual.sides())
+        return usual.held().amount() instanceof Amount.OfTime(Duration length)
+                ? new Hold(usual.sets(), new Stage.Held(held(length), usual.held().postures()), usual.kind(),
+                        usual.rest(), usual.sides())
                 : usual;
+    }
+
+    private Amount held(Duration usual) {
+        Duration asked = Duration.ofSeconds(bare.brief().stretchHold());
+        return switch (bare.brief().schools().hold()) {
+            case ONE_EIGHT -> new Amount.OfCounts(Counts.EIGHT, false);
+            case TEN_TO_FIFTEEN -> new Amount.OfTime(asked);
+            case TWENTY_TO_THIRTY, THIRTY_TO_SIXTY ->
+                new Amount.OfTime(usual.compareTo(asked) < 0 ? asked : usual);
+        };
     }
 
     /** What is new among what stays, down to the floor once; what is no stretch stays before or after them. */

@@ -23,6 +23,7 @@ import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Impact;
 import app.kehre.core.exercise.Joint;
 import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Position;
 import app.kehre.core.exercise.Role;
@@ -48,6 +49,9 @@ final class WarmUpDeriver {
 
     /** The most moves of a warm-up: more would be a list, not a flow. Kehre's estimate. */
     private static final int MOST = 14;
+    /** Who holds stretches first holds so many, of what comes, before other moves fill the rest. Kehre's estimate. */
+    private static final int HELD = 3;
+    private static final int HELD_FITS = 5;
     /** Nothing harder than this stands in a warm-up, in MET. Kehre's estimate. */
     private static final double HARDEST = 5.2;
     /** The same where no part of the class is for endurance: its hardest moment is not the warm-up's. Kehre's estimate. */
@@ -74,6 +78,8 @@ final class WarmUpDeriver {
     private final WarmUpNeeds needs;
     private final School.WarmUp school;
     private final List<Exercise> suitable;
+    /** The areas that the main part works. */
+    private final Set<Muscle> worked;
 
     WarmUpDeriver(ClassPlan plan, Library library, Duration minutes, Predicate<Entry> stays) {
         this.library = library;
@@ -86,6 +92,9 @@ final class WarmUpDeriver {
         this.whole = minutes;
         needs = WarmUpNeeds.of(bare, library);
         school = bare.brief().schools().warmUp();
+        worked = bare.segments().stream().filter(each -> each.role().main() && !each.leftOut())
+                .flatMap(Segment::lines).flatMap(line -> line.exercises().stream())
+                .flatMap(each -> each.main().stream()).collect(Collectors.toSet());
         suitable = library.all().stream().filter(this::suits).toList();
     }
 
@@ -108,17 +117,22 @@ final class WarmUpDeriver {
 
     private boolean suits(Exercise exercise) {
         Room room = bare.brief().room();
-        Set<Limit> limits = bare.brief().group().limits().keySet();
+        Set<Limit> limits = bare.brief().watched();
         Set<Equipment> kit = EnumSet.of(Equipment.WALL, Equipment.BARE_FEET);
         bare.entries().flatMap(line -> line.exercises().stream())
                 .forEach(each -> kit.addAll(each.equipment()));
-        boolean held = exercise.usualDose() instanceof Hold hold && hold.kind() == Hold.Kind.STRETCH;
-        return exercise.suits(Role.WARM_UP) && Belongs.in(bare.brief(), exercise)
+        boolean held = held(exercise);
+        boolean suits = exercise.suits(Role.WARM_UP) || held && exercise.suits(Role.STRETCH);
+        return suits && Belongs.in(bare.brief(), exercise)
                 && exercise.position().level() == Position.Level.STANDING
                 && exercise.work().mets().value() <= hardest(false) && exercise.impact() != Impact.HIGH
                 && (!held || bare.brief().schools().firstStretch() == School.FirstStretch.HELD_FIRST)
                 && exercise.equipment().stream().allMatch(each -> kit.contains(each) && room.has(each))
                 && !exercise.canHurt(limits);
+    }
+
+    private static boolean held(Exercise exercise) {
+        return exercise.usualDose() instanceof Hold hold && hold.kind() == Hold.Kind.STRETCH;
     }
 
     private double hardest(boolean filling) {
@@ -158,7 +172,7 @@ final class WarmUpDeriver {
     }
 
     private int cautions(Exercise exercise) {
-        return Math.toIntExact(bare.brief().group().limits().keySet().stream()
+        return Math.toIntExact(bare.brief().watched().stream()
                 .filter(limit -> exercise.cautionFor(limit).isPresent()).count());
     }
 
@@ -171,7 +185,8 @@ final class WarmUpDeriver {
                         .thenComparing(Exercise::id))
                 .toList();
         for (Exercise each : more) {
-            if (fits(each) > 0 && chosen.size() < MOST && ticks(each) <= left) {
+            boolean enough = held(each) && chosen.stream().filter(WarmUpDeriver::held).count() >= HELD;
+            if (fits(each) > 0 && !enough && chosen.size() < MOST && ticks(each) <= left) {
                 chosen.add(each);
                 left -= ticks(each);
             }
@@ -183,8 +198,11 @@ final class WarmUpDeriver {
         return DoseLength.of(small(exercise.dosing().most()), exercise, segment, bare);
     }
 
-    /** How well a move fits the school: it rehearses what comes, raises the pulse, or moves the joints. */
+    /** How well a move fits the school: it rehearses what comes, raises the pulse, moves the joints, or is held first. */
     private int fits(Exercise exercise) {
+        if (held(exercise)) {
+            return exercise.main().stream().anyMatch(worked::contains) ? HELD_FITS : 0;
+        }
         boolean raises = exercise.work().mets().value() >= RAISES;
         boolean comes = needs.patterns().contains(exercise.pattern());
         return switch (school) {
@@ -196,7 +214,8 @@ final class WarmUpDeriver {
     }
 
     private WarmUpFromClass found(List<Exercise> chosen) {
-        chosen.sort(Comparator.comparingDouble((Exercise each) -> each.work().mets().value()));
+        chosen.sort(Comparator.comparing(WarmUpDeriver::held)
+                .thenComparingDouble(each -> each.work().mets().value()));
         int met = chosen.stream().mapToInt(needs::met).reduce(0, (one, other) -> one | other);
         EntryId id = firstId;
         List<Entry> items = new ArrayList<>();

@@ -16,7 +16,6 @@ import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Joint;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Pattern;
-import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
 
 /**
@@ -48,17 +47,13 @@ record WarmUpNeeds(List<Joint> joints, List<Double> loads, Set<Pattern> patterns
                 .sorted(Comparator.comparingDouble((Joint joint) -> ledger.of(joint).load()).reversed())
                 .toList();
         Set<Pattern> patterns = EnumSet.noneOf(Pattern.class);
-        bare.segments().stream().filter(each -> !each.leftOut() && main(each.role()))
+        bare.segments().stream().filter(each -> !each.leftOut() && each.role().main())
                 .flatMap(each -> each.entries().stream()).flatMap(line -> line.exercises().stream())
                 .forEach(each -> patterns.add(each.pattern()));
         boolean rehearses = bare.brief().schools().warmUp() == School.WarmUp.REHEARSAL;
         return new WarmUpNeeds(joints, joints.stream().map(joint -> ledger.of(joint).load()).toList(),
                 patterns,
                 PREVIEWED.stream().filter(pattern -> rehearses && patterns.contains(pattern)).toList());
-    }
-
-    private static boolean main(Role role) {
-        return role == Role.AEROBIC || role == Role.TONING || role == Role.CORE;
     }
 
     /** Returns the needs that an exercise meets, as bits: the joints, then the patterns. */

@@ -12,11 +12,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.SplittableRandom;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 
+import app.kehre.core.answers.AnsweredDose;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.brief.Format;
 import app.kehre.core.choosing.GroupFit;
+import app.kehre.core.dose.Dose;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Family;
 import app.kehre.core.exercise.Library;
@@ -204,7 +207,11 @@ public final class Drafting {
 
     private ClassPlan aerobic(ClassPlan plan, Segment segment) {
         Format format = plan.brief().format();
-        if (format == Format.CIRCUIT || format == Format.CONDITIONING || format == Format.STRETCH_AND_TONE
+        if (format == Format.CHAIR) {
+            return toned(plan, segment);
+        }
+        if (format == Format.EXPRESS || format == Format.CIRCUIT || format == Format.CONDITIONING
+                || format == Format.STRETCH_AND_TONE
                 || format == Format.MIXED && random.nextBoolean()) {
             return burst(plan, segment);
         }
@@ -234,7 +241,7 @@ public final class Drafting {
                 .toList());
         Collections.shuffle(moves, random);
         Set<String> used = plan.items().map(item -> item.exercise().id()).collect(Collectors.toSet());
-        moves.sort(Comparator.comparing((Exercise each) -> pool.cautions(each))
+        moves.sort(Comparator.comparing((Exercise each) -> pool.cautionsOfMost(each))
                 .thenComparing(each -> lively(plan) ? -Math.round(2 * each.work().mets().value()) : 0)
                 .thenComparing(each -> used.contains(each.id()) || lately.contains(each.id())));
         moves.forEach(each -> why.put(each.id(), "raises the pulse without a jump"));
@@ -275,9 +282,10 @@ public final class Drafting {
         }
         EntryId id = plan.nextEntryId();
         List<Entry> items = new ArrayList<>();
-        for (Exercise exercise : toner.fill(segment, Toner.between(plan, segment), _ -> true,
-                Exercise::usualDose)) {
-            items.add(Item.of(id.next(items.size()), exercise));
+        Function<Exercise, Dose> dose = exercise -> AnsweredDose.of(exercise, segment, plan, false);
+        List<Exercise> chosen = toner.fill(segment, Toner.between(plan, segment), _ -> true, dose);
+        for (Exercise exercise : toner.roundAgain(segment, chosen, dose)) {
+            items.add(Item.of(id.next(items.size()), exercise).withDose(dose.apply(exercise)));
         }
         return plan.with(segment.withEntries(items));
     }

@@ -31,7 +31,7 @@ final class Inserts {
             Segment segment = segments.get(i);
             since = hasWater(segment) ? Duration.ZERO : since.plus(segment.target());
             List<Segment> later = segments.subList(i + 1, segments.size());
-            if (Proportions.main(segment) && drafted.contains(segment.id()) && !waterComes(later)
+            if (segment.role().main() && drafted.contains(segment.id()) && !waterComes(later)
                     && since.plus(nextPart(later)).compareTo(WATER_WITHIN) > 0) {
                 watered = watered.add(segment.id(), Integer.MAX_VALUE,
                         Pause.of(watered.nextEntryId(), Pause.Kind.WATER)
@@ -44,11 +44,11 @@ final class Inserts {
 
     /** Whether there is water before the next part begins. */
     private static boolean waterComes(List<Segment> later) {
-        return later.stream().takeWhile(each -> !Proportions.main(each)).anyMatch(Inserts::hasWater);
+        return later.stream().takeWhile(each -> !each.role().main()).anyMatch(Inserts::hasWater);
     }
 
     private static Duration nextPart(List<Segment> later) {
-        return later.stream().filter(Proportions::main).findFirst().map(Segment::target)
+        return later.stream().filter(each -> each.role().main()).findFirst().map(Segment::target)
                 .orElse(Duration.ZERO);
     }
 

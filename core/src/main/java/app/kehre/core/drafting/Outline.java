@@ -73,14 +73,17 @@ final class Outline {
 
     private Duration main() {
         long waters = brief.slot().toMinutes() / 15;
-        return brief.slot().minus(talk()).minus(edge.plus(MARGIN)).minus(stretch()).minus(MARGIN)
-                .minus(WATER.multipliedBy(waters));
+        Duration before = brief.part().begins() ? talk().plus(edge).plus(MARGIN) : Duration.ZERO;
+        Duration after = brief.part().ends() ? stretch() : Duration.ZERO;
+        return brief.slot().minus(before).minus(after).minus(MARGIN).minus(WATER.multipliedBy(waters));
     }
 
     private void lay() {
-        add(Role.TALK, "Welcome", talk(),
-                List.of(Pause.of(EntryId.FIRST, Pause.Kind.TALK).withLength(talk())));
-        add(Role.WARM_UP, "Warm-up", edge.plus(MARGIN), List.of());
+        if (brief.part().begins()) {
+            add(Role.TALK, "Welcome", talk(),
+                    List.of(Pause.of(EntryId.FIRST, Pause.Kind.TALK).withLength(talk())));
+            add(Role.WARM_UP, "Warm-up", edge.plus(MARGIN), List.of());
+        }
         Duration main = main();
         for (Share share : shares(main)) {
             Duration length = Duration.ofSeconds(Math.round(main.toSeconds() * share.of()));
@@ -91,7 +94,9 @@ final class Outline {
                 add(share.role(), share.name(), length, List.of());
             }
         }
-        add(Role.STRETCH, "Cool-down, stretch", stretch(), List.of());
+        if (brief.part().ends()) {
+            add(Role.STRETCH, "Cool-down, stretch", stretch(), List.of());
+        }
     }
 
     private List<Share> shares(Duration main) {
@@ -99,6 +104,10 @@ final class Outline {
         return switch (brief.format()) {
             case LOW_IMPACT -> danced("Low impact", small);
             case STEP -> danced("Step", small);
+            case EXPRESS -> small
+                    ? List.of(new Share(Role.AEROBIC, "Block", 1))
+                    : List.of(new Share(Role.AEROBIC, "Block 1", 0.5),
+                            new Share(Role.TONING, "Block 2", 0.5));
             case CIRCUIT -> small
                     ? List.of(new Share(Role.AEROBIC, "Circuit", 0.55),
                             new Share(Role.TONING, "Strength circuit", 0.45))
@@ -112,6 +121,20 @@ final class Outline {
                             new Share(Role.CORE, "Core", 0.25));
             case STRETCH_AND_TONE ->
                 List.of(new Share(Role.TONING, "Tone", 0.6), new Share(Role.CORE, "Flow", 0.4));
+            case FLOOR -> List.of(new Share(Role.TONING, "Floor: hips and back", 0.45),
+                    new Share(Role.CORE, "Floor: core", 0.55));
+            case CHAIR -> small
+                    ? List.of(new Share(Role.AEROBIC, "Cardio on chairs", 0.45),
+                            new Share(Role.TONING, "Strength on chairs", 0.55))
+                    : List.of(new Share(Role.AEROBIC, "Cardio on chairs", 0.38),
+                            new Share(Role.TONING, "Strength on chairs", 0.38),
+                            new Share(Role.TONING, "Steady behind the chair", 0.24));
+            case EXPECTING -> small
+                    ? List.of(new Share(Role.AEROBIC, "Low impact", 0.5),
+                            new Share(Role.TONING, "Toning", 0.5))
+                    : List.of(new Share(Role.AEROBIC, "Low impact", 0.45),
+                            new Share(Role.TONING, "Toning", 0.3),
+                            new Share(Role.CORE, "All-fours and side", 0.25));
             case MIXED -> small
                     ? List.of(new Share(Role.AEROBIC, "Aerobic", 0.5), new Share(Role.TONING, "Toning", 0.5))
                     : List.of(new Share(Role.AEROBIC, "Aerobic", 0.4), new Share(Role.TONING, "Toning", 0.36),

@@ -3,15 +3,21 @@ package app.kehre.core.drafting;
 import java.util.List;
 
 import app.kehre.core.brief.Brief;
+import app.kehre.core.brief.Format;
 import app.kehre.core.choosing.Belongs;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Impact;
 import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Position;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.KitPlace;
 import app.kehre.core.kit.Load;
+import app.kehre.core.people.Limit;
 
-/** The exercises that this group can do with the kit of this room, for a role. */
+/**
+ * The exercises that this group can do with the kit of this room, for a role. What can hurt most of the group is left out; the
+ * few whom it concerns do something else meanwhile.
+ */
 final class Pool {
 
     private final Brief brief;
@@ -23,7 +29,8 @@ final class Pool {
         possible = library.all().stream()
                 .filter(each -> each.impact() != Impact.HIGH && Belongs.in(brief, each) && enough(each))
                 .toList();
-        all = possible.stream().filter(each -> !each.canHurt(brief.group().limits().keySet())).toList();
+        List<Limit> most = brief.watched().stream().filter(brief::mostHave).toList();
+        all = possible.stream().filter(each -> !each.canHurt(most)).toList();
     }
 
     /** Whether there is kit for everybody: hand weights are counted in pairs. */
@@ -39,7 +46,9 @@ final class Pool {
 
     /** Returns all that suit a role. */
     List<Exercise> of(Role role) {
-        return all.stream().filter(each -> each.suits(role)).toList();
+        boolean down = brief.format() == Format.FLOOR && role.main();
+        return all.stream().filter(each -> each.suits(role)
+                && (!down || each.position().level() == Position.Level.FLOOR)).toList();
     }
 
     /** Returns the moves with footwork that a dance can be made of; whom a caution concerns does something else. */
@@ -48,9 +57,15 @@ final class Pool {
                 && each.suits(Role.AEROBIC)).toList();
     }
 
+    /** Returns for how many limits that most of the group have an exercise carries a caution: the others do something else. */
+    int cautionsOfMost(Exercise exercise) {
+        return Math.toIntExact(brief.watched().stream()
+                .filter(limit -> brief.mostHave(limit) && exercise.cautionFor(limit).isPresent()).count());
+    }
+
     /** Returns how many limits of the group an exercise carries a caution for. */
     int cautions(Exercise exercise) {
-        return Math.toIntExact(brief.group().limits().keySet().stream()
+        return Math.toIntExact(brief.watched().stream()
                 .filter(limit -> exercise.cautionFor(limit).isPresent()).count());
     }
 }

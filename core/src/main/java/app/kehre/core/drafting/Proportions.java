@@ -31,14 +31,15 @@ final class Proportions {
         double ratio = plan.brief().slot().toMillis() / (double) before.plan().brief().slot().toMillis();
         ClassPlan scaled = plan;
         for (Segment segment : plan.segments()) {
-            if (!main(segment) && !segment.leftOut()) {
+            if (!segment.role().main() && !segment.leftOut()) {
                 scaled = scaled.with(aside(segment, ratio));
             }
         }
         ClassPlan ends = scaled;
-        Duration left = ends.segments().stream().filter(each -> !main(each) && !each.leftOut())
+        Duration left = ends.segments().stream().filter(each -> !each.role().main() && !each.leftOut())
                 .map(Segment::target).reduce(plan.brief().slot(), Duration::minus);
-        List<Segment> parts = ends.segments().stream().filter(each -> main(each) && !each.leftOut()).toList();
+        List<Segment> parts = ends.segments().stream().filter(each -> each.role().main() && !each.leftOut())
+                .toList();
         double sum = parts.stream().mapToDouble(each -> Lengths.seconds(length(each.id()))).sum();
         for (Segment part : parts) {
             double share = Lengths.seconds(length(part.id())) / Math.max(1, sum);
@@ -69,10 +70,5 @@ final class Proportions {
     /** Returns how long a segment was. */
     Duration length(SegmentId segment) {
         return before.ofSegment(segment).length();
-    }
-
-    /** Returns whether a segment is of the main part. */
-    static boolean main(Segment segment) {
-        return segment.role() == Role.AEROBIC || segment.role() == Role.TONING || segment.role() == Role.CORE;
     }
 }

@@ -75,7 +75,7 @@ public final class Recutting {
     /**
      * Cuts or stretches out a class.
      *
-     * @param slot the new slot, whole minutes from 5 to 180
+     * @param slot the new slot, whole minutes from 2 to 180
      */
     public static Reading<Draft> of(ClassPlan plan, Library library, Duration slot) {
         return new Recutting(plan, library, slot).recut();
@@ -116,7 +116,7 @@ public final class Recutting {
         }
         ClassPlan plan = proportions.scaled(withoutSmallParts(start));
         for (Segment segment : plan.segments()) {
-            plan = Proportions.main(segment) && !segment.leftOut() ? parts.brought(plan, segment.id()) : plan;
+            plan = segment.role().main() && !segment.leftOut() ? parts.brought(plan, segment.id()) : plan;
         }
         plan = ended(plan, Role.STRETCH);
         plan = ended(plan, Role.WARM_UP);
@@ -205,7 +205,7 @@ public final class Recutting {
     }
 
     private Optional<String> nothing() {
-        boolean bare = before.segments().stream().filter(Proportions::main)
+        boolean bare = before.segments().stream().filter(each -> each.role().main())
                 .allMatch(each -> each.leftOut() || each.entries().isEmpty());
         return bare
                 ? Optional.of("There is no main part to cut or to stretch out yet; it can be drafted.")
@@ -233,7 +233,7 @@ public final class Recutting {
         while (true) {
             ClassPlan scaled = proportions.scaled(now);
             List<Segment> parts = scaled.segments().stream()
-                    .filter(each -> Proportions.main(each) && !each.leftOut())
+                    .filter(each -> each.role().main() && !each.leftOut())
                     .toList();
             boolean small = parts.stream().anyMatch(each -> each.target().compareTo(LEAST_PART) < 0
                     && proportions.length(each.id()).compareTo(each.target()) > 0);

@@ -32,6 +32,8 @@ import app.kehre.core.value.Lengths;
 final class Toner {
 
     /** What each weighs, to be compared with each other only. Kehre's estimates. */
+    /** What is left of a segment is worth a second round from so much on. Kehre's estimate. */
+    private static final Duration WORTH_A_ROUND = Duration.ofMinutes(3);
     private static final double PROMISED = 60;
     private static final double EVENS = 1.2;
     private static final double FRESH = 0.15;
@@ -99,6 +101,29 @@ final class Toner {
             chosen.add(next.get());
         }
         return DraftOrder.of(chosen);
+    }
+
+    /**
+     * Returns the exercises, and the first of them a second time where nothing else is left to fill the segment: what people
+     * have come to know comes back, and needs no explaining.
+     */
+    List<Exercise> roundAgain(Segment segment, List<Exercise> chosen, Function<Exercise, Dose> dose) {
+        Duration between = between(plan, segment);
+        Duration left = segment.target();
+        for (Exercise each : chosen) {
+            left = left.minus(length(segment, each, dose.apply(each))).minus(between);
+        }
+        List<Exercise> all = new ArrayList<>(chosen);
+        boolean again = left.compareTo(WORTH_A_ROUND) >= 0;
+        for (Exercise each : chosen) {
+            Duration length = length(segment, each, dose.apply(each));
+            again = again && length.compareTo(left) <= 0;
+            if (again) {
+                all.add(each);
+                left = left.minus(length);
+            }
+        }
+        return all;
     }
 
     private Duration length(Segment segment, Exercise exercise, Dose dose) {

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
+import app.kehre.core.answers.AnsweredDose;
 import app.kehre.core.dose.Hold;
 import app.kehre.core.dose.Sides;
 import app.kehre.core.exercise.Exercise;
@@ -196,8 +197,8 @@ public final class Addables {
             Addable addable) {
         Optional<Circuit> circuit = afterEntry.flatMap(plan::circuitOf);
         if (circuit.isPresent()) {
-            Entry entry = addable.entry(plan.nextEntryId());
-            if (entry instanceof Item item) {
+            if (addable.entry(plan.nextEntryId()) instanceof Item usual) {
+                Item item = AnsweredDose.of(usual, plan.segment(segmentId), plan, true);
                 int at = Moves.indexOf(circuit.get().inside(), afterEntry.orElseThrow());
                 return plan.addInto(circuit.get().id(), at + 1, item);
             }
@@ -206,12 +207,19 @@ public final class Addables {
         List<EntryId> ids = plan.segment(segmentId).entries().stream().map(Entry::id).toList();
         int after = afterEntry.map(ids::indexOf).orElse(-1);
         int at = after < 0 ? ids.size() : after + 1;
-        return plan.add(segmentId, at, addable.entry(plan.nextEntryId()));
+        return plan.add(segmentId, at,
+                answered(addable.entry(plan.nextEntryId()), plan.segment(segmentId), plan, false));
+    }
+
+    private static Entry answered(Entry entry, Segment segment, ClassPlan plan, boolean inCircuit) {
+        return entry instanceof Item item ? AnsweredDose.of(item, segment, plan, inCircuit) : entry;
     }
 
     /** Returns the plan with an entry's exercise replaced; the new one comes with its usual dose and load. */
     public static ClassPlan replace(ClassPlan plan, EntryId entryId, Addable addable) {
-        return plan.find(entryId).map(entry -> addable.entry(entryId).withNote(entry.note()))
+        return plan.find(entryId)
+                .map(entry -> answered(addable.entry(entryId).withNote(entry.note()),
+                        plan.segmentOf(entryId).orElseThrow(), plan, plan.circuitOf(entryId).isPresent()))
                 .filter(changed -> changed instanceof Item || plan.circuitOf(entryId).isEmpty())
                 .map(plan::with).orElse(plan);
     }

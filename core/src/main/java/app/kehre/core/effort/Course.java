@@ -8,16 +8,17 @@ import java.util.List;
  * @param pieces in order; they tile the class
  * @param seconds that the class lasts
  * @param longest seconds of one piece
+ * @param warm whether people come from another part of the class, at a moderate effort
  */
-record Course(Piece[] pieces, int seconds, int longest) {
+record Course(Piece[] pieces, int seconds, int longest, boolean warm) {
 
     /** Prepares the pieces of a class. */
-    static Course of(List<Piece> pieces, int seconds) {
+    static Course of(List<Piece> pieces, int seconds, boolean warm) {
         int longest = 0;
         for (Piece piece : pieces) {
             longest = Math.max(longest, piece.to() - piece.from());
         }
-        return new Course(pieces.toArray(Piece[]::new), seconds, longest);
+        return new Course(pieces.toArray(Piece[]::new), seconds, longest, warm);
     }
 
     /** The muscles answer within seconds and let go nearly as soon (figures.md, "response"). */
@@ -27,7 +28,7 @@ record Course(Piece[] pieces, int seconds, int longest) {
     private static final double UNFELT = 0.01;
 
     /**
-     * Predicts the line of a participant, who comes in from a walk to the hall: the heart follows what is asked for
+     * Predicts the line of a participant, who comes in from a walk to the hall or, warm, from another part of the class: the heart follows what is asked for
      * slowly, the muscles within seconds, and what is felt is the greater of the two. Within a piece each is an
      * exponential.
      *
@@ -35,7 +36,8 @@ record Course(Piece[] pieces, int seconds, int longest) {
      */
     Line follow(Participant who, int step) {
         float[] shares = new float[Math.ceilDiv(seconds, step)];
-        Response heart = new Response(who.share(Demands.WALKING), powers(who.rising()),
+        Response heart = new Response(warm ? Band.MODERATE.from() : who.share(Demands.WALKING),
+                powers(who.rising()),
                 powers(who.falling()));
         Response local = new Response(0, powers(LOCAL_RISING), powers(LOCAL_FALLING));
         for (Piece piece : pieces) {

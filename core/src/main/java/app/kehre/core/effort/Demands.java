@@ -34,10 +34,10 @@ final class Demands {
     private final Map<SegmentId, Segment> segments = new HashMap<>();
     private final Cardio cardio = new Cardio();
     private final List<Piece> pieces = new ArrayList<>();
-    private final boolean keepsMoving;
+    private final School.Rest rest;
 
     private Demands(Timeline timeline) {
-        this.keepsMoving = timeline.plan().brief().schools().rest() == School.Rest.KEEP_MOVING;
+        this.rest = timeline.plan().brief().schools().rest();
         timeline.plan().segments().forEach(segment -> segments.put(segment.id(), segment));
         timeline.plan().lines().forEach(entry -> entries.put(entry.id(), entry));
     }
@@ -56,7 +56,7 @@ final class Demands {
     private Demand demand(Span span) {
         return switch (span.phase()) {
             case TALK, EXPLAIN -> Demand.rest(TALKING);
-            case REST -> Demand.rest(keepsMoving ? MARCHING : TALKING);
+            case REST -> Demand.rest(rest == School.Rest.KEEP_MOVING ? MARCHING : TALKING);
             case PAUSE -> Demand.rest(pause(span));
             case SET_UP, TRANSITION, SIDE_CHANGE -> Demand.rest(WALKING);
             case WORK, HOLD -> work(span);
@@ -64,7 +64,8 @@ final class Demands {
     }
 
     private double pause(Span span) {
-        return entries.get(span.entry()) instanceof Pause pause && pause.moving() ? MARCHING : WATER;
+        return entries.get(span.entry()) instanceof Pause pause && pause.moving()
+                && rest != School.Rest.FULL_REST ? MARCHING : WATER;
     }
 
     private Demand work(Span span) {

@@ -42,7 +42,7 @@ public record Effort(Timeline timeline, List<Piece> pieces, List<Line> lines, Li
         List<Piece> pieces = Demands.of(timeline);
         int seconds = (int) Lengths.seconds(timeline.total());
         Group group = timeline.plan().brief().group();
-        Course course = Course.of(pieces, seconds);
+        Course course = Course.of(pieces, seconds, !timeline.plan().brief().part().begins());
         List<Line> lines = standIns(group).stream().map(who -> course.follow(who, 1)).toList();
         Map<SegmentId, Target> targets = new HashMap<>();
         for (Segment segment : timeline.plan().segments()) {

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 
-import app.kehre.core.people.Group;
+import app.kehre.core.brief.Brief;
 import app.kehre.core.people.Limit;
 import app.kehre.core.value.Lengths;
 
@@ -32,8 +32,8 @@ public final class ReadOut {
             lines.add(
                     "%d %% of the group inside the target".formatted(Math.round(effort.inside()[at] * 100)));
         }
-        Group group = effort.timeline().plan().brief().group();
-        if (claimed && (group.with(Limit.PREGNANCY) > 0 || group.with(Limit.BLOOD_PRESSURE) > 0)) {
+        Brief brief = effort.timeline().plan().brief();
+        if (claimed && (brief.having(Limit.PREGNANCY) > 0 || brief.having(Limit.BLOOD_PRESSURE) > 0)) {
             lines.add(NO_HEART_RATE);
         }
         return String.join("\n", lines);

@@ -39,6 +39,7 @@ final class Toning {
     private static final double LONGER = 2;
     /** Light weights or a band, heavy ones, a kilo of what is held. */
     private static final double LIGHT = 0.8;
+    private static final double MEDIUM = 1.2;
     private static final double HEAVY = 1.6;
     private static final double PER_KILO = 0.2;
     private static final double HEAVIEST = 2.4;
@@ -145,7 +146,11 @@ final class Toning {
 
     private static double size(Load.Piece piece) {
         return switch (piece.size()) {
-            case Load.Size.Word(String word) -> word.equals("heavy") ? HEAVY : LIGHT;
+            case Load.Size.Word(String word) -> switch (word) {
+                case "heavy" -> HEAVY;
+                case "medium" -> MEDIUM;
+                default -> LIGHT;
+            };
             case Load.Size.Kilos(int halves) -> Math.min(HEAVIEST, halves / 2.0 * piece.howMany() * PER_KILO);
         };
     }

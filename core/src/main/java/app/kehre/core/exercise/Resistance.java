@@ -27,7 +27,8 @@ public enum Resistance implements Named {
     private static final double LIGHT = 0.6;
     private static final double FULL = 1;
     private static final Set<Equipment> RESISTS = Set.of(Equipment.WEIGHT, Equipment.LONG_BAND,
-            Equipment.LOOP_BAND);
+            Equipment.LOOP_BAND, Equipment.KETTLE_WEIGHT, Equipment.LONG_BAR);
+    private static final Set<Equipment> BANDS = Set.of(Equipment.LONG_BAND, Equipment.LOOP_BAND);
 
     private final Term term;
 
@@ -57,7 +58,7 @@ public enum Resistance implements Named {
     }
 
     private static double of(Load.Piece piece) {
-        boolean band = piece.kit() != Equipment.WEIGHT;
+        boolean band = BANDS.contains(piece.kit());
         return band && piece.size().equals(Load.Size.LIGHT) ? LIGHT : FULL;
     }
 

@@ -32,4 +32,9 @@ public enum Role implements Named {
     public Term term() {
         return term;
     }
+
+    /** Returns whether it belongs to the main part of a class. */
+    public boolean main() {
+        return this == AEROBIC || this == TONING || this == CORE;
+    }
 }

@@ -3,6 +3,8 @@ package app.kehre.core.finding;
 import java.util.EnumSet;
 import java.util.Set;
 
+import app.kehre.core.brief.ClassPart;
+
 /** What is asked of a class and of its combinations, each by the key that is stored and never changes. */
 public enum CheckKey {
     OVER_SLOT("over-slot"),
@@ -98,6 +100,14 @@ public enum CheckKey {
     /** Those that say nothing which is not seen where the class ends and where its slot. */
     private static final Set<CheckKey> SEEN_BY_THE_END = EnumSet.of(OVER_SLOT, UNDER_SLOT, NOTHING_SPARE);
 
+    /** Those that ask for what a class begins with, which a later part of one does not. */
+    private static final Set<CheckKey> OF_THE_BEGINNING = EnumSet.of(SHORT_WARM_UP, NOT_PREPARED, NO_PREVIEW,
+            SCREENING);
+
+    /** Those that ask how people go home. */
+    private static final Set<CheckKey> OF_THE_END = EnumSet.of(SHORT_COOL_DOWN, ENDS_ON_A_PEAK, NOT_RELEASED,
+            ENDS_DOWN);
+
     private final String key;
 
     CheckKey(String key) {
@@ -112,6 +122,12 @@ public enum CheckKey {
     /** Returns whether who knows where the class ends knows it. */
     public boolean seenByTheEnd() {
         return SEEN_BY_THE_END.contains(this);
+    }
+
+    /** Returns whether it is asked of such a part of a class. */
+    public boolean isAskedOf(ClassPart part) {
+        return (part.begins() || !OF_THE_BEGINNING.contains(this))
+                && (part.ends() || !OF_THE_END.contains(this));
     }
 
     /** Returns whether it is about the class as a whole, at whichever line it shows. */

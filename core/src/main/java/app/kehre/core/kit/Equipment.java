@@ -18,6 +18,21 @@ public enum Equipment implements Named {
     LONG_BAND("long band", "long band", "long bands", "a towel pulled apart", KitPlace.BY_THE_WALL),
     /** An elastic loop. */
     LOOP_BAND("looped band", "looped band", "looped bands", "no band, slower", KitPlace.BY_THE_WALL),
+    /** A weight with a handle on top. */
+    KETTLE_WEIGHT("kettle-shaped weight", "kettle-shaped weight", "kettle-shaped weights",
+            "a hand weight held upright in both hands", KitPlace.BY_THE_WALL),
+    /** A weighted bar for both hands. */
+    LONG_BAR("long bar", "long bar", "long bars", "a broom handle, or two weights", KitPlace.BY_THE_WALL),
+    /** A soft ball of 20 to 25 cm. */
+    SMALL_BALL("small ball", "small ball", "small balls", "a rolled towel or a cushion",
+            KitPlace.BY_THE_WALL),
+    /** Two discs that slide under hands or feet. */
+    DISC("gliding disc", "gliding disc", "gliding discs", "folded cloths on a smooth floor",
+            KitPlace.BY_THE_WALL),
+    /** A firm roller to lie and roll on. */
+    ROLLER("roller", "roller", "rollers", "a tightly rolled mat", KitPlace.BY_THE_WALL),
+    /** A firm block that brings the floor nearer. */
+    BLOCK("block", "block", "blocks", "a thick book", KitPlace.BY_THE_WALL),
     /** A towel. */
     TOWEL("towel", "towel", "towels", "a folded jacket", KitPlace.AT_HAND),
     /** A chair that does not roll. */
@@ -52,6 +67,11 @@ public enum Equipment implements Named {
     /** Returns what stands in for it, in words. */
     public String standIn() {
         return standIn;
+    }
+
+    /** Returns whether few halls have it, so that it is there only where it was counted. */
+    public boolean rare() {
+        return compareTo(KETTLE_WEIGHT) >= 0 && compareTo(BLOCK) <= 0;
     }
 
     /** Returns where it lies unless the brief says otherwise. */

@@ -21,7 +21,7 @@ public record Load(List<Piece> pieces, boolean orNone) {
      * Pieces of one kind.
      *
      * @param kit its kind
-     * @param size light, heavy, so many kilos, or unsized
+     * @param size light, medium, heavy, so many kilos, or unsized
      * @param howMany pieces a person, 1 to {@value #MOST}
      * @param where it is held or worn
      * @param risers under a step, 0 to {@value #MOST_RISERS}
@@ -82,19 +82,21 @@ public record Load(List<Piece> pieces, boolean orNone) {
         Size UNSIZED = new Word("");
         /** The lighter of two. */
         Size LIGHT = new Word("light");
+        /** Between the two: bands come in three strengths. */
+        Size MEDIUM = new Word("medium");
         /** The heavier of two. */
         Size HEAVY = new Word("heavy");
 
         /**
          * In a word.
          *
-         * @param word "light", "heavy" or nothing
+         * @param word "light", "medium", "heavy" or nothing
          */
         record Word(String word) implements Size {
             public Word {
-                if (!List.of("", "light", "heavy").contains(word)) {
+                if (!List.of("", "light", "medium", "heavy").contains(word)) {
                     throw new IllegalArgumentException(
-                            "A size is light, heavy or so many kg, not \"%s\".".formatted(word));
+                            "A size is light, medium, heavy or so many kg, not \"%s\".".formatted(word));
                 }
             }
         }

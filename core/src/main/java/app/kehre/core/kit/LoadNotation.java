@@ -21,7 +21,7 @@ public final class LoadNotation {
     private static final Pattern PLUS = Pattern.compile(" ?\\+ ?");
     private static final Pattern PIECE = Pattern
             .compile("(?:(\\d{1,3}) (?!kg))?(?:(\\d{1,3}(?:\\.[05])?) kg ?|"
-                    + "(light|heavy)(?: |$))?(.*?)(?: on (\\d) risers?)?( (?:at|in) the [a-z ]+)?");
+                    + "(light|medium|heavy)(?: |$))?(.*?)(?: on (\\d) risers?)?( (?:at|in) the [a-z ]+)?");
 
     private static final String OR_NONE = " or none";
 

@@ -103,11 +103,6 @@ public record Group(int people, Ages ages, Mix mix, Map<Limit, Integer> limits) 
         return limits.getOrDefault(limit, 0);
     }
 
-    /** Returns whether at least half of the group have a limit, so that all may as well spare it. */
-    public boolean mostHave(Limit limit) {
-        return 2 * with(limit) >= people;
-    }
-
     /**
      * Returns the group with another number of people.
      *

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
+import app.kehre.core.answers.KneeCue;
 import app.kehre.core.brief.Brief;
 import app.kehre.core.capacity.KitNeed;
 import app.kehre.core.choreography.BuildUpWords;
@@ -167,7 +168,7 @@ public record CribSheet(String title, String when, String length, List<Part> par
                     DoseNotation.print(item.dose()),
                     item.load().isNone() ? "" : LoadNotation.print(item.load()), RoundWords.options(item),
                     joined(RoundWords.of(item.manner().withKnown(false)), RoundWords.of(item), instead(item),
-                            item.note()),
+                            KneeCue.of(timeline.plan().brief(), item.exercise()).orElse(""), item.note()),
                     length);
         };
     }

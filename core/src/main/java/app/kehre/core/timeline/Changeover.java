@@ -42,7 +42,7 @@ final class Changeover {
     private static final Set<Equipment> WORN = EnumSet.of(Equipment.BARE_FEET, Equipment.STEP);
     /** What stands or lies there: nobody has it in hand. */
     private static final Set<Equipment> STANDING_THERE = EnumSet.of(Equipment.WALL, Equipment.CHAIR,
-            Equipment.MAT);
+            Equipment.MAT, Equipment.ROLLER, Equipment.BLOCK);
     private static final Set<Equipment> BANDS = EnumSet.of(Equipment.LONG_BAND, Equipment.LOOP_BAND);
 
     private final Brief brief;

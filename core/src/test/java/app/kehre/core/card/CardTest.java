@@ -62,7 +62,7 @@ class CardTest {
                     + " outer hip, inner thigh, front of the thigh, back of the thigh, calf, shin.",
             "MUSCLES | buttocks 0 | The share of a muscle group must be over 0 and up to 1, not 0.0 for buttocks.",
             "EQUIPMENT | anvil | \"anvil\" is no kind of equipment; expected one of: step, mat, weight, long band,"
-                    + " looped band, towel, chair, wall, bare feet.",
+                    + " looped band, kettle-shaped weight, long bar, small ball, gliding disc, roller, block, towel, chair, wall, bare feet.",
             "STAND_INS | mat: a rug | Only kit that is needed has a stand-in.",
             "EASIER | smaller | found \"smaller\", expected a name and what changes: \"half way: half the depth\".",
             "CAUTIONS | knee | found \"knee\", expected \"knee: depth to comfort > hip-lift\".",

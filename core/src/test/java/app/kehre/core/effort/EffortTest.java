@@ -67,7 +67,7 @@ class EffortTest {
         double goal = regular.share(7);
         double start = regular.share(2.5);
         int rising = (int) Math.round(regular.rising());
-        float[] up = Course.of(List.of(piece(0, 600, 7)), 600).follow(regular, 1).shares();
+        float[] up = Course.of(List.of(piece(0, 600, 7)), 600, false).follow(regular, 1).shares();
 
         assertThat(up[rising - 1]).isCloseTo((float) (start + (goal - start) * (1 - Math.exp(-1))),
                 within(0.01f));
@@ -79,7 +79,8 @@ class EffortTest {
 
     @Test
     void aShortPauseDoesNotResetTheLine() {
-        float[] line = Course.of(List.of(piece(0, 300, 7), piece(300, 320, 1.5), piece(320, 400, 7)), 400)
+        float[] line = Course
+                .of(List.of(piece(0, 300, 7), piece(300, 320, 1.5), piece(320, 400, 7)), 400, false)
                 .follow(Participant.REGULAR, 1).shares();
 
         assertThat(line[319]).isGreaterThan(0.75f * line[299]);
@@ -91,7 +92,7 @@ class EffortTest {
             @ForAll @DoubleRange(min = 1, max = 12) double other) {
         List<Piece> pieces = List.of(piece(0, 97, one), piece(97, 301, other));
         Participant who = Participant.RETURNING;
-        float[] line = Course.of(pieces, 301).follow(who, 1).shares();
+        float[] line = Course.of(pieces, 301, false).follow(who, 1).shares();
         double least = Math.min(who.share(2.5), Math.min(pieces.getFirst().demand().share(who),
                 pieces.getLast().demand().share(who)));
         double most = Math.max(who.share(2.5), Math.max(pieces.getFirst().demand().share(who),
@@ -100,7 +101,7 @@ class EffortTest {
         for (float share : line) {
             assertThat((double) share).isBetween(least - 1e-6, most + 1e-6);
         }
-        float[] coarse = Course.of(pieces, 301).follow(who, 4).shares();
+        float[] coarse = Course.of(pieces, 301, false).follow(who, 4).shares();
         for (int at = 0; at < coarse.length; at++) {
             assertThat(coarse[at]).isCloseTo(line[at * 4], within(1e-5f));
         }

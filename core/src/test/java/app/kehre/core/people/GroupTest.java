@@ -36,11 +36,9 @@ class GroupTest {
     }
 
     @Test
-    void halfOfTheGroupIsMostOfIt() {
+    void aLimitThatNobodyHasIsNotKept() {
         Group group = Group.of(10).withLimit(Limit.KNEE, 5).withLimit(Limit.PREGNANCY, 1);
 
-        assertThat(group.mostHave(Limit.KNEE)).isTrue();
-        assertThat(group.mostHave(Limit.PREGNANCY)).isFalse();
         assertThat(group.withLimit(Limit.KNEE, 0).limits()).isEqualTo(Map.of(Limit.PREGNANCY, 1));
     }
 

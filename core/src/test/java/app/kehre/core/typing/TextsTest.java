@@ -46,7 +46,7 @@ class TextsTest {
     @CsvSource(delimiter = '|', value = {
             "date|soon|\"soon\" is not a day: write it like 24 Nov 2026 or 2026-11-24.",
             "start|25:00|\"25:00\" is not a time of day: write it like 18:30.",
-            "slot|4 min|The slot must be from 5 to 180 min, not 4.",
+            "slot|1 min|The slot must be from 2 to 180 min, not 1.",
             "slot|an hour|\"an hour\" is no whole number: write it like 60 min.",
             "people|-2|People must be from 1 to 200, not -2.",
             "title|''|The title must have from 1 to 120 characters, not 0."})

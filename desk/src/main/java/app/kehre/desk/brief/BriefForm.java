@@ -35,6 +35,11 @@ final class BriefForm {
         shows.forEach(each -> each.accept(brief));
     }
 
+    /** Does something with each brief that is shown. */
+    void whenShown(Consumer<Brief> shown) {
+        shows.add(shown);
+    }
+
     /** Returns a text that is edited where it stands. */
     InlineField text(String id, String name, double width, Function<Brief, String> text,
             BiFunction<Brief, String, Reading<Brief>> reader) {

@@ -9,6 +9,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
@@ -18,6 +19,7 @@ import javafx.scene.layout.VBox;
 
 import app.kehre.core.brief.Brief;
 import app.kehre.core.brief.BriefText;
+import app.kehre.core.brief.ClassPart;
 import app.kehre.core.brief.Format;
 import app.kehre.core.brief.GroupText;
 import app.kehre.core.brief.Quality;
@@ -26,8 +28,6 @@ import app.kehre.core.brief.School;
 import app.kehre.core.brief.Start;
 import app.kehre.core.capacity.Capacity;
 import app.kehre.core.exercise.Muscle;
-import app.kehre.core.kit.Equipment;
-import app.kehre.core.kit.KitPlace;
 import app.kehre.core.people.Limit;
 import app.kehre.desk.control.InlineField;
 import app.kehre.desk.control.WhenSeen;
@@ -36,11 +36,8 @@ import app.kehre.desk.control.Words;
 /** The Brief place. */
 public final class BriefView extends VBox {
 
-    private static final List<KitPlace> PLACES = List.of(KitPlace.SET_OUT, KitPlace.AT_HAND,
-            KitPlace.BY_THE_WALL);
-    private static final List<Equipment> COUNTED = Stream.of(Equipment.values())
-            .filter(kit -> kit != Equipment.WALL && kit != Equipment.BARE_FEET).toList();
     private static final double WORD = 84;
+    private static final double PART = 30;
     private static final double QUESTION = 208;
 
     private final BriefViewModel model;
@@ -80,7 +77,7 @@ public final class BriefView extends VBox {
         HBox columns = new HBox(34, column("Who comes", people()), column("Room and kit", room()),
                 column("Promised to the group", promised()));
         columns.getChildren().forEach(each -> HBox.setHgrow(each, Priority.ALWAYS));
-        VBox all = new VBox(14, teaching, columns, schools(), figures());
+        VBox all = new VBox(14, kind(), teaching, columns, schools(), figures());
         all.setPadding(new Insets(4, 2, 16, 0));
         ScrollPane scroll = new ScrollPane(all);
         scroll.setFitToWidth(true);
@@ -91,6 +88,17 @@ public final class BriefView extends VBox {
         setPadding(new Insets(14, 22, 8, 22));
         setSpacing(6);
         getChildren().setAll(new VBox(2, title, about), scroll);
+    }
+
+    /** What kind of class it is, and what part of one. */
+    private Node kind() {
+        return new HBox(18,
+                BriefForm.row("kind of class", WORD, form.choice("format", "Kind of class",
+                        BriefForm.inOrder(List.of(Format.values()), Format::words),
+                        brief -> brief.format().words(), Brief::with)),
+                BriefForm.row("it is", PART, form.choice("part", "Part of a class",
+                        BriefForm.inOrder(List.of(ClassPart.values()), ClassPart::words),
+                        brief -> brief.part().words(), Brief::with)));
     }
 
     private VBox figures() {
@@ -137,17 +145,6 @@ public final class BriefView extends VBox {
     }
 
     private List<Node> room() {
-        GridPane kit = grid();
-        for (Equipment each : COUNTED) {
-            int row = COUNTED.indexOf(each);
-            kit.add(form.text("kit-" + key(each.key()), "Pieces: " + each.noun(2), 34,
-                    brief -> GroupText.pieces(brief, each),
-                    (brief, text) -> GroupText.withPieces(brief, each, text)), 0, row);
-            kit.add(Words.plain(each.noun(2), "soft"), 1, row);
-            kit.add(form.choice("place-" + key(each.key()), "Place of the " + each.noun(2),
-                    BriefForm.inOrder(PLACES, KitPlace::words), brief -> brief.room().placeOf(each).words(),
-                    (brief, place) -> brief.with(brief.room().withPlace(each, place))), 2, row);
-        }
         return List.of(
                 BriefForm.row("free floor", WORD,
                         form.text("floor", "Free floor", 90, GroupText::floor, GroupText::withFloor)),
@@ -160,7 +157,8 @@ public final class BriefView extends VBox {
                 form.mark("hard-floor", "A hard floor: mats to kneel and lie on",
                         brief -> brief.room().hardFloor(),
                         (brief, set) -> brief.with(brief.room().withHardFloor(set))),
-                Words.heading("How many pieces, and where"), kit, Words.heading("So there is"), capacity,
+                Words.heading("How many pieces, and where"), new KitRows(form), Words.heading("So there is"),
+                capacity,
                 bounds);
     }
 
@@ -183,13 +181,8 @@ public final class BriefView extends VBox {
 
     private Node schools() {
         Label head = Words.plain("Where practitioners differ", "heading");
-        Label kind = Words.plain("kind of class", "soft");
-        HBox format = new HBox(4, kind, form.choice("format", "Kind of class",
-                BriefForm.inOrder(List.of(Format.values()), Format::words), brief -> brief.format().words(),
-                Brief::with));
-        format.setAlignment(Pos.CENTER_LEFT);
-        HBox first = new HBox(14, head, format,
-                soft("Kehre's own answer is the first of each, and stands below with its reason."));
+        HBox first = new HBox(14, head,
+                soft("Kehre's own answer is the first of each; below stands what an answer changes."));
         first.setAlignment(Pos.CENTER_LEFT);
         TilePane questions = new TilePane(14, 8);
         questions.setPrefTileWidth(QUESTION);
@@ -201,8 +194,9 @@ public final class BriefView extends VBox {
     }
 
     private Node question(Question question) {
-        Label why = soft(question.why());
+        Label why = soft("changes: " + question.changes());
         why.getStyleClass().add("small");
+        Tooltip.install(why, new Tooltip("Kehre's own answer: " + question.why()));
         MenuButton answer = form.choice("school-" + question.key(), "Answer to " + question.words(),
                 BriefForm.inOrder(schoolsOf(question), School::words),
                 brief -> brief.schools().of(question).words(),
@@ -240,7 +234,7 @@ public final class BriefView extends VBox {
         return words.replace(' ', '-');
     }
 
-    private static GridPane grid() {
+    static GridPane grid() {
         GridPane grid = new GridPane();
         grid.setHgap(7);
         grid.setVgap(2);

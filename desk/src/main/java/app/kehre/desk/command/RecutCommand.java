@@ -17,7 +17,7 @@ import app.kehre.core.proposal.Proposal;
                 "2:the plan could not be read or written"})
 final class RecutCommand extends ProposeCommand {
 
-    @Option(names = "--slot", paramLabel = "MINUTES", required = true, description = "The other slot, 5 to 180 min.")
+    @Option(names = "--slot", paramLabel = "MINUTES", required = true, description = "The other slot, 2 to 180 min.")
     private int slot;
 
     @Override

@@ -9,6 +9,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
+import app.kehre.core.answers.KneeCue;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
@@ -42,6 +43,8 @@ final class Options extends HBox {
             entry.ifPresent(found -> {
                 if (found instanceof Item item) {
                     add(columns, item.exercise());
+                    KneeCue.of(plan.brief(), item.exercise())
+                            .ifPresent(cue -> columns.add(column("say", cue)));
                     String others = RoundWords.instead(item);
                     if (!others.isEmpty()) {
                         columns.add(1, column("instead", others));

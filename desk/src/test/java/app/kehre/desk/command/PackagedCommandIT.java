@@ -122,7 +122,7 @@ class PackagedCommandIT {
 
         assertThat(run("library", "--import", table.toString(), "--take-good").out())
                 .startsWith("1 understood, 1 not. Taken: 1.");
-        assertThat(run("library", "--summary").out()).contains("509").containsPattern("of them own +1");
+        assertThat(run("library", "--summary").out()).contains("527").containsPattern("of them own +1");
 
         Path plan = Files.writeString(folder.resolve("own.kehre.json"),
                 """

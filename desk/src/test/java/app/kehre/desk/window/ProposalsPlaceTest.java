@@ -229,7 +229,7 @@ class ProposalsPlaceTest {
         instructor.clicks("#fit-back").clicks("#propose-other-slot").clicks("#fit-length").writes("500")
                 .presses(KeyCode.ENTER);
         instructor.until("the reason is shown", () -> instructor.canSee("#fit-problem"));
-        assertThat(instructor.sees("#fit-problem")).isEqualTo("The slot must be from 5 to 180 min, not 500.");
+        assertThat(instructor.sees("#fit-problem")).isEqualTo("The slot must be from 2 to 180 min, not 500.");
 
         instructor.clicks("#fit-length").writes("45:30").presses(KeyCode.ENTER);
         instructor.until("the other reason is shown",

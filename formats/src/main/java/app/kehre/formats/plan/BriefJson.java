@@ -18,6 +18,7 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 import app.kehre.core.brief.Brief;
+import app.kehre.core.brief.ClassPart;
 import app.kehre.core.brief.Format;
 import app.kehre.core.brief.Goal;
 import app.kehre.core.brief.Quality;
@@ -55,9 +56,10 @@ final class BriefJson {
                 ? fields.object("goal").map(BriefJson::goal).orElse(Goal.OPEN)
                 : Goal.OPEN;
         Format format = fields.has("format") ? fields.term("format", Format.class) : Format.MIXED;
+        ClassPart part = fields.has("part") ? fields.term("part", ClassPart.class) : ClassPart.WHOLE;
         Schools schools = schools(fields);
         return fields.built("title",
-                () -> new Brief(title, date, start, slot, group, room, goal, format, schools));
+                () -> new Brief(title, date, start, slot, group, room, goal, format, part, schools));
     }
 
     private static <T> T date(Fields fields, String name, Function<String, T> parse, T standIn,
@@ -163,6 +165,9 @@ final class BriefJson {
         }
         if (brief.format() != Format.MIXED) {
             node.put("format", brief.format().key());
+        }
+        if (brief.part() != ClassPart.WHOLE) {
+            node.put("part", brief.part().key());
         }
         if (!brief.schools().equals(Schools.USUAL)) {
             ObjectNode schools = node.putObject("schools");

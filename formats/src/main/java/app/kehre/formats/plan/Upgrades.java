@@ -32,12 +32,13 @@ record Upgrades(int current, Map<Integer, Step> steps) {
      * exercises that a plan brings along. Version 4 added build-ups and the footwork of moves. Version 5 names
      * nothing that is not there. Version 6 says which plan it is, which numbers
      * it has given, and what a reason is about; it stores the keys of terms in the place of their words. Version 7 carries the
-     * pace of its class.
+     * pace of its class. Version 8 knows more kinds of classes and of kit, and parts of a class; one of version 7 needs nothing
+     * but its number.
      */
-    static final Upgrades PLAN = new Upgrades(7, Map.of(1, (document, _) -> document, 2,
+    static final Upgrades PLAN = new Upgrades(8, Map.of(1, (document, _) -> document, 2,
             (document, _) -> ToVersion3.apply(document), 3, (document, _) -> document, 4,
             EmptyNames::removed, 5, (document, _) -> ToVersion6.apply(document), 6,
-            (document, _) -> ToVersion7.apply(document)));
+            (document, _) -> ToVersion7.apply(document), 7, (document, _) -> document));
 
     Upgrades {
         steps = Map.copyOf(steps);

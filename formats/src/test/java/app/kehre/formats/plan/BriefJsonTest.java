@@ -7,6 +7,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 import app.kehre.core.brief.Brief;
+import app.kehre.core.brief.ClassPart;
 import app.kehre.core.brief.Format;
 import app.kehre.core.brief.Quality;
 import app.kehre.core.brief.Question;
@@ -44,13 +45,15 @@ class BriefJsonTest {
 
     @Test
     void everythingThatIsSaidIsRead() throws UnreadableFile {
-        Brief brief = read("""
-                "ages": {"from": 62, "to": 80}, "mix": {"newcomers": 50, "regulars": 50, "athletic": 0},
-                "limits": {"knee": 2, "low bone density": 3}, "floor": 60, "noWall": true, "hardFloor": true,
-                "kit": {"chair": 0, "mat": 14}, "kitPlaces": {"chair": "set out"},
-                "goal": {"areas": ["lats"], "qualities": ["balance"]}, "format": "timed circuit",
-                "schools": {"rest": "full rest"}""");
+        Brief brief = read(
+                """
+                        "ages": {"from": 62, "to": 80}, "mix": {"newcomers": 50, "regulars": 50, "athletic": 0},
+                        "limits": {"knee": 2, "low bone density": 3}, "floor": 60, "noWall": true, "hardFloor": true,
+                        "kit": {"chair": 0, "mat": 14}, "kitPlaces": {"chair": "set out"},
+                        "goal": {"areas": ["lats"], "qualities": ["balance"]}, "format": "timed circuit", "part": "last",
+                        "schools": {"rest": "full rest"}""");
 
+        assertThat(brief.part()).isEqualTo(ClassPart.LAST);
         assertThat(brief.group().older()).isTrue();
         assertThat(brief.group().with(Limit.BONE_DENSITY)).isEqualTo(3);
         assertThat(brief.room().has(Equipment.CHAIR)).isFalse();
@@ -81,7 +84,7 @@ class BriefJsonTest {
             "\"goal\": {\"areas\": [\"wings\"]} | brief.goal.areas: found \"wings\", expected one of 19,"
                     + " such as: shin, inner-thigh, neck, upper-back, front-shoulder.",
             "\"format\": \"disco\" | brief.format: found \"disco\", expected one of: low-impact, step, circuit,"
-                    + " conditioning, stretch-and-tone, mixed.",
+                    + " conditioning, stretch-and-tone, floor, chair, expecting, express, mixed.",
             "\"schools\": {\"rest\": \"the clock\"} | brief.schools: found \"clocked\", expected an answer to"
                     + " \"rest\", not to \"time\"."})
     void aFaultIsNamedWithItsPlaceWhatWasFoundAndWhatWasExpected(String fields, String sentence) {

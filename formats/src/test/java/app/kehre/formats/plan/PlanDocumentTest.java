@@ -20,6 +20,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.node.ObjectNode;
 
+import app.kehre.core.brief.ClassPart;
 import app.kehre.core.brief.School;
 import app.kehre.core.choreography.Build;
 import app.kehre.core.choreography.Rounds;
@@ -127,7 +128,7 @@ class PlanDocumentTest {
         PlanDocument old = old("version-1.kehre.json");
 
         assertThat(old.plan().entries()).hasSize(56);
-        assertThat(new String(old.bytes(), StandardCharsets.UTF_8)).contains("\"version\" : 7");
+        assertThat(new String(old.bytes(), StandardCharsets.UTF_8)).contains("\"version\" : 8");
     }
 
     @Test
@@ -193,6 +194,15 @@ class PlanDocumentTest {
         assertThat(old.plan().pace()).isEqualTo(Pace.USUAL);
         assertThat(Timeline.of(old.plan()).total()).isLessThan(old.lengthBefore().orElseThrow());
         assertThat(PlanDocument.read("saved", old.bytes(), library).lengthBefore()).isEmpty();
+    }
+
+    @Test
+    void aPlanOfTheSeventhVersionOpensAsTheWholeClassItIs() throws UnreadableFile, IOException {
+        PlanDocument old = old("version-7.kehre.json");
+
+        assertThat(old.plan().brief().part()).isEqualTo(ClassPart.WHOLE);
+        assertThat(old.lengthBefore()).isEmpty();
+        assertThat(old.plan()).isEqualTo(DemoPlan.load("wednesday-morning-ease", library).plan());
     }
 
     @Test
@@ -323,7 +333,7 @@ class PlanDocumentTest {
     @CsvSource(delimiter = '|', value = {
             "\"people\": 8|\"people\": \"many\"|brief.people: found \"many\", expected a whole number from 1 to 200.",
             "\"people\": 8|\"people\": -8|brief.people: People must be from 1 to 200, not -8.",
-            "\"slotMinutes\": 30,||brief.slotMinutes: found nothing, expected a whole number from 5 to 180.",
+            "\"slotMinutes\": 30,||brief.slotMinutes: found nothing, expected a whole number from 2 to 180.",
             "\"2026-11-24\"|\"24 Nov\"|brief.date: found \"24 Nov\", expected a day like 2026-11-24.",
             "\"12 reps\"|\"-12 reps\"|segments[0].entries[0].dose: \"-12 reps\" is not a dose: write it like"
                     + " 3 x 12 reps, hold 25 s each side, 45 s on, 15 s off, x5 or 5 eights.",
@@ -337,9 +347,9 @@ class PlanDocumentTest {
             "\"id\": 2|\"id\": 1|segments[0].entries[1].id: 1 is used twice, expected a number of its own.",
             "\"40 s\"|\"3 h\"|segments[0].entries[1].length: \"3 h\" is not a length: write it like 40 s, 2 min"
                     + " or 1:30.",
-            "\"version\": 1|\"version\": 9|version: found 9, but this Kehre reads plans up to version 7. Open it"
+            "\"version\": 1|\"version\": 9|version: found 9, but this Kehre reads plans up to version 8. Open it"
                     + " with a newer Kehre.",
-            "\"version\": 1,||version: found nothing, expected a whole number from 1 to 7.",
+            "\"version\": 1,||version: found nothing, expected a whole number from 1 to 8.",
             "kehre-plan|song-list|It is no class plan of Kehre's: format: found \"song-list\", expected"
                     + " \"kehre-plan\".",
             "{\"id\": 2, \"pause\"|{\"id\": 2, \"exercise\": \"squat\", \"pause\"|segments[0].entries[1].exercise:"

@@ -50,7 +50,7 @@ class SchemaTest {
 
     private static String text() {
         try (InputStream in = Objects
-                .requireNonNull(SchemaTest.class.getResourceAsStream("kehre-plan-7.schema.json"))) {
+                .requireNonNull(SchemaTest.class.getResourceAsStream("kehre-plan-8.schema.json"))) {
             return new String(in.readAllBytes(), StandardCharsets.UTF_8);
         } catch (IOException cause) {
             throw new AssertionError(cause);
@@ -170,7 +170,7 @@ class SchemaTest {
 
     @Test
     void theSchemaInTheDocsIsTheOneThatShips() throws IOException {
-        assertThat(Files.readString(DOCS.resolve("kehre-plan-7.schema.json"))).isEqualTo(text());
+        assertThat(Files.readString(DOCS.resolve("kehre-plan-8.schema.json"))).isEqualTo(text());
     }
 
     @Test

@@ -245,7 +245,7 @@ class DraftingTest {
             all.add(Arguments.of(begun(Briefs.feasible(slot).withSlot(Duration.ofMinutes(slot))),
                     tooShort(slot)));
         }
-        for (int number : new int[]{1, 7, 13, 19}) {
+        for (int number : new int[]{1, 11, 21, 31}) {
             Brief brief = Briefs.feasible(number);
             int steps = brief.people() - 2;
             all.add(Arguments.of(
@@ -253,7 +253,7 @@ class DraftingTest {
                     "A step class for %1$d people needs %1$d steps; there are %2$d.".formatted(brief.people(),
                             steps)));
         }
-        for (int number : new int[]{2, 3, 4, 5}) {
+        for (int number : new int[]{2, 3, 4, 15}) {
             Brief brief = Briefs.feasible(number);
             int each = brief.format() == Format.CONDITIONING || brief.format() == Format.STRETCH_AND_TONE
                     ? 3
