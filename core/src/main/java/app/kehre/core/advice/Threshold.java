@@ -18,7 +18,7 @@ public enum Threshold implements Named {
     /** The same from a slot of three quarters of an hour. */
     EDGE_LONG("edge-long", "the same from a slot of 45 min", "min", 8, 0, 20, SourceKind.PUBLISHED),
     /** Minutes after which there is water. */
-    WATER("water", "water at least every", "min", 15, 5, 60, SourceKind.TEACHING_RANGE),
+    WATER("water", "water at least every", "min", 20, 5, 60, SourceKind.TEACHING_RANGE),
     /** Seconds that shall be spare for a late start. */
     SPARE("spare", "spare for a late start", "s", 30, 0, 600, SourceKind.ESTIMATE),
     /** Share of the class that changing over may take. */

@@ -71,17 +71,18 @@ public record Assessment(Timeline timeline, Effort effort, List<SideTotals> side
         List<Finding> open = new ArrayList<>();
         Map<String, List<Finding>> reasons = new LinkedHashMap<>();
         List<SetAside> still = timeline.plan().asideStill();
-        for (Finding finding : AllChecks.of(judged)) {
+        List<Finding> all = AllChecks.of(judged);
+        for (Finding finding : all) {
             still.stream().filter(finding::isAside).findFirst().ifPresentOrElse(
                     found -> reasons.computeIfAbsent(found.reason(), _ -> new ArrayList<>()).add(finding),
                     () -> open.add(finding));
         }
         List<Aside> aside = reasons.entrySet().stream()
-                .flatMap(each -> Facts.of(timeline.plan(), library, each.getValue()).stream()
+                .flatMap(each -> Facts.of(timeline.plan(), library, all, each.getValue()).stream()
                         .map(fact -> new Aside(fact, each.getKey())))
                 .toList();
         return new Assessment(timeline, judged.effort(), judged.sides(), judged.ledger(), open,
-                Facts.of(timeline.plan(), library, open), aside);
+                Facts.of(timeline.plan(), library, all, open), aside);
     }
 
     /**

@@ -38,7 +38,8 @@ final class ChangeoverCheck implements KeyedCheck {
                         .formatted(judged.figures().of(Threshold.CHANGEOVER)),
                 SourceKind.ESTIMATE,
                 () -> Mends.nudged(judged, judged.plan().items(),
-                        plan -> spent(Timeline.of(plan)).compareTo(spent) < 0)));
+                        plan -> spent(Timeline.of(plan)).compareTo(spent) < 0))
+                .by(spent.toSeconds()));
     }
 
     private static Duration spent(Timeline timeline) {

@@ -68,7 +68,7 @@ final class EdgeCheck implements KeyedCheck {
                         before
                                 ? "Joints and heart are not ready before."
                                 : "The line must come down before people stop."),
-                SourceKind.PUBLISHED, () -> mends(judged, needed)));
+                SourceKind.PUBLISHED, () -> mends(judged, needed)).by(needed.minus(is).toSeconds()));
     }
 
     /** Less than a minute short is a figure without a clear edge. */

@@ -35,8 +35,8 @@ public record Effect(Assessment after, Duration longer, double effortMinutes, Li
                 Lengths.between(Duration.ZERO, after.timeline().total())
                         .minus(Lengths.between(Duration.ZERO, before.timeline().total())),
                 after.effort().effortMinutes() - before.effort().effortMinutes(),
-                gone, fresh, told(Facts.of(before.plan(), library, gone)),
-                told(Facts.of(plan, library, fresh)));
+                gone, fresh, told(Facts.of(before.plan(), library, before.findings(), gone)),
+                told(Facts.of(plan, library, after.findings(), fresh)));
     }
 
     /** What has none of its own among others. */

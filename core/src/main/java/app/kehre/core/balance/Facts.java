@@ -46,21 +46,27 @@ final class Facts {
 
     private final ClassPlan plan;
     private final Library library;
+    private final Proven proven;
 
-    private Facts(ClassPlan plan, Library library) {
+    private Facts(ClassPlan plan, Library library, List<Finding> all) {
         this.plan = plan;
         this.library = library;
+        this.proven = new Proven(plan, library, all);
     }
 
-    /** Returns what is told of a class for what was found, the most serious first, each at its first place. */
-    static List<Fact> of(ClassPlan plan, Library library, List<Finding> open) {
-        Facts facts = new Facts(plan, library);
+    /**
+     * Returns what is told of a class for some of what was found, the most serious first, each at its first place.
+     *
+     * @param all that is found in it
+     */
+    static List<Fact> of(ClassPlan plan, Library library, List<Finding> all, List<Finding> open) {
+        Facts facts = new Facts(plan, library, all);
         Map<Object, List<Finding>> byFact = new LinkedHashMap<>();
         Set<Finding> behind = facts.behind(open);
         open.stream().filter(finding -> !behind.contains(finding))
                 .forEach(
                         finding -> byFact.computeIfAbsent(key(finding), _ -> new ArrayList<>()).add(finding));
-        return byFact.values().stream().map(facts::told)
+        return byFact.values().stream().map(facts::told).map(facts::proven)
                 .sorted(Comparator.comparing(Fact::severity)).toList();
     }
 
@@ -105,6 +111,11 @@ final class Facts {
         return parts.size() == 1
                 ? Fact.of(first)
                 : new Fact(worst(parts), together(parts), first.why(), parts, () -> firstOfEach(parts));
+    }
+
+    private Fact proven(Fact fact) {
+        return new Fact(fact.severity(), fact.what(), fact.why(), fact.parts(),
+                () -> proven.of(fact, fact.mends()));
     }
 
     private static Severity worst(List<Finding> parts) {

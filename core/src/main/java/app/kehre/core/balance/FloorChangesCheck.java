@@ -40,7 +40,7 @@ final class FloorChangesCheck implements KeyedCheck {
                         Lengths.clock(saved)),
                 "More than %d times costs work and breath. What is done on the floor is kept together."
                         .formatted(most),
-                SourceKind.ESTIMATE, () -> mends(judged, down)));
+                SourceKind.ESTIMATE, () -> mends(judged, down)).by(down));
     }
 
     private static List<Way> mends(ClassUnderCheck judged, long down) {

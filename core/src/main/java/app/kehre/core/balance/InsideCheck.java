@@ -45,7 +45,7 @@ final class InsideCheck implements KeyedCheck {
                         hard ? "too hard" : "too easy", Math.round(inside.get() * 100)),
                 "At least %d %% of the group and of the time shall lie inside. Of a simulated group of %d, estimated."
                         .formatted(judged.figures().of(Threshold.INSIDE), Crowd.SIZE),
-                SourceKind.ESTIMATE, () -> mends(judged, hard)));
+                SourceKind.ESTIMATE, () -> mends(judged, hard)).by(1 - inside.get()));
     }
 
     /** How many seconds more lie above the target than below it. */
@@ -65,15 +65,6 @@ final class InsideCheck implements KeyedCheck {
         return above;
     }
 
-    /** Everybody takes the easier, or the harder, option in the whole aerobic part. */
-    private static Way throughout(ClassPlan plan, List<Item> items, boolean hard) {
-        ClassPlan now = plan;
-        for (Item item : items) {
-            now = (hard ? Variants.easier(now, item) : Variants.harder(now, item)).after();
-        }
-        return Way.of("The %s option throughout".formatted(hard ? "easier" : "harder"), now);
-    }
-
     private static List<Way> mends(ClassUnderCheck judged, boolean hard) {
         ClassPlan plan = judged.plan();
         List<Way> mends = new ArrayList<>();
@@ -89,7 +80,7 @@ final class InsideCheck implements KeyedCheck {
         List<Item> all = judged.segments(Role.AEROBIC).stream().flatMap(each -> judged.items(each).stream())
                 .filter(item -> item.manner().variant() != (hard ? Variant.EASIER : Variant.HARDER)).toList();
         if (all.size() > 1) {
-            mends.add(throughout(plan, all, hard));
+            mends.add(Variants.throughout(plan, all, hard));
         }
         items.stream().filter(item -> item.manner().variant() != (hard ? Variant.EASIER : Variant.HARDER))
                 .forEach(item -> mends.add(hard ? Variants.easier(plan, item) : Variants.harder(plan, item)));

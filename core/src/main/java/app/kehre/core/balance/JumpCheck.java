@@ -53,7 +53,7 @@ final class JumpCheck implements KeyedCheck {
                         Math.round(most * 100)),
                 "More than %d points of the heart-rate reserve within 60 s is a jump. Effort rises gradually from the warm-up."
                         .formatted(judged.figures().of(Threshold.JUMP)),
-                SourceKind.ESTIMATE, () -> mends(judged, main.get())));
+                SourceKind.ESTIMATE, () -> mends(judged, main.get())).by(most));
     }
 
     private static List<Way> mends(ClassUnderCheck judged, Segment main) {

@@ -60,7 +60,7 @@ final class KitChangesCheck implements KeyedCheck {
                 "The %s are taken up %d times.".formatted(kit.noun(2), times),
                 "More than %d times costs the group's time. What uses the same kit is kept together."
                         .formatted(most),
-                SourceKind.ESTIMATE, () -> mends(judged, kit, times));
+                SourceKind.ESTIMATE, () -> mends(judged, kit, times)).by(times);
     }
 
     private static List<Way> mends(ClassUnderCheck judged, Equipment kit, int times) {

@@ -36,7 +36,7 @@ public record Ledger(Map<Muscle, Row> muscles, Map<Joint, Row> joints, Map<Pole,
      * What is done to an area.
      *
      * @param prepare seconds, by share
-     * @param load seconds, by share
+     * @param load seconds of a side, by share: what is done on one side after the other counts once
      * @param release seconds, by share
      * @param reps in the load, by share
      * @param sets in the load
@@ -49,18 +49,20 @@ public record Ledger(Map<Muscle, Row> muscles, Map<Joint, Row> joints, Map<Pole,
         static final Row NOTHING = new Row(0, 0, 0, 0, 0, 0, 0);
 
         private Row plus(Use use, double share) {
-            double seconds = use.seconds() * share;
+            double seconds = use.secondsOfASide() * share;
+            double each = use.seconds() * share;
             return switch (use.purpose()) {
                 case PREPARE -> new Row(prepare + seconds, load, release, reps, sets, right, left);
                 case RELEASE -> new Row(prepare, load, release + seconds, reps, sets, right, left);
-                case LOAD -> new Row(prepare, load + seconds, release, reps + use.reps() * share,
-                        sets + (share >= A_SET ? 1 : 0), right + seconds * use.of(Side.RIGHT),
-                        left + seconds * use.of(Side.LEFT));
+                case LOAD -> new Row(prepare, load + seconds, release,
+                        reps + use.reps() * share * use.secondsOfASide() / use.seconds(),
+                        sets + (share >= A_SET ? 1 : 0), right + each * use.of(Side.RIGHT),
+                        left + each * use.of(Side.LEFT));
             };
         }
 
         private Row standing(double seconds, Side leg) {
-            return new Row(prepare, load + seconds, release, reps, sets,
+            return new Row(prepare, load + seconds / 2, release, reps, sets,
                     right + (leg == Side.RIGHT ? seconds : 0), left + (leg == Side.LEFT ? seconds : 0));
         }
 
@@ -169,16 +171,16 @@ public record Ledger(Map<Muscle, Row> muscles, Map<Joint, Row> joints, Map<Pole,
     private static void addJoints(Use use, Map<Joint, Row> joints) {
         double seconds = use.seconds();
         switch (use.purpose()) {
-            case PREPARE -> use.exercise().work().prepares()
+            case PREPARE -> use.prepares()
                     .forEach(joint -> joints.computeIfPresent(joint, (_, row) -> row.prepared(seconds)));
             case LOAD -> {
-                use.exercise().work().prepares()
+                use.prepares()
                         .forEach(joint -> joints.computeIfPresent(joint, (_, row) -> row.prepared(seconds)));
                 use.exercise().work().loads()
                         .forEach(joint -> joints.computeIfPresent(joint, (_, row) -> row.loaded(seconds)));
             }
             case RELEASE -> {
-                use.exercise().work().prepares()
+                use.prepares()
                         .forEach(joint -> joints.computeIfPresent(joint, (_, row) -> row.released(seconds)));
                 use.exercise().work().loads()
                         .forEach(joint -> joints.computeIfPresent(joint, (_, row) -> row.released(seconds)));
@@ -192,9 +194,9 @@ public record Ledger(Map<Muscle, Row> muscles, Map<Joint, Row> joints, Map<Pole,
         }
         Exercise exercise = use.exercise();
         if (exercise.pattern() == Pattern.PUSH) {
-            sums.merge(Pole.PUSH, use.seconds() * use.strength(), Double::sum);
+            sums.merge(Pole.PUSH, use.secondsOfASide() * use.strength(), Double::sum);
         } else if (exercise.pattern() == Pattern.PULL) {
-            sums.merge(Pole.PULL, use.seconds() * use.strength(), Double::sum);
+            sums.merge(Pole.PULL, use.secondsOfASide() * use.strength(), Double::sum);
         }
         add(use, sums, Pole.FRONT_OF_THIGH, Muscle.FRONT_THIGH);
         add(use, sums, Pole.BACK_OF_THIGH, Muscle.BACK_THIGH);
@@ -205,7 +207,7 @@ public record Ledger(Map<Muscle, Row> muscles, Map<Joint, Row> joints, Map<Pole,
     private static void add(Use use, Map<Pole, Double> sums, Pole pole, Muscle muscle) {
         double share = use.shares().getOrDefault(muscle, 0.0);
         if (share > 0 && use.role() != app.kehre.core.exercise.Role.AEROBIC) {
-            sums.merge(pole, share * use.seconds(), Double::sum);
+            sums.merge(pole, share * use.secondsOfASide(), Double::sum);
         }
     }
 

@@ -60,7 +60,7 @@ final class LostWorkCheck implements KeyedCheck {
                         .formatted(Lengths.clock(lost)),
                 "That is %.0f %% of its work. The clock goes on while people fetch, lie down or listen."
                         .formatted(100 * share),
-                SourceKind.ESTIMATE, () -> mends(judged, block, most));
+                SourceKind.ESTIMATE, () -> mends(judged, block, most)).by(share);
     }
 
     private static List<Way> mends(ClassUnderCheck judged, List<Item> block, double most) {

@@ -36,7 +36,7 @@ final class OverSlotCheck implements KeyedCheck {
                 "The class goes over its slot by %s.".formatted(Lengths.clock(fit.spare())),
                 "The next group is at the door after %d min. What runs over is usually taken from the stretch."
                         .formatted(fit.slot().toMinutes()),
-                SourceKind.TEACHING_RANGE, () -> mends(judged)));
+                SourceKind.TEACHING_RANGE, () -> mends(judged)).by(fit.spare().abs().toSeconds()));
     }
 
     private static List<Way> mends(ClassUnderCheck judged) {

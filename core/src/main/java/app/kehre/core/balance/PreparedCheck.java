@@ -44,7 +44,7 @@ final class PreparedCheck implements KeyedCheck {
     /** The first use that loads a joint, if nothing before it made the joint ready. */
     private static Optional<Use> firstUnprepared(ClassUnderCheck judged, Joint joint) {
         for (Use use : judged.uses()) {
-            boolean ready = use.exercise().work().prepares().contains(joint);
+            boolean ready = use.prepares().contains(joint);
             boolean loads = use.purpose() == Use.Purpose.LOAD
                     && use.exercise().work().loads().contains(joint);
             if (ready && use.purpose() != Use.Purpose.RELEASE) {

@@ -38,7 +38,7 @@ final class PromisedCheck implements KeyedCheck {
                                 : "%s: promised, and only %s of work.".formatted(Mends.capital(area.words()),
                                         Lengths.clock(Duration.ofSeconds(Math.round(load)))),
                         "A promised area works at least %d s, by share. People came for it.".formatted(least),
-                        SourceKind.ESTIMATE, () -> mends(judged, area)));
+                        SourceKind.ESTIMATE, () -> mends(judged, area)).by(least - load));
             }
         }
         return findings;

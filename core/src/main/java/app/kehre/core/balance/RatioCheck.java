@@ -47,7 +47,7 @@ final class RatioCheck implements KeyedCheck {
                         ratio.lesser().words(), clock(Math.min(ratio.first(), ratio.second()))),
                 "The lesser should have at least %d %% of the greater. What pulls and what pushes hold the joint between them."
                         .formatted(judged.figures().of(Threshold.RATIO)),
-                SourceKind.ESTIMATE, () -> mends(judged, ratio));
+                SourceKind.ESTIMATE, () -> mends(judged, ratio)).by(1 - ratio.evenness());
     }
 
     private static double greater(Ledger.Ratio ratio) {

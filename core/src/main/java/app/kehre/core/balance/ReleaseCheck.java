@@ -53,7 +53,7 @@ final class ReleaseCheck implements KeyedCheck {
                         Lengths.clock(Duration.ofSeconds(Math.round(load)))),
                 "What works longer than %d s, by share, is released at the end. The stretch is what runs out of time first."
                         .formatted(from),
-                SourceKind.ESTIMATE, () -> mends(judged, muscle));
+                SourceKind.ESTIMATE, () -> mends(judged, muscle)).by(load);
     }
 
     private static Optional<Segment> last(ClassUnderCheck judged) {

@@ -5,15 +5,18 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.advice.Threshold;
+import app.kehre.core.dose.Dose;
+import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.dose.Sides;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.EntryId;
+import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.proposal.Way;
@@ -125,21 +128,34 @@ final class SidesCheck implements KeyedCheck {
                     : List.of(Way.of(item.name() + ": each side",
                             plan.with(item.withDose(item.dose().withSides(Sides.EACH_SIDE)))));
         }
+        List<Item> lines = totals.entries().stream()
+                .flatMap(id -> judged.find(id).flatMap(Entry::item).stream())
+                .toList();
         List<Way> mends = new ArrayList<>();
-        for (EntryId id : totals.entries()) {
-            if (plan.entry(id) instanceof Item one && !one.dose().sides().servesBoth()) {
-                mends.add(Way.of(one.name() + ": each side",
-                        plan.with(one.withDose(one.dose().withSides(Sides.EACH_SIDE)))));
-            }
-            for (EntryId like : totals.entries()) {
-                if (!id.equals(like) && plan.entry(id) instanceof Item one
-                        && plan.entry(like) instanceof Item other
-                        && other.dose().goesWith(one.dose().sides())) {
-                    mends.add(Way.of("%s: as much as the other side".formatted(one.name()),
-                            plan.with(one.withDose(other.dose().withSides(one.dose().sides())))));
-                }
-            }
-        }
+        Stream.concat(lines.stream().map(line -> together(line.dose())),
+                Stream.of(together(item.exercise().usualDose())))
+                .distinct().forEach(dose -> mends.add(alike(plan, lines, dose)));
+        lines.stream()
+                .filter(line -> !line.dose().sides().servesBoth() && line.dose().goesWith(Sides.EACH_SIDE))
+                .forEach(line -> mends.add(Way.of(line.name() + ": each side",
+                        plan.with(line.withDose(line.dose().withSides(Sides.EACH_SIDE))))));
         return Mends.first(mends.stream().filter(mend -> !mend.after().equals(plan)));
+    }
+
+    private static Dose together(Dose dose) {
+        return dose.goesWith(Sides.TOGETHER) ? dose.withSides(Sides.TOGETHER) : dose;
+    }
+
+    /** The same dose on each side: what one line has, or what is usual. */
+    private static Way alike(ClassPlan plan, List<Item> lines, Dose dose) {
+        ClassPlan now = plan;
+        for (Item line : lines) {
+            Sides sides = line.dose().sides();
+            now = !sides.servesBoth() && dose.goesWith(sides)
+                    ? now.with(line.withDose(dose.withSides(sides)))
+                    : now;
+        }
+        return Way.of("%s: %s on each side".formatted(lines.getFirst().name(), DoseNotation.print(dose)),
+                now);
     }
 }

@@ -47,7 +47,7 @@ final class StretchHoldCheck implements KeyedCheck {
                 "%s is held for %d s, less than %d.".formatted(use.exercise().name(), seconds, least),
                 "This class holds stretches for at least %d s. Static stretches of 10 to 30 s, older adults 30 to 60, are what is tested."
                         .formatted(least),
-                SourceKind.PUBLISHED, () -> mends(judged, use, least));
+                SourceKind.PUBLISHED, () -> mends(judged, use, least)).by(least - (double) seconds);
     }
 
     private static List<Way> mends(ClassUnderCheck judged, Use use, int least) {

@@ -35,7 +35,7 @@ final class UnderSlotCheck implements KeyedCheck {
                 "%s of the slot are empty.".formatted(Lengths.clock(fit.spare())),
                 "More than a tenth of %d min has no plan. People come for the whole slot."
                         .formatted(fit.slot().toMinutes()),
-                SourceKind.ESTIMATE, () -> mends(judged)));
+                SourceKind.ESTIMATE, () -> mends(judged)).by(fit.spare().toSeconds()));
     }
 
     private static List<Way> mends(ClassUnderCheck judged) {

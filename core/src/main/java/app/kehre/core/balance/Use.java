@@ -1,6 +1,7 @@
 package app.kehre.core.balance;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
@@ -9,10 +10,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
+import app.kehre.core.choreography.Part;
 import app.kehre.core.dose.Sides;
 import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Joint;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.exercise.Style;
 import app.kehre.core.kit.Load;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
@@ -41,6 +45,9 @@ import app.kehre.core.value.Side;
  */
 public record Use(Span span, Role role, Exercise exercise, Optional<Item> item, Purpose purpose,
         Set<Muscle> targets, Map<Muscle, Double> shares) {
+
+    /** How much empty hands over steps work the shoulders: half a share against nothing. Kehre's estimate. */
+    private static final double EMPTY_ARMS = 0.15;
 
     /** What an exercise does in a class. */
     public enum Purpose {
@@ -86,7 +93,7 @@ public record Use(Span span, Role role, Exercise exercise, Optional<Item> item, 
     private static Use of(Span span, Role role, Exercise exercise, Optional<Item> item, Areas areas) {
         Purpose purpose = purpose(exercise, role);
         Map<Muscle, Double> shares = purpose == Purpose.LOAD
-                ? areas.worked(exercise, item.map(Item::load).orElse(Load.NONE))
+                ? areas.worked(exercise, item.map(Item::load).orElse(Load.NONE), arms(span, item))
                 : exercise.work().muscles();
         return new Use(span, role, exercise, item, purpose, areas.targets(exercise), shares);
     }
@@ -94,7 +101,7 @@ public record Use(Span span, Role role, Exercise exercise, Optional<Item> item, 
     /** The areas of what is done again and again, worked out once. */
     private record Areas(Map<Exercise, Set<Muscle>> targets, Map<Done, Map<Muscle, Double>> worked) {
 
-        private record Done(Exercise exercise, Load load) {}
+        private record Done(Exercise exercise, Load load, boolean arms) {}
 
         private Set<Muscle> targets(Exercise exercise) {
             return targets.computeIfAbsent(exercise, each -> {
@@ -104,10 +111,38 @@ public record Use(Span span, Role role, Exercise exercise, Optional<Item> item, 
             });
         }
 
-        private Map<Muscle, Double> worked(Exercise exercise, Load load) {
-            return worked.computeIfAbsent(new Done(exercise, load),
-                    done -> done.exercise().work().worked(done.load()));
+        private Map<Muscle, Double> worked(Exercise exercise, Load load, boolean arms) {
+            return worked.computeIfAbsent(new Done(exercise, load, arms), done -> {
+                Map<Muscle, Double> shares = done.exercise().work().worked(done.load());
+                return done.arms() ? withArms(shares) : shares;
+            });
         }
+
+        private static Map<Muscle, Double> withArms(Map<Muscle, Double> shares) {
+            Map<Muscle, Double> more = new EnumMap<>(Muscle.class);
+            more.putAll(shares);
+            more.merge(Muscle.FRONT_SHOULDER, EMPTY_ARMS, Math::max);
+            return more;
+        }
+    }
+
+    /** Whether the arms do something of their own: a layer of a dance, or arms over steps. */
+    private static boolean arms(Span span, Optional<Item> item) {
+        Set<Style> style = item.map(each -> each.manner().style())
+                .or(() -> span.done().move().map(Part::style)).orElse(Set.of());
+        return style.contains(Style.ARMS) || style.contains(Style.OVERHEAD)
+                || span.done().move().filter(move -> !move.arms().isBlank()).isPresent();
+    }
+
+    /** Returns what it makes ready: arms over steps the shoulders too. */
+    Set<Joint> prepares() {
+        Set<Joint> joints = exercise.work().prepares();
+        if (!arms(span, item) || joints.contains(Joint.SHOULDER)) {
+            return joints;
+        }
+        Set<Joint> more = EnumSet.of(Joint.SHOULDER);
+        more.addAll(joints);
+        return more;
     }
 
     private static Purpose purpose(Exercise exercise, Role role) {
@@ -123,6 +158,11 @@ public record Use(Span span, Role role, Exercise exercise, Optional<Item> item, 
     /** Returns how long it is, in seconds. */
     public double seconds() {
         return span.stretch().length().toNanos() / 1e9;
+    }
+
+    /** Returns the seconds of one side of the body: what is done on one side after the other counts once. */
+    double secondsOfASide() {
+        return seconds() * (of(Side.RIGHT) + of(Side.LEFT)) / 2;
     }
 
     /** Returns how much of the work counts: that of the area that works most, 0 to 1. */

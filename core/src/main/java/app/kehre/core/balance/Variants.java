@@ -1,5 +1,7 @@
 package app.kehre.core.balance;
 
+import java.util.List;
+
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Variant;
@@ -18,6 +20,15 @@ final class Variants {
     static Way harder(ClassPlan plan, Item item) {
         return with(plan, item,
                 item.manner().variant() == Variant.EASIER ? Variant.STANDARD : Variant.HARDER);
+    }
+
+    /** Everybody takes the easier, or the harder, option in all of some lines. */
+    static Way throughout(ClassPlan plan, List<Item> items, boolean easier) {
+        ClassPlan now = plan;
+        for (Item item : items) {
+            now = (easier ? easier(now, item) : harder(now, item)).after();
+        }
+        return Way.of("The %s option throughout".formatted(easier ? "easier" : "harder"), now);
     }
 
     private static Way with(ClassPlan plan, Item item, Variant variant) {

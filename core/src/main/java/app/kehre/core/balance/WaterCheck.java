@@ -75,10 +75,11 @@ final class WaterCheck implements KeyedCheck {
         Optional<Entry> before = boundary(judged, gap);
         return found(Severity.FIX, before.map(judged::at).orElse(Place.CLASS),
                 "No water from %s to %s.".formatted(Lengths.clock(gap.from()), Lengths.clock(gap.to())),
-                "Water every 10 to 15 min; here it is %d. People leave the floor one by one instead."
+                "Water every 12 to 20 min, at a change of block; here it is %d. People leave the floor one by one instead."
                         .formatted(gap.to().minus(gap.from()).toMinutes()),
                 SourceKind.TEACHING_RANGE,
-                () -> before.map(_ -> List.of(water(judged, gap))).orElse(List.of()));
+                () -> before.map(_ -> List.of(water(judged, gap))).orElse(List.of()))
+                .by(gap.to().minus(gap.from()).toSeconds());
     }
 
     /** The line before which water is best: what is left without is short enough, else as late as it may be. */

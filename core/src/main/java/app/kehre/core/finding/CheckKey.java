@@ -20,10 +20,14 @@ public enum CheckKey {
     PEAK_OUTSIDE("peak-outside"),
     STOP_AFTER_PEAK("stop-after-peak"),
     TARGET_MISSED("target-missed"),
+    /** A toning or core part feels too light, or too hard. */
+    TONING_MISSED("toning-missed"),
     LONG_IMPACT("long-impact"),
     COLD_PAUSE("cold-pause"),
     COOL_DOWN_HIGH("cool-down-high"),
     PROMISED_AREA("promised-area"),
+    /** A quality that was promised has not its share of the class. */
+    PROMISED_QUALITY("promised-quality"),
     RATIO("ratio"),
     ON_END("on-end"),
     SMALL_FIRST("small-first"),

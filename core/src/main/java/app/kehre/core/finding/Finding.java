@@ -21,10 +21,22 @@ import app.kehre.core.proposal.Way;
  * @param why it matters, two sentences with the figure
  * @param source what stands behind it
  * @param remedy finds the ways to mend it; that may take a while, so it is asked for only when it is wanted
+ * @param extent how far off it is, in its own unit: seconds, a share; 0 for what is or is not
  */
 public record Finding(CheckKey key, String detail, Severity severity, Place place, String what, String why,
         SourceKind source,
-        Supplier<List<Way>> remedy) {
+        Supplier<List<Way>> remedy, double extent) {
+
+    /** Returns something that is or is not. */
+    public Finding(CheckKey key, String detail, Severity severity, Place place, String what, String why,
+            SourceKind source, Supplier<List<Way>> remedy) {
+        this(key, detail, severity, place, what, why, source, remedy, 0);
+    }
+
+    /** Returns it with how far off it is, in its own unit. */
+    public Finding by(double other) {
+        return new Finding(key, detail, severity, place, what, why, source, remedy, other);
+    }
 
     /** Returns what is stored of the check and the detail: "not-prepared/wrist". */
     public String check() {
@@ -52,7 +64,7 @@ public record Finding(CheckKey key, String detail, Severity severity, Place plac
 
     /** Returns it with other ways to mend it. */
     public Finding withRemedy(Supplier<List<Way>> other) {
-        return new Finding(key, detail, severity, place, what, why, source, other);
+        return new Finding(key, detail, severity, place, what, why, source, other, extent);
     }
 
     /** Returns whether both are the same check at the same place. */

@@ -16,6 +16,7 @@ import javafx.scene.layout.VBox;
 
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Ledger;
+import app.kehre.core.balance.Promise;
 import app.kehre.core.effort.ReadOut;
 import app.kehre.core.exercise.Joint;
 import app.kehre.core.exercise.Muscle;
@@ -32,6 +33,7 @@ final class LedgerPane extends ScrollPane {
 
     private final ChoosingViewModel model;
     private final VBox content = new VBox(6);
+    private final Label promises = Words.wrapped("", "strong");
     private final Label minutes = Words.wrapped("", "soft");
     private final Label ratios = Words.wrapped("", "soft");
     private final Map<Muscle, Line> muscles = new EnumMap<>(Muscle.class);
@@ -45,7 +47,7 @@ final class LedgerPane extends ScrollPane {
         setHbarPolicy(ScrollBarPolicy.NEVER);
         getStyleClass().add("card-scroll");
         content.getStyleClass().add("ledger");
-        content.getChildren().setAll(minutes, ratios, table());
+        content.getChildren().setAll(promises, minutes, ratios, table());
     }
 
     private GridPane table() {
@@ -74,6 +76,10 @@ final class LedgerPane extends ScrollPane {
         muscles.forEach((muscle, line) -> line.show(muscle.words(), ledger.of(muscle), most,
                 promised.contains(muscle)));
         joints.forEach((joint, line) -> line.show(joint.words(), ledger.of(joint), mostOfJoints, false));
+        String kept = Promise.of(assessment).stream().map(Promise::words).collect(Collectors.joining("; "));
+        promises.setText("Promised: " + kept);
+        promises.setVisible(!kept.isEmpty());
+        promises.setManaged(!kept.isEmpty());
         minutes.setText(ReadOut.minutes(assessment.effort()) + ", " + energy(assessment));
         ratios.setText(ledger.ratios().stream().map(LedgerPane::words).collect(Collectors.joining("\n")));
     }

@@ -9,6 +9,7 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 import app.kehre.core.balance.Assessment;
+import app.kehre.core.balance.Promise;
 import app.kehre.core.finding.Fact;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.plan.ClassPlan;
@@ -27,12 +28,15 @@ public final class AssessmentText {
     private AssessmentText() {}
 
     /**
-     * Returns the verdict and an array of facts: severity, text, why, source, mends, aside, and the places, each with check,
+     * Returns the verdict, what was promised with the seconds that serve it, and an array of facts: severity, text, why, source, mends, aside, and the places, each with check,
      * segment, item, their ids and startMs, as what is set aside needs them.
      */
     public static String json(Assessment assessment) {
         ObjectNode whole = JsonText.object();
         whole.put("verdict", assessment.verdict());
+        ArrayNode promises = whole.putArray("promises");
+        Promise.of(assessment).forEach(promise -> promises.addObject().put("what", promise.what())
+                .put("seconds", promise.is().toSeconds()).put("least", promise.least().toSeconds()));
         ArrayNode findings = whole.putArray("findings");
         assessment.facts().forEach(fact -> write(assessment, fact, findings.addObject()));
         assessment.aside().forEach(aside -> {
@@ -65,6 +69,11 @@ public final class AssessmentText {
     /** Returns the verdict and a paragraph for each fact. */
     public static String text(Assessment assessment) {
         StringBuilder out = new StringBuilder(assessment.verdict()).append('\n');
+        List<Promise> promises = Promise.of(assessment);
+        if (!promises.isEmpty()) {
+            out.append("promised: ").append(promises.stream().map(Promise::words)
+                    .collect(Collectors.joining("; "))).append('\n');
+        }
         for (Fact fact : assessment.facts()) {
             out.append('\n').append(line(assessment, fact));
             ways(out, fact.mends());
