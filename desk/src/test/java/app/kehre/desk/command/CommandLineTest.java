@@ -69,7 +69,7 @@ class CommandLineTest {
     void aClassIsCheckedAndTheExitCodeSaysWhetherItCanHurt() throws IOException {
         assertThat(print("check", demo().toString())).startsWith(
                 "Fits. No alternative planned for 2 people with knee problems: Basic step, Signal and Switch, Squat and 12 more.")
-                .contains("Fix      No water from 1:10 to 19:39 and from 19:39 to 42:05.", "or: ");
+                .contains("Fix      No water from 19:39 to 42:05.", "strength 11:09", "or: ");
         out.reset();
 
         Path bad = Files.write(folder.resolve("bad.kehre.json"), DemoPlan.bytes(DemoPlan.EVERYTHING_AT_ONCE));

@@ -93,7 +93,7 @@ class PaceOfTheClassTest extends PlanWindow {
     @Test
     void aPlanFromBeforePlansCarriedTheirPaceSaysOnceHowLongItWas() throws IOException {
         String written = new String(PlanDocument.of(plan, Instructor.LIBRARY).bytes(),
-                StandardCharsets.UTF_8).replace("\"version\" : 7", "\"version\" : 6");
+                StandardCharsets.UTF_8).replace("\"version\" : 8", "\"version\" : 6");
         Path old = Files.writeString(folder.resolve("old.kehre.json"), written);
 
         instructor.answers(old).presses(KeyCode.O, KeyCode.CONTROL);

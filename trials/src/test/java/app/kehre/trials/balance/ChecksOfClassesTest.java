@@ -78,7 +78,7 @@ class ChecksOfClassesTest {
                 arguments("changeover",
                         hall().toning("squat 4 reps; push-up 4 reps; squat 4 reps; push-up 4 reps"),
                         hall().toning("squat 40 reps; squat 40 reps; push-up 40 reps; push-up 40 reps")),
-                arguments("no-water", slot(30).aerobic("march 128 eights; step-touch 128 eights"),
+                arguments("no-water", slot(30).aerobic("march 168 eights; step-touch 168 eights"),
                         slot(30).aerobic("march 128 eights; water; step-touch 128 eights")),
                 arguments("stages",
                         dancing("basic-step R x8",
@@ -108,6 +108,8 @@ class ChecksOfClassesTest {
                                 .aerobic("march 32 eights")),
                 arguments("target-missed", hall().aerobic("step-touch 128 eights"),
                         hall().aerobic("knee-lift-floor 96 eights")),
+                arguments("toning-missed", hall().toning("good-morning 4 x 12 reps, rest 10 s"),
+                        hall().toning("squat 4 x 12 reps, rest 15 s")),
                 arguments("long-impact", hall().aerobic("jack 240 s on"),
                         hall().aerobic(
                                 "jack 120 s on; march 8 eights; jack 120 s on")),
@@ -122,6 +124,11 @@ class ChecksOfClassesTest {
 
     static Stream<Arguments> areas() {
         return Stream.of(
+                arguments("promised-quality",
+                        hall().brief(brief -> brief.with(brief.goal().with(Quality.BALANCE, true)))
+                                .toning("squat 40 reps"),
+                        hall().brief(brief -> brief.with(brief.goal().with(Quality.BALANCE, true)))
+                                .toning("squat 40 reps; one-leg-stand hold 30 s, each side")),
                 arguments("promised-area", promise(Muscle.CHEST).toning("squat 80 reps"),
                         promise(Muscle.CHEST).toning("push-up 80 reps")),
                 arguments("ratio", hall().toning("push-up 80 reps"),

@@ -153,7 +153,7 @@ class EverythingAtOnceTest {
 
     @Test
     void aFigureThatIsChangedForTheClassIsWhatItIsJudgedBy() {
-        ClassPlan plan = Hall.slot(30).aerobic("march 128 eights; step-touch 128 eights").plan();
+        ClassPlan plan = Hall.slot(30).aerobic("march 168 eights; step-touch 168 eights").plan();
         assertThat(Hall.of(judge(plan), "no-water")).isNotEmpty();
 
         ClassPlan patient = plan.with(plan.thresholds().with(Threshold.WATER, 40));
