@@ -48,14 +48,14 @@ public record Ledger(Map<Muscle, Row> muscles, Map<Joint, Row> joints, Map<Pole,
 
         static final Row NOTHING = new Row(0, 0, 0, 0, 0, 0, 0);
 
-        private Row plus(Use use, double share) {
-            double seconds = use.secondsOfASide() * share;
+        private Row plus(Use use, Muscle muscle, double share) {
+            double seconds = use.seconds(muscle) * share;
             double each = use.seconds() * share;
             return switch (use.purpose()) {
                 case PREPARE -> new Row(prepare + seconds, load, release, reps, sets, right, left);
                 case RELEASE -> new Row(prepare, load, release + seconds, reps, sets, right, left);
                 case LOAD -> new Row(prepare, load + seconds, release,
-                        reps + use.reps() * share * use.secondsOfASide() / use.seconds(),
+                        reps + use.reps() * share * use.seconds(muscle) / use.seconds(),
                         sets + (share >= A_SET ? 1 : 0), right + each * use.of(Side.RIGHT),
                         left + each * use.of(Side.LEFT));
             };
@@ -144,7 +144,7 @@ public record Ledger(Map<Muscle, Row> muscles, Map<Joint, Row> joints, Map<Pole,
         for (Use use : uses) {
             use.shares()
                     .forEach((muscle, share) -> muscles.computeIfPresent(muscle,
-                            (_, row) -> row.plus(use, share)));
+                            (_, row) -> row.plus(use, muscle, share)));
             addStanding(use, muscles);
             addJoints(use, joints);
             addPoles(use, sums);
@@ -207,7 +207,7 @@ public record Ledger(Map<Muscle, Row> muscles, Map<Joint, Row> joints, Map<Pole,
     private static void add(Use use, Map<Pole, Double> sums, Pole pole, Muscle muscle) {
         double share = use.shares().getOrDefault(muscle, 0.0);
         if (share > 0 && use.role() != app.kehre.core.exercise.Role.AEROBIC) {
-            sums.merge(pole, share * use.secondsOfASide(), Double::sum);
+            sums.merge(pole, share * use.seconds(muscle), Double::sum);
         }
     }
 

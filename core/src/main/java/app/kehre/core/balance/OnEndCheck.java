@@ -62,7 +62,7 @@ final class OnEndCheck implements KeyedCheck {
     }
 
     private Optional<Finding> report(ClassUnderCheck judged, List<Use> run, Muscle muscle) {
-        double sum = run.stream().mapToDouble(Use::secondsOfASide).sum();
+        double sum = run.stream().mapToDouble(use -> use.seconds(muscle)).sum();
         long exercises = run.stream().map(use -> use.exercise().id()).distinct().count();
         int most = judged.figures().of(Threshold.ON_END);
         if (exercises < 2 || sum <= most) {
@@ -97,7 +97,7 @@ final class OnEndCheck implements KeyedCheck {
         for (Use use : uses) {
             boolean toning = use.role() == Role.TONING || use.role() == Role.CORE;
             if (toning && use.purpose() == Use.Purpose.LOAD) {
-                sum = use.targets().contains(muscle) ? sum + use.secondsOfASide() : 0;
+                sum = use.targets().contains(muscle) ? sum + use.seconds(muscle) : 0;
                 most = Math.max(most, sum);
             }
         }

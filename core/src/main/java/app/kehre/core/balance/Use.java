@@ -165,6 +165,11 @@ public record Use(Span span, Role role, Exercise exercise, Optional<Item> item, 
         return seconds() * (of(Side.RIGHT) + of(Side.LEFT)) / 2;
     }
 
+    /** Returns the seconds of a muscle: of one side of the body, but of what lies in the middle all. */
+    double seconds(Muscle muscle) {
+        return muscle.inTheMiddle() ? seconds() : secondsOfASide();
+    }
+
     /** Returns how much of the work counts: that of the area that works most, 0 to 1. */
     double strength() {
         return shares.values().stream().mapToDouble(share -> share).max().orElse(0);

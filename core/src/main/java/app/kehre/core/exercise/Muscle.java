@@ -54,4 +54,9 @@ public enum Muscle implements Named {
     public Term term() {
         return term;
     }
+
+    /** Returns whether it lies in the middle and works with either side: the neck, the front of the trunk, the lower back. */
+    public boolean inTheMiddle() {
+        return this == NECK || this == FRONT_TRUNK || this == LOWER_BACK;
+    }
 }

@@ -26,6 +26,11 @@ final class Between {
         free.is(length);
     }
 
+    /** Takes note that so much time comes to what a pause has left. */
+    void isFreeToo(Duration more) {
+        free.more(more);
+    }
+
     /** Returns what changing over to an item takes beyond the free time. */
     List<Changeover.Step> steps(Item item) {
         return free.take(allSteps(item));

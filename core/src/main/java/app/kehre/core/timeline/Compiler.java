@@ -171,6 +171,7 @@ final class Compiler {
 
     /** The pauses behind the last item lie in the rest; it is as long as it is written, or as they are. */
     private void rest(Circuit circuit, int round) {
+        between.isFree(Duration.ZERO);
         circuit.inTheRest().forEach(pause -> add(pause, round));
         Duration paused = circuit.inTheRest().stream().map(Pause::length).reduce(Duration.ZERO,
                 Duration::plus);
@@ -179,7 +180,7 @@ final class Compiler {
             tape.begin(circuit.id(), Turn.ONLY.inRound(round), Optional.empty());
             tape.clock(Phase.REST, left, tape.turn(), "");
             tape.restIsOfTheClock();
-            between.isFree(circuit.rest());
+            between.isFreeToo(left);
         }
     }
 

@@ -21,6 +21,11 @@ final class FreeTime {
         left = length;
     }
 
+    /** Says that so much comes to it. */
+    void more(Duration length) {
+        left = left.plus(length);
+    }
+
     /** Takes as much of it as a length needs. Returns what is still needed. */
     Duration take(Duration length) {
         Duration saved = length.compareTo(left) < 0 ? length : left;

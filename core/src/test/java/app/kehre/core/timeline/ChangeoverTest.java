@@ -324,6 +324,21 @@ class ChangeoverTest {
     }
 
     @Test
+    void aPauseThatFillsTheRestGivesItsTimeOnce() {
+        Pause sip = Pause.of(line(1), Pause.Kind.WATER).withLength(Duration.ofSeconds(10));
+        Duration shorter = Timeline.of(sipping(sip, 9)).total();
+        Duration full = Timeline.of(sipping(sip, 10)).total();
+
+        assertThat(full).isGreaterThanOrEqualTo(shorter);
+    }
+
+    private static ClassPlan sipping(Pause sip, int rest) {
+        return toning()
+                .brief(brief -> brief.with(brief.room().withPlace(Equipment.WEIGHT, KitPlace.BY_THE_WALL)))
+                .item(SQUAT, "12 reps", "2 weights").entry(sip).circuit(2, 2, rest).plan();
+    }
+
+    @Test
     void aPauseInACircuitIsTakenInEveryRoundAndBehindTheLastStationLiesInTheRest() {
         Pause sip = Pause.of(line(9), Pause.Kind.WATER).withLength(Duration.ofSeconds(30));
         Plans among = toning().item(SQUAT, "6 reps").entry(sip).item(ROW, "6 reps").circuit(3, 2, 60);
