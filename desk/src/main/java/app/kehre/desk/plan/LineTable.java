@@ -120,6 +120,9 @@ final class LineTable extends TableView<Line> {
     private void editSelected(TableColumn<Line, Row> column) {
         int at = getSelectionModel().getSelectedIndex();
         if (at >= 0) {
+            // A row out of sight has a cell to edit only once the table is laid out with it.
+            scrollTo(at);
+            layout();
             layout();
             edit(at, column);
         }

@@ -89,7 +89,7 @@ class ChoosingPlaceTest {
         assertThat(Unanswered.of(instructor.plan())).isEmpty();
         assertThat(findings()).isEqualTo("Findings " + others);
         assertThat(instructor.sees("#undo")).isEqualTo("Undo: fit to the group");
-        assertThat(instructor.sees("#class-length")).isEqualTo("58:59");
+        assertThat(instructor.sees("#class-length")).isEqualTo("58:51");
         instructor.presses(KeyCode.Z, KeyCode.CONTROL);
         assertThat(instructor.plan()).isEqualTo(before);
     }

@@ -80,7 +80,7 @@ class ProposalsPlaceTest {
 
     @Test
     void whatIsLeftChangesNothingAndTheRoadShowsTheClassAgain() {
-        String before = "58:59";
+        String before = "58:51";
         instructor.clicks("#fit-way-2").clicks("#fit-back");
 
         assertThat(instructor.plan()).isEqualTo(over);

@@ -39,14 +39,14 @@ class WholeJobTest {
         Path file = folder.resolve("evening.kehre.json");
         Path pdf = folder.resolve("evening.pdf");
         try (Instructor instructor = Instructor.withDemo(folder.resolve("data"), new LocalDisk())) {
-            assertThat(instructor.sees("#spare")).isEqualTo("1:01 to spare");
+            assertThat(instructor.sees("#spare")).isEqualTo("1:09 to spare");
 
             atLine(instructor, "Calf raise").writes("3 x 16 reps, rest 10 s").presses(KeyCode.ENTER);
             atLine(instructor, "Quiet breathing").writes("12 breaths").presses(KeyCode.ENTER);
-            assertThat(instructor.sees("#spare")).isEqualTo("0:02 to spare");
+            assertThat(instructor.sees("#spare")).isEqualTo("0:10 to spare");
             ClassPlan fitted = instructor.plan();
             instructor.presses(KeyCode.Z, KeyCode.CONTROL).presses(KeyCode.Z, KeyCode.CONTROL);
-            assertThat(instructor.sees("#spare")).isEqualTo("1:01 to spare");
+            assertThat(instructor.sees("#spare")).isEqualTo("1:09 to spare");
             instructor.presses(KeyCode.Z, KeyCode.CONTROL, KeyCode.SHIFT).presses(KeyCode.Z, KeyCode.CONTROL,
                     KeyCode.SHIFT);
 
@@ -81,7 +81,7 @@ class WholeJobTest {
         assertThat(seen).containsAll(plan.buildUps().flatMap(build -> build.exercises().stream())
                 .map(Exercise::name).toList());
         assertThat(instructor.sees("#now")).isEqualTo("Well done");
-        assertThat(instructor.sees("#class-line")).isEqualTo("ended 19:29, 0:02 to spare");
+        assertThat(instructor.sees("#class-line")).isEqualTo("ended 19:29, 0:10 to spare");
     }
 
     @Test
@@ -99,7 +99,7 @@ class WholeJobTest {
             assertThat(instructor.sees("#now")).isEqualTo("March on the spot");
             instructor.presses(KeyCode.ENTER).waits(Duration.ofMinutes(3));
             assertThat(instructor.sees("#left")).isEqualTo("1:02");
-            assertThat(instructor.sees("#class-line")).endsWith("over by 1:59");
+            assertThat(instructor.sees("#class-line")).endsWith("over by 1:51");
 
             instructor.presses(KeyCode.ESCAPE);
             assertThat(instructor.place()).isEqualTo(Place.PLAN);

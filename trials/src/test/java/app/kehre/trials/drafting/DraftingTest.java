@@ -266,7 +266,7 @@ class DraftingTest {
         for (int slot : new int[]{20, 25, 30, 35}) {
             ClassPlan demo = DemoPlan.load(LIBRARY).plan();
             all.add(Arguments.of(demo.with(demo.brief().withSlot(Duration.ofMinutes(slot))),
-                    "What is in the class already takes 58:59, %d:59 more than the slot."
+                    "What is in the class already takes 58:51, %d:51 more than the slot."
                             .formatted(58 - slot)));
         }
         ClassPlan full = draft(usual(Format.MIXED), 4).plan();
