@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Ledger;
@@ -50,6 +51,10 @@ final class StretchDeriver {
     private static final Comparator<Item> LOWER = Comparator
             .comparing((Item item) -> item.position().level())
             .thenComparing(item -> item.position());
+
+    /** What people have at home. */
+    private static final Set<Equipment> AT_HOME = EnumSet.of(Equipment.MAT, Equipment.CHAIR, Equipment.WALL,
+            Equipment.TOWEL, Equipment.BARE_FEET);
 
     private final ClassPlan bare;
     private final Library library;
@@ -126,19 +131,31 @@ final class StretchDeriver {
         double sum = Arrays.stream(loads).sum();
         double got = 0;
         Set<Exercise> home = new LinkedHashSet<>();
+        List<String> without = new ArrayList<>();
         for (int i = 0; i < loads.length; i++) {
             Muscle muscle = loaded.get(i);
             got += let.contains(muscle) ? loads[i] : 0;
             if (!let.contains(muscle)) {
-                suitable.stream().filter(each -> each.main().contains(muscle)).findFirst()
-                        .ifPresent(home::add);
+                atHome(muscle, suitable).ifPresentOrElse(home::add, () -> without.add(muscle.words()));
             }
         }
         return items.isEmpty()
                 ? Reading.refused(
                         "In %s there is no time for a single stretch.".formatted(Lengths.notation(minutes)))
                 : Reading.of(new StretchFromClass(noted(told(with, items), items, home), items,
-                        List.copyOf(home), Math.min(1, got / sum)));
+                        List.copyOf(home), without, Math.min(1, got / sum)));
+    }
+
+    /** Finds a stretch for home: of those that would do here, else one with what people have there. */
+    private Optional<Exercise> atHome(Muscle muscle, List<Exercise> suitable) {
+        return Stream.concat(suitable.stream(), library.all().stream().filter(this::isForHome))
+                .filter(each -> each.main().contains(muscle)).findFirst();
+    }
+
+    private boolean isForHome(Exercise exercise) {
+        return exercise.suits(Role.STRETCH) && exercise.usualDose() instanceof Hold hold
+                && hold.kind() == Hold.Kind.STRETCH && AT_HOME.containsAll(exercise.equipment())
+                && bare.brief().watched().stream().noneMatch(limit -> exercise.cautionFor(limit).isPresent());
     }
 
     private ClassPlan told(ClassPlan plan, List<Item> items) {

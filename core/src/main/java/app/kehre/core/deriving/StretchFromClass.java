@@ -25,13 +25,17 @@ import app.kehre.core.value.Reading;
  * @param plan the class with it
  * @param items the stretch, in order
  * @param takeHome what there was no time for, the most loaded first
+ * @param without the areas that worked and that nothing stretches, here or at home, in words
  * @param covered the share of the loaded seconds whose muscle groups are released, 0 to 1
  */
-public record StretchFromClass(ClassPlan plan, List<Item> items, List<Exercise> takeHome, double covered) {
+public record StretchFromClass(ClassPlan plan, List<Item> items, List<Exercise> takeHome,
+        List<String> without,
+        double covered) {
 
     public StretchFromClass {
         items = List.copyOf(items);
         takeHome = List.copyOf(takeHome);
+        without = List.copyOf(without);
     }
 
     /**
@@ -65,6 +69,9 @@ public record StretchFromClass(ClassPlan plan, List<Item> items, List<Exercise> 
         long share = Math.round(100 * covered);
         List<String> notes = new ArrayList<>(List.of("Released: muscle groups with %d %% of the load."
                 .formatted(share)));
+        if (!without.isEmpty()) {
+            notes.add("Nothing that suits this group stretches: %s.".formatted(String.join(", ", without)));
+        }
         takeHome.forEach(each -> notes.add("Take home: " + bothSides(each)));
         return new Way("%d stretches, %d %% of the load".formatted(items.size(), share),
                 Differences.ofLines(before, plan, segment), notes, plan);

@@ -15,6 +15,7 @@ import app.kehre.core.brief.School;
 import app.kehre.core.choosing.Belongs;
 import app.kehre.core.choosing.GroupFit;
 import app.kehre.core.dose.Dose;
+import app.kehre.core.dose.DoseScale;
 import app.kehre.core.dose.Hold;
 import app.kehre.core.dose.Reps;
 import app.kehre.core.edit.Addables;
@@ -49,6 +50,8 @@ final class WarmUpDeriver {
 
     /** The most moves of a warm-up: more would be a list, not a flow. Kehre's estimate. */
     private static final int MOST = 14;
+    /** Joint work of less does not make ready. Teaching range, 20 to 40 s. */
+    private static final Duration READY = Duration.ofSeconds(20);
     /** Who holds stretches first holds so many, of what comes, before other moves fill the rest. Kehre's estimate. */
     private static final int HELD = 3;
     private static final int HELD_FITS = 5;
@@ -167,7 +170,7 @@ final class WarmUpDeriver {
     }
 
     private int ticks(Exercise exercise) {
-        Duration length = DoseLength.of(small(exercise.usualDose()), exercise, segment, bare);
+        Duration length = length(exercise, dose(exercise));
         return Math.toIntExact(Math.ceilDiv(length.toMillis(), 1000)) + CAUTION * cautions(exercise);
     }
 
@@ -195,7 +198,7 @@ final class WarmUpDeriver {
 
     /** How long a move can be done: what can be done for longer makes a flow of fewer moves. */
     private Duration atMost(Exercise exercise) {
-        return DoseLength.of(small(exercise.dosing().most()), exercise, segment, bare);
+        return length(exercise, small(exercise.dosing().most()));
     }
 
     /** How well a move fits the school: it rehearses what comes, raises the pulse, moves the joints, or is held first. */
@@ -220,7 +223,7 @@ final class WarmUpDeriver {
         EntryId id = firstId;
         List<Entry> items = new ArrayList<>();
         for (Exercise each : chosen) {
-            items.add(Item.of(id, each).withDose(small(each.usualDose()))
+            items.add(Item.of(id, each).withDose(dose(each))
                     .withManner(Manner.USUAL.withExplaining(OVER)));
             id = id.next();
         }
@@ -236,6 +239,20 @@ final class WarmUpDeriver {
 
     private boolean isNew(EntryId line) {
         return line.compareTo(firstId) >= 0;
+    }
+
+    private Duration length(Exercise exercise, Dose dose) {
+        return DoseLength.of(dose, exercise, segment, bare);
+    }
+
+    /** One set, and long enough to make a joint ready that needs it. */
+    private Dose dose(Exercise exercise) {
+        Dose usual = small(exercise.usualDose());
+        Duration length = length(exercise, usual);
+        boolean joint = exercise.work().prepares().stream().anyMatch(needs.joints()::contains);
+        return joint && length.compareTo(READY) < 0
+                ? DoseScale.of(usual, (double) READY.toMillis() / length.toMillis()).orElse(usual)
+                : usual;
     }
 
     /** One set is enough to show a move. */

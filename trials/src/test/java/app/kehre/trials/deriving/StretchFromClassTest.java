@@ -11,6 +11,7 @@ import app.kehre.core.deriving.StretchFromClass;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.finding.Finding;
+import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.SideTotals;
@@ -63,6 +64,19 @@ class StretchFromClassTest {
         assertThat(three.plan().items().map(Item::note)).anyMatch(note -> note.startsWith("Take home: "));
         assertThat(three.takeHome())
                 .doesNotContainAnyElementsOf(three.items().stream().map(Item::exercise).toList());
+    }
+
+    @Test
+    void whatNothingStretchesIsSaidAndWhatIsForHomeNeedsNoKitOfTheHall() {
+        ClassPlan plan = DemoPlan.load("friday-strong-and-steady", LIBRARY).plan();
+        Library few = Library.of(LIBRARY.all().stream()
+                .filter(each -> !each.suits(Role.STRETCH) || each.id().equals("hamstring-stretch")).toList());
+        StretchFromClass derived = StretchFromClass.of(plan, few, Duration.ofMinutes(4)).value()
+                .orElseThrow();
+
+        assertThat(derived.without()).contains("buttocks").doesNotContain("back of the thigh");
+        assertThat(StretchFromClass.propose(plan, few, Duration.ofMinutes(4)).ways().getFirst().notes())
+                .anyMatch(note -> note.startsWith("Nothing that suits this group stretches: "));
     }
 
     @Test

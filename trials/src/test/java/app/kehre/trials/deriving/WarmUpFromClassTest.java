@@ -11,6 +11,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.brief.School;
 import app.kehre.core.deriving.WarmUpFromClass;
+import app.kehre.core.exercise.Joint;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Role;
@@ -76,6 +77,18 @@ class WarmUpFromClassTest {
         assertThat(derived.items()).isNotEmpty();
         assertThat(length(derived)).isLessThanOrEqualTo(Duration.ofSeconds(50));
         assertThat(derived.missing()).isNotEmpty();
+    }
+
+    @Test
+    void wristsBeforePlanksAreMovedForAsLongAsItTakes() {
+        WarmUpFromClass derived = WarmUpFromClass.of(demo("saturday-core-and-stretch"), LIBRARY,
+                Duration.ofMinutes(6)).value().orElseThrow();
+        Timeline timeline = Timeline.of(derived.plan());
+
+        assertThat(derived.items())
+                .filteredOn(item -> item.exercise().work().prepares().contains(Joint.WRIST))
+                .isNotEmpty().allSatisfy(item -> assertThat(timeline.lengthOf(item))
+                        .isGreaterThanOrEqualTo(Duration.ofSeconds(19)));
     }
 
     @Test
