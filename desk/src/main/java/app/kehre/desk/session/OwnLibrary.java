@@ -27,6 +27,7 @@ public final class OwnLibrary {
     private final Disk disk;
     private final ReadOnlyObjectWrapper<Library> library;
     private String trouble = "";
+    private String filled = "";
 
     /** Reads the own exercises in a folder; none when there are none yet. */
     public OwnLibrary(Library shipped, Path folder, Disk disk) {
@@ -47,10 +48,25 @@ public final class OwnLibrary {
             return OwnExercises.NONE;
         }
         try {
-            return OwnExercisesJson.read(FILE, disk.read(file));
+            byte[] bytes = disk.read(file);
+            OwnExercises own = OwnExercisesJson.read(FILE, bytes);
+            filled = words(OwnExercisesJson.filled(FILE, bytes));
+            return own;
         } catch (UnreadableFile fault) {
             throw new DiskTrouble(fault.sentence());
         }
+    }
+
+    private static String words(long exercises) {
+        return exercises == 0
+                ? ""
+                : ("%d of your own exercises did not say yet what they work against. It follows from their kit and pattern;"
+                        + " look at \"against\" on their cards.").formatted(exercises);
+    }
+
+    /** Returns what was filled in where the file is of an earlier version; empty once it was written again. */
+    public String filled() {
+        return filled;
     }
 
     /** Returns the library. */
@@ -75,6 +91,7 @@ public final class OwnLibrary {
             return changed;
         })));
         trouble = "";
+        filled = "";
     }
 
     private OwnExercises now() throws DiskTrouble {

@@ -97,6 +97,8 @@ final class Backstage {
         rescue.offer();
         if (!ownLibrary.trouble().isEmpty()) {
             files.tell("own exercises", ownLibrary.trouble());
+        } else if (!ownLibrary.filled().isEmpty()) {
+            files.tell("own exercises", ownLibrary.filled());
         }
     }
 

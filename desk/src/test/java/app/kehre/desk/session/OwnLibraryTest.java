@@ -50,6 +50,24 @@ class OwnLibraryTest {
     }
 
     @Test
+    void whatEarlierExercisesDidNotSayIsFilledInAndSaidUntilTheyAreWrittenAgain()
+            throws DiskTrouble, IOException {
+        open().change(own -> own.with(OWN));
+        Path file = folder.resolve(OwnLibrary.FILE);
+        Files.writeString(file, Files.readString(file).replace("\"version\" : 3", "\"version\" : 2")
+                .replaceAll("\"resistance\" ?: ?\"[a-z]+\", ?", "")
+                .replaceAll("\"resistance\":\"[a-z]+\",", ""));
+
+        OwnLibrary earlier = open();
+        assertThat(earlier.filled())
+                .startsWith("1 of your own exercises did not say yet what they work against.");
+        assertThat(earlier.library().get().find(OWN.id())).isPresent();
+        earlier.change(own -> own.withHidden("bent-row", true));
+        assertThat(earlier.filled()).isEmpty();
+        assertThat(open().filled()).isEmpty();
+    }
+
+    @Test
     void aChangeThatCannotBeWrittenIsNoChange() throws DiskTrouble {
         OwnLibrary ownLibrary = open();
         ownLibrary.change(own -> own.with(OWN));

@@ -28,6 +28,7 @@ public final class OwnExercisesJson {
      * say what muscles work against.
      */
     private static final int VERSION = 3;
+    private static final int RESISTANCE_SAID = 3;
     /** An exercise has some 60 values. */
     private static final int MOST_VALUES = 2_000_000;
     private static final byte[] FIRST = "\n    ".getBytes(StandardCharsets.UTF_8);
@@ -44,6 +45,14 @@ public final class OwnExercisesJson {
         JsonText text = JsonText.parse(file, bytes, MOST_VALUES);
         return text.read(Fields.of(upgraded(text.top())), OwnExercisesJson::read)
                 .orElseThrow(() -> new IllegalStateException("nothing was read and nothing was wrong"));
+    }
+
+    /** Returns of how many exercises an earlier document does not say what they work against, so that it was filled in. */
+    public static long filled(String file, byte[] bytes) throws UnreadableFile {
+        ObjectNode document = JsonText.parse(file, bytes, MOST_VALUES).top();
+        return document.path("version").asInt(VERSION) >= RESISTANCE_SAID
+                ? 0
+                : document.path("exercises").valueStream().filter(each -> !each.has("resistance")).count();
     }
 
     private static ObjectNode upgraded(ObjectNode document) {
