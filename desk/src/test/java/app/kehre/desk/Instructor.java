@@ -60,7 +60,7 @@ public final class Instructor implements AutoCloseable {
     /** The library that ships with Kehre. */
     public static final Library LIBRARY = BuiltInLibrary.load();
 
-    private static final long PATIENCE_SECONDS = 20;
+    private static final long PATIENCE_SECONDS = 60;
     private static final int MOST_LINES = 80;
     private static boolean started;
 

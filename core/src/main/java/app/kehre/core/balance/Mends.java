@@ -29,7 +29,7 @@ import app.kehre.core.regrouping.Regrouping;
 /** Local edits that mend what is found. Each is tried: what changes nothing is not offered. */
 final class Mends {
 
-    private static final int SHOWN = 6;
+    private static final int SHOWN = 4;
     /** More exercises than this make no mend but a plan of their own. Kehre's estimate. */
     private static final int MOST_ADDED = 6;
     private static final double[] SHORTER = {0.9, 0.8, 0.75, 0.66, 0.5, 0.33};

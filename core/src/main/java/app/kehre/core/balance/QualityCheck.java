@@ -7,16 +7,13 @@ import java.util.List;
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.brief.Quality;
-import app.kehre.core.effort.Effort;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.finding.Place;
-import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.proposal.Way;
-import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
 
 /** A quality that was promised has not its share of the class. */
@@ -55,7 +52,7 @@ final class QualityCheck implements KeyedCheck {
                 "%s In %d min it has %s at least.".formatted(meant(quality),
                         judged.brief().slot().toMinutes(),
                         Lengths.clock(least)),
-                SourceKind.ESTIMATE, () -> mends(judged, quality, least));
+                SourceKind.ESTIMATE, () -> mends(judged, quality));
     }
 
     private static String meant(Quality quality) {
@@ -86,20 +83,14 @@ final class QualityCheck implements KeyedCheck {
         return judged.segments(roles(quality)).stream().findFirst().map(judged::at).orElse(Place.CLASS);
     }
 
-    private static List<Way> mends(ClassUnderCheck judged, Quality quality, Duration least) {
+    private static List<Way> mends(ClassUnderCheck judged, Quality quality) {
         List<Way> mends = new ArrayList<>();
         List<Item> serving = judged.segments(roles(quality)).stream().flatMap(Segment::items)
                 .filter(item -> Qualities.serves(quality, item.exercise())).limit(TRIED).toList();
         serving.forEach(item -> mends.addAll(Mends.scaled(judged.plan(), item, MORE).stream().toList()));
         for (Segment segment : judged.segments(roles(quality))) {
-            mends.addAll(Mends.addUntil(judged, segment, exercise -> Qualities.serves(quality, exercise),
-                    plan -> seconds(plan, quality) >= least.toSeconds()));
+            mends.addAll(Mends.add(judged, segment, exercise -> Qualities.serves(quality, exercise)));
         }
         return Mends.first(mends.stream());
-    }
-
-    private static double seconds(ClassPlan plan, Quality quality) {
-        Timeline timeline = Timeline.of(plan);
-        return new Qualities(Use.of(timeline), Effort.of(timeline)).seconds(quality);
     }
 }

@@ -15,12 +15,10 @@ import app.kehre.core.effort.Target;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
-import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.Variant;
 import app.kehre.core.proposal.Way;
-import app.kehre.core.timeline.Timeline;
 
 /** Most of the work of a toning or core part feels lighter, or harder, than such a part should. */
 final class TonedCheck implements KeyedCheck {
@@ -99,11 +97,9 @@ final class TonedCheck implements KeyedCheck {
         if (items.size() > 1) {
             mends.add(Variants.throughout(judged.plan(), items, hard));
         }
-        double before = felt(judged.effort(), segment).off();
         items.stream().map(item -> hard
                 ? Variants.easier(judged.plan(), item)
-                : Variants.harder(judged.plan(), item)).filter(way -> off(way.after(), segment) < before)
-                .forEach(mends::add);
+                : Variants.harder(judged.plan(), item)).forEach(mends::add);
         for (Item item : items) {
             double effort = item.exercise().work().effort().orElse(0.0);
             mends.addAll(Mends.replace(judged, item, other -> hard
@@ -111,9 +107,5 @@ final class TonedCheck implements KeyedCheck {
                     : other.work().effort().orElse(effort) > effort).stream().limit(1).toList());
         }
         return mends;
-    }
-
-    private static double off(ClassPlan plan, Segment segment) {
-        return felt(Effort.of(Timeline.of(plan)), segment).off();
     }
 }
