@@ -71,7 +71,7 @@ class GesturesTest {
                 () -> instructor.content().planning().segment().get().equals(Optional.of(part(2)))
                         && !instructor.lines().getFirst().equals("March on the spot"));
 
-        assertThat(instructor.lines().subList(0, 3)).containsExactly("Step touch", "Heel dig",
+        assertThat(instructor.lines().subList(0, 3)).containsExactly("Step touch", "Side taps",
                 "March on the spot");
         assertThat(instructor.sees("#undo")).isEqualTo("Undo: move March on the spot");
     }
