@@ -12,6 +12,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
@@ -108,7 +110,10 @@ final class BriefJson {
         Map<Equipment, Integer> kit = new EnumMap<>(Equipment.class);
         fields.wholesByName("kit", Room.PIECES).forEach((word, count) -> Equipment.find(word).ifPresentOrElse(
                 kind -> kit.put(kind, count),
-                () -> fields.report("kit", "\"%s\" is no kind of equipment.".formatted(word))));
+                () -> fields.report("kit",
+                        "\"%s\" is no kind of equipment; expected one of: %s.".formatted(word,
+                                Stream.of(Equipment.values()).map(Equipment::key)
+                                        .collect(Collectors.joining(", "))))));
         return new Room(floor, wall, hardFloor, start, kit, places(fields));
     }
 

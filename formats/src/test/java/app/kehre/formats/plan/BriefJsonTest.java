@@ -78,7 +78,9 @@ class BriefJsonTest {
                     + " bone-density, fatigue.",
             "\"limits\": {\"knee\": 1.5} | brief.limits: found 1.5 for \"knee\", expected a whole number from 0 to"
                     + " 200.",
-            "\"kit\": {\"anvil\": 1} | brief.kit: \"anvil\" is no kind of equipment.",
+            "\"kit\": {\"anvil\": 1} | brief.kit: \"anvil\" is no kind of equipment; expected one of: step, mat, weight,"
+                    + " long band, looped band, kettle-shaped weight, long bar, small ball, gliding disc, roller, block, towel,"
+                    + " chair, wall, bare feet.",
             "\"kit\": [] | brief.kit: found [], expected numbers by name in { }.",
             "\"floor\": 3 | brief.floor: The floor must be from 5 to 2000 m\u00b2, not 3.",
             "\"goal\": {\"areas\": [\"wings\"]} | brief.goal.areas: found \"wings\", expected one of 19,"
