@@ -11,9 +11,11 @@ final class AllChecks {
 
     /** In the order of figures.md: time, effort, areas, preparation, choreography, floor, people, music. */
     static final List<Check> ALL = List.of(new OverSlotCheck(), new UnderSlotCheck(), EdgeCheck.warmUp(),
-            EdgeCheck.coolDown(), new ExplainingCheck(), new ChangeoverCheck(), new WaterCheck(),
+            EdgeCheck.coolDown(), new ExplainingCheck(), new ChangeoverCheck(), new LongTalkCheck(),
+            new WaterCheck(),
             new EndCheck(),
-            new SpareCheck(), new JumpCheck(), new PeakCheck(), new StopCheck(), new InsideCheck(),
+            new SpareCheck(), new JumpCheck(), new PeakCheck(), new EarlyPeakCheck(), new ColdStartCheck(),
+            new StopCheck(), new InsideCheck(),
             new TonedCheck(),
             new ImpactCheck(), new ColdPauseCheck(), new ComesDownCheck(), new PromisedCheck(),
             new QualityCheck(),
@@ -23,12 +25,13 @@ final class AllChecks {
             new StretchHoldCheck(), new SidesCheck(true), new CombinationCheck(), new StagesCheck(),
             new PatternCheck(), new LostWorkCheck(), new MostDoseCheck(), new StationsCheck(),
             new LevelsCheck(), new ServedCheck(),
-            new MonotonyCheck(),
+            new MonotonyCheck(), new ManyNewCheck(), new EasyFirstCheck(),
             new FloorChangesCheck(),
             new KitChangesCheck(), new CapacityCheck(), new LaidOutCheck(), new TravelCheck(),
             new OptionCheck(),
-            new CautionCheck(), new ScreenCheck(), new LyingCheck(), new HardHoldCheck(), new ReminderCheck(),
-            new TempoCheck(), new StretchTempoCheck());
+            new CautionCheck(), new ScreenCheck(), new ScreenLinesCheck(), new LyingCheck(),
+            new HardHoldCheck(), new ReminderCheck(),
+            new TempoCheck(), new StretchTempoCheck(), new CarriedCheck());
 
     private AllChecks() {}
 

@@ -13,14 +13,17 @@ import app.kehre.core.effort.Line;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
+import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.Variant;
 import app.kehre.core.proposal.Way;
+import app.kehre.core.timeline.Stretch;
 import app.kehre.core.value.Lengths;
 
-/** The effort jumps at the start of the main part. */
+/** The effort jumps at the start of the main part, or from one danced line to the next. */
 final class JumpCheck implements KeyedCheck {
 
     private static final int WINDOW = 60;
@@ -33,27 +36,83 @@ final class JumpCheck implements KeyedCheck {
 
     @Override
     public List<Finding> of(ClassUnderCheck judged) {
-        Optional<Segment> main = judged.segments(Role.AEROBIC, Role.TONING, Role.CORE).stream().findFirst();
-        if (main.isEmpty()) {
-            return List.of();
-        }
-        Line line = judged.effort().main();
-        int start = (int) Lengths.seconds(judged.timeline().ofSegment(main.get().id()).start());
+        List<Finding> findings = new ArrayList<>();
+        judged.segments(Role.AEROBIC, Role.TONING, Role.CORE).stream().findFirst()
+                .flatMap(main -> atTheStart(judged, main)).ifPresent(findings::add);
+        judged.segments(Role.AEROBIC).forEach(segment -> inside(judged, segment).ifPresent(findings::add));
+        return findings;
+    }
+
+    private Optional<Finding> atTheStart(ClassUnderCheck judged, Segment main) {
+        int start = (int) Lengths.seconds(judged.timeline().ofSegment(main.id()).start());
         double most = 0;
-        for (int at = start; at < start + WINDOW && at + WINDOW < line.seconds(); at++) {
-            boolean claimed = judged.effort().pieceAt(at + WINDOW)
-                    .map(piece -> piece.demand().kind() == Demand.Kind.RHYTHMIC).orElse(false);
-            most = claimed ? Math.max(most, line.share(at + WINDOW) - line.share(at)) : most;
+        for (int at = start; at < start + WINDOW; at++) {
+            most = Math.max(most, rise(judged, at));
         }
-        if (most * 100 <= judged.figures().of(Threshold.JUMP)) {
-            return List.of();
+        return most * 100 <= judged.figures().of(Threshold.JUMP)
+                ? Optional.empty()
+                : Optional.of(found(Severity.FIX, judged.at(main),
+                        "%s begins with a jump of %d points within a minute.".formatted(main.name(),
+                                Math.round(most * 100)),
+                        why(judged), SourceKind.ESTIMATE, () -> mends(judged, main)).by(most));
+    }
+
+    /** Later the effort jumps from one danced line to the next; bursts by the clock are meant to jump. */
+    private Optional<Finding> inside(ClassUnderCheck judged, Segment segment) {
+        Stretch stretch = judged.timeline().ofSegment(segment.id());
+        double most = 0;
+        int where = 0;
+        for (int at = (int) Lengths.seconds(stretch.start()) + WINDOW; at + WINDOW < Lengths
+                .seconds(stretch.end()); at++) {
+            double rise = danced(judged, at) && danced(judged, at + WINDOW)
+                    ? rise(judged, at)
+                    : 0;
+            where = rise > most ? at + WINDOW : where;
+            most = Math.max(most, rise);
         }
-        return List.of(found(Severity.FIX, judged.at(main.get()),
-                "%s begins with a jump of %d points within a minute.".formatted(main.get().name(),
-                        Math.round(most * 100)),
-                "More than %d points of the heart-rate reserve within 60 s is a jump. Effort rises gradually from the warm-up."
-                        .formatted(judged.figures().of(Threshold.JUMP)),
-                SourceKind.ESTIMATE, () -> mends(judged, main.get())).by(most));
+        return most * 100 <= judged.figures().of(Threshold.JUMP)
+                ? Optional.empty()
+                : judged.effort().pieceAt(where).flatMap(piece -> judged.find(piece.entry()))
+                        .map(line -> jumped(judged, line));
+    }
+
+    private Finding jumped(ClassUnderCheck judged, Entry line) {
+        return foundOf("inside", Severity.WATCH, judged.at(line),
+                "The effort jumps at %s: by more than %d points within a minute.".formatted(line.name(),
+                        judged.figures().of(Threshold.JUMP)),
+                why(judged), SourceKind.ESTIMATE,
+                () -> judged.ofItem(line.id(), item -> softer(judged, item)));
+    }
+
+    private static List<Way> softer(ClassUnderCheck judged, Item item) {
+        List<Way> ways = new ArrayList<>();
+        if (item.manner().variant() != Variant.EASIER) {
+            ways.add(Variants.easier(judged.plan(), item));
+        }
+        double mets = item.exercise().work().mets().value();
+        ways.addAll(Mends.replace(judged, item, other -> other.work().mets().value() < mets - 1));
+        return ways;
+    }
+
+    private static boolean danced(ClassUnderCheck judged, int second) {
+        return judged.effort().pieceAt(second).flatMap(piece -> judged.find(piece.entry()))
+                .filter(line -> line instanceof BuildUp
+                        || line.dosed().filter(dose -> dose instanceof Counts).isPresent())
+                .isPresent();
+    }
+
+    /** By how much it rises in a minute from a second on, to work for which a heart rate is claimed. */
+    private static double rise(ClassUnderCheck judged, int at) {
+        Line line = judged.effort().main();
+        return at + WINDOW < line.seconds() && judged.effort().pieceAt(at + WINDOW)
+                .filter(piece -> piece.demand().kind() == Demand.Kind.RHYTHMIC).isPresent()
+                        ? line.share(at + WINDOW) - line.share(at)
+                        : 0;
+    }
+
+    private static String why(ClassUnderCheck judged) {
+        return "More than %d points of the heart-rate reserve within 60 s is a jump. Effort rises step by step."
+                .formatted(judged.figures().of(Threshold.JUMP));
     }
 
     private static List<Way> mends(ClassUnderCheck judged, Segment main) {

@@ -4,10 +4,15 @@ import java.util.List;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
+import app.kehre.core.dose.Hold;
 import app.kehre.core.edit.Addables;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Family;
 import app.kehre.core.exercise.Pattern;
+import app.kehre.core.exercise.Role;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
+import app.kehre.core.people.Limit;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
@@ -16,7 +21,10 @@ import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.proposal.Way;
 
-/** Lunges with newcomers, and nobody has looked at their balance. */
+/**
+ * Lunges or balances on one leg with newcomers, and nobody has looked at their balance. A dance is none of them, and what is
+ * balanced in the warm-up is a screen by itself.
+ */
 final class ScreenCheck implements KeyedCheck {
 
     private static final int SOME = 20;
@@ -35,11 +43,12 @@ final class ScreenCheck implements KeyedCheck {
         }
         for (Segment segment : judged.segments()) {
             for (Entry entry : segment.lines().toList()) {
-                if (entry instanceof Screen) {
+                if (entry instanceof Screen || segment.role() == Role.WARM_UP && entry.exercises().stream()
+                        .anyMatch(each -> each.pattern() == Pattern.BALANCE)) {
                     return List.of();
                 }
-                if (entry instanceof Item item && item.exercise().pattern() == Pattern.LUNGE
-                        && segment.role().main()) {
+                boolean works = segment.role() == Role.TONING || segment.role() == Role.CORE;
+                if (entry instanceof Item item && works && onOneLeg(item.exercise())) {
                     return List.of(finding(judged, item, newcomers >= MANY));
                 }
             }
@@ -47,10 +56,17 @@ final class ScreenCheck implements KeyedCheck {
         return List.of();
     }
 
+    /** To stand on one leg for a while is the screen itself. */
+    private static boolean onOneLeg(Exercise exercise) {
+        return exercise.pattern() == Pattern.LUNGE || exercise.pattern() == Pattern.BALANCE
+                && exercise.family() != Family.STEADY && !(exercise.usualDose() instanceof Hold)
+                && exercise.cautions().stream().anyMatch(caution -> caution.limit() == Limit.BALANCE);
+    }
+
     private Finding finding(ClassUnderCheck judged, Item item, boolean many) {
         return found(many ? Severity.FIX : Severity.WATCH, judged.at(item),
                 "%s comes without a balance screen, with newcomers in the group.".formatted(item.name()),
-                "From %d %% newcomers on, each leg is tried before lunges. Who wobbles holds on to a chair or stays with squats."
+                "From %d %% newcomers on, each leg is tried before lunges and balances. Who wobbles holds on to a chair or stays on both feet."
                         .formatted(SOME),
                 SourceKind.TEACHING_RANGE, () -> {
                     ClassPlan plan = judged.plan();

@@ -26,6 +26,11 @@ public sealed interface Stage {
             return new Moves(reps, Unit.REP, Tempo.USUAL, Reach.WHOLE, Duration.ZERO);
         }
 
+        /** Returns it at another tempo. */
+        public Moves withTempo(Tempo other) {
+            return new Moves(number, unit, other, reach, stretch);
+        }
+
         /** Returns how many movements it has: two in a pair. */
         public int movements() {
             return unit == Unit.PAIR ? 2 * number : number;

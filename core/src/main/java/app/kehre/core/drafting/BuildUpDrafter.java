@@ -4,7 +4,10 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.SplittableRandom;
@@ -19,6 +22,7 @@ import app.kehre.core.choreography.Method;
 import app.kehre.core.choreography.Part;
 import app.kehre.core.dose.Counts;
 import app.kehre.core.exercise.Exercise;
+import app.kehre.core.footwork.RowFacts;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.Load;
 import app.kehre.core.people.Level;
@@ -48,6 +52,8 @@ final class BuildUpDrafter {
     private static final int CHOICE = 8;
     /** With fewer moves than these that carry no caution for the group the others are taken too. Kehre's estimate. */
     private static final int FEW = 6;
+    /** New moves that newcomers learn in a class. Teaching range (good-class.md, "Choreography"). */
+    private static final int NEW_TO_NEWCOMERS = 4;
 
     private final ClassPlan plan;
     private final List<Exercise> moves;
@@ -55,13 +61,15 @@ final class BuildUpDrafter {
     private final Set<String> lately;
     /** Older groups step at half time on the bare bench. */
     private final boolean slow;
+    private final boolean newcomers;
+    private final Map<String, RowFacts> facts = new HashMap<>();
 
     BuildUpDrafter(ClassPlan plan, Pool pool, Set<String> lately, SplittableRandom random) {
         this.plan = plan;
         this.random = random;
         this.lately = lately;
-        boolean gentle = plan.brief().group().older()
-                || Level.of(plan.brief().group().mix()) == Level.NEWCOMERS;
+        newcomers = Level.of(plan.brief().group().mix()) == Level.NEWCOMERS;
+        boolean gentle = plan.brief().group().older() || newcomers;
         boolean step = plan.brief().format() == Format.STEP;
         List<Exercise> lively = pool.moves(step).stream()
                 .filter(each -> each.work().mets().value() >= (gentle ? GENTLE : LIVELY))
@@ -71,6 +79,7 @@ final class BuildUpDrafter {
         List<Exercise> free = lively.stream().filter(each -> pool.cautions(each) == 0).toList();
         moves = free.size() >= FEW ? free : lively;
         slow = step && plan.brief().group().older();
+        moves.forEach(move -> move.footwork().ifPresent(row -> facts.put(move.id(), RowFacts.of(row))));
     }
 
     /** Returns a build-up for a segment, if its moves make up combinations. */
@@ -80,7 +89,8 @@ final class BuildUpDrafter {
         Conditions conditions = empty.conditions(segment.bpm(), plan.brief());
         List<Combination> combinations = new ArrayList<>();
         for (int i = 0; i < count; i++) {
-            combination("Combination " + (char) ('A' + i), conditions, used).ifPresent(made -> {
+            boolean first = i == 0;
+            combination("Combination " + (char) ('A' + i), conditions, used, first).ifPresent(made -> {
                 made.parts().forEach(part -> used.add(part.move().id()));
                 combinations.add(made);
             });
@@ -101,9 +111,10 @@ final class BuildUpDrafter {
         return Duration.ofSeconds(seconds);
     }
 
-    private Optional<Combination> combination(String name, Conditions conditions, Set<String> used) {
+    private Optional<Combination> combination(String name, Conditions conditions, Set<String> used,
+            boolean first) {
         for (int attempt = 0; attempt < TRIES; attempt++) {
-            Combination made = phrase(name, used);
+            Combination made = phrase(name, used, first);
             if (made.counts() == Combination.PHRASE && Checks.of(made, conditions).isEmpty()) {
                 return Optional.of(made);
             }
@@ -111,7 +122,7 @@ final class BuildUpDrafter {
         return Optional.empty();
     }
 
-    private Combination phrase(String name, Set<String> used) {
+    private Combination phrase(String name, Set<String> used, boolean first) {
         Combination made = Combination.of(name);
         while (made.counts() < Combination.PHRASE) {
             int places = made.parts().size();
@@ -119,6 +130,7 @@ final class BuildUpDrafter {
             List<Part> fitting = new ArrayList<>(Fits.of(made, places, moves).moves().stream()
                     .filter(fit -> fit.fits() && fit.part().turnIn() == 0).map(Fit::part)
                     .filter(part -> now.parts().stream().noneMatch(each -> each.move().equals(part.move())))
+                    .filter(part -> inTurn(now, part, used, first))
                     .toList());
             Collections.shuffle(fitting, random);
             fitting.sort(Comparator
@@ -134,6 +146,36 @@ final class BuildUpDrafter {
             made = made.add(places, next.withTimes(Math.max(1, times)));
         }
         return made;
+    }
+
+    /**
+     * Easy before hard: no combination begins with what comes after the basics, none has two repeaters; newcomers do not turn in
+     * the first and learn a few moves only.
+     */
+    private boolean inTurn(Combination made, Part part, Set<String> used, boolean first) {
+        Optional<RowFacts> row = Optional.ofNullable(facts.get(part.move().id()));
+        boolean hard = row.filter(RowFacts::afterTheBasics).isPresent();
+        boolean again = row.filter(RowFacts::repeats).isPresent() && made.parts().stream()
+                .anyMatch(each -> Optional.ofNullable(facts.get(each.move().id())).filter(RowFacts::repeats)
+                        .isPresent());
+        boolean turns = newcomers && first && row.filter(RowFacts::turning).isPresent();
+        return !(hard && made.parts().isEmpty()) && !again && !turns
+                && (!newcomers || learns(made, part, used));
+    }
+
+    /** Whether newcomers know it, or have learnt few enough yet. */
+    private boolean learns(Combination made, Part part, Set<String> used) {
+        Set<String> learnt = new HashSet<>();
+        moves.stream().filter(move -> used.contains(move.id())).forEach(move -> add(move, learnt));
+        made.parts().forEach(each -> add(each.move(), learnt));
+        add(part.move(), learnt);
+        return learnt.size() <= NEW_TO_NEWCOMERS;
+    }
+
+    private static void add(Exercise move, Set<String> learnt) {
+        if (!move.everyday()) {
+            learnt.add(move.id());
+        }
     }
 
     /** Short moves are done for an eight, twice or four times. */

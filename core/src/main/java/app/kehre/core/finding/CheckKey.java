@@ -13,11 +13,17 @@ public enum CheckKey {
     SHORT_COOL_DOWN("short-cool-down"),
     NO_EXPLAINING("no-explaining"),
     CHANGEOVER("changeover"),
+    /** Talk while nobody moves. */
+    LONG_TALK("long-talk"),
     NO_WATER("no-water"),
     ENDS_ON_A_PEAK("ends-on-a-peak"),
     NOTHING_SPARE("nothing-spare"),
     JUMP("jump"),
     PEAK_OUTSIDE("peak-outside"),
+    /** The hardest moment comes near the start. */
+    EARLY_PEAK("early-peak"),
+    /** The first minutes are hard work already. */
+    COLD_START("cold-start"),
     STOP_AFTER_PEAK("stop-after-peak"),
     TARGET_MISSED("target-missed"),
     /** A toning or core part feels too light, or too hard. */
@@ -53,6 +59,8 @@ public enum CheckKey {
     HOPS("hops"),
     SAME_LEAD("same-lead"),
     NEW_MOVES("new-moves"),
+    /** Two repeaters in a phrase, or one done twice. */
+    REPEATERS("repeaters"),
     /** The music does not suit the bench or the floor. */
     DANCE_TEMPO("dance-tempo"),
     /** A combination cannot be repeated from where it ends. */
@@ -78,6 +86,10 @@ public enum CheckKey {
     MONOTONY("monotony"),
     /** Too many different exercises. */
     TOO_MANY("too-many"),
+    /** Too much that the group does not know. */
+    MANY_NEW("many-new"),
+    /** Turns, repeaters, ways over the bench before the basics. */
+    HARD_FIRST("hard-first"),
     FLOOR_CHANGES("floor-changes"),
     KIT_CHANGES("kit-changes"),
     TOO_LITTLE("too-little"),
@@ -86,11 +98,15 @@ public enum CheckKey {
     NO_OPTION("no-option"),
     CAUTION("caution"),
     NO_BALANCE_SCREEN("no-balance-screen"),
+    /** A screen says what to do instead of a line that is gone, or was before it. */
+    SCREEN_WITHOUT_LINE("screen-without-line"),
     ON_THE_BACK("on-the-back"),
     HARD_HOLD("hard-hold"),
     SCREENING("screening"),
     TEMPO("tempo"),
     STRETCH_TEMPO("stretch-tempo"),
+    /** Reps by the second that drift away from the music. */
+    NOT_CARRIED("not-carried"),
     /** No check: judging itself failed. */
     UNJUDGED("unjudged");
 
@@ -99,6 +115,7 @@ public enum CheckKey {
 
     /** Those that are about how the class goes as a whole: at another line they say the same of it. */
     private static final Set<CheckKey> OF_THE_WHOLE = EnumSet.of(NO_WATER, ENDS_ON_A_PEAK, PEAK_OUTSIDE,
+            EARLY_PEAK,
             COOL_DOWN_HIGH);
 
     /** Those that say nothing which is not seen where the class ends and where its slot. */
@@ -106,7 +123,7 @@ public enum CheckKey {
 
     /** Those that ask for what a class begins with, which a later part of one does not. */
     private static final Set<CheckKey> OF_THE_BEGINNING = EnumSet.of(SHORT_WARM_UP, NOT_PREPARED, NO_PREVIEW,
-            SCREENING);
+            SCREENING, COLD_START);
 
     /** Those that ask how people go home. */
     private static final Set<CheckKey> OF_THE_END = EnumSet.of(SHORT_COOL_DOWN, ENDS_ON_A_PEAK, NOT_RELEASED,

@@ -15,11 +15,15 @@ import app.kehre.core.value.Side;
  * @param ascents how often the weight goes from the floor onto the bench
  * @param bearing how long each foot bears weight
  * @param springs hops, leaps and jumps
+ * @param lifts the most lifts of one leg while the other bears the weight without a change
  * @param heading how the way through the room changes
  * @param floor the steps covered, to the side and to the front, 1 or more each
  */
 public record RowFacts(int counts, After after, Stance start, Stance end, int ascents, Bearing bearing,
-        int springs, Heading heading, Box floor) {
+        int springs, int lifts, Heading heading, Box floor) {
+
+    /** From so many lifts of one leg over the other on it is a repeater. */
+    public static final int REPEATER = 3;
 
     /**
      * How long each foot bears weight, in half-counts; on both feet both do.
@@ -84,7 +88,7 @@ public record RowFacts(int counts, After after, Stance start, Stance end, int as
         return new RowFacts(row.counts(), after(walk.end()), start, walk.end(),
                 count(steps, Walk.Step::ascends),
                 new Bearing(bearing(steps, Side.RIGHT), bearing(steps, Side.LEFT)),
-                count(steps, Walk.Step::springs),
+                count(steps, Walk.Step::springs), lifts(steps),
                 new Heading(directionChanges(steps),
                         row.beats().stream().mapToInt(beat -> Math.abs(beat.turn())).sum()),
                 floor(steps));
@@ -104,6 +108,19 @@ public record RowFacts(int counts, After after, Stance start, Stance end, int as
 
     private static int bearing(List<Walk.Step> steps, Side foot) {
         return count(steps, step -> step.after().weight() == foot || step.after().weight() == Side.BOTH);
+    }
+
+    private static int lifts(List<Walk.Step> steps) {
+        int most = 0;
+        int now = 0;
+        Side standing = Side.BOTH;
+        for (Walk.Step step : steps) {
+            now = step.after().weight() == standing && standing != Side.BOTH ? now : 0;
+            standing = step.after().weight();
+            now += step.beat().gesture().filter(act -> act.manner().lifts()).isPresent() ? 1 : 0;
+            most = Math.max(most, now);
+        }
+        return most;
     }
 
     private static int directionChanges(List<Walk.Step> steps) {
@@ -138,6 +155,28 @@ public record RowFacts(int counts, After after, Stance start, Stance end, int as
     /** Returns whether the lead changes. */
     public boolean changesLead() {
         return after == After.CHANGES;
+    }
+
+    /** Returns whether it is a repeater: three lifts or more of one leg over the other. */
+    public boolean repeats() {
+        return lifts >= REPEATER;
+    }
+
+    /** Returns whether the body turns in it. */
+    public boolean turning() {
+        return heading.turns() > 0;
+    }
+
+    /** Returns whether it goes over the bench, or astride of it. */
+    public boolean over() {
+        return end.spot().level() == Spot.Level.ASTRIDE || start.spot().level() == Spot.Level.ASTRIDE
+                || start.spot().level() == Spot.Level.FLOOR && end.spot().level() == Spot.Level.FLOOR
+                        && start.spot().y() * end.spot().y() < 0;
+    }
+
+    /** Returns whether it comes after the basics: a repeater, a turn, a way over the bench. */
+    public boolean afterTheBasics() {
+        return repeats() || turning() || over();
     }
 
     /** Returns whether it ends where and facing as it started. */

@@ -22,7 +22,8 @@ import app.kehre.core.proposal.Way;
 public final class Checks {
 
     private static final List<Check> ALL = List.of(new SlipCheck(), new PhraseCheck(), new OneLegCheck(),
-            new HopCheck(), new SameLeadCheck(), new NewMovesCheck(), new TempoCheck(), new RepeatCheck());
+            new HopCheck(), new SameLeadCheck(), new NewMovesCheck(), new RepeaterCheck(), new TempoCheck(),
+            new RepeatCheck());
 
     /** What is asked of a move in a count pattern, whose phrases and novelty are the dose's and the segment's. */
     private static final List<Check> OF_PATTERN = List.of(new SlipCheck(), new OneLegCheck(), new HopCheck(),

@@ -36,7 +36,9 @@ import app.kehre.core.kit.Equipment;
 import app.kehre.core.people.Group;
 import app.kehre.core.people.Limit;
 import app.kehre.core.plan.BuildUp;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Explaining;
+import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Variant;
 import app.kehre.core.proposal.Way;
 import app.kehre.core.stepping.Checks;
@@ -102,6 +104,9 @@ class ChecksOfClassesTest {
                         hall().warmUp("march 32 eights; knee-lift-floor 32 eights").aerobic(FOUR_OF_EACH)),
                 arguments("peak-outside", hall().warmUp("jack 90 s on").aerobic("march 32 eights"),
                         hall().warmUp("march 32 eights").aerobic("jack 90 s on")),
+                arguments("stop-after-peak",
+                        hall().aerobic("high-run 180 s on; march 8 eights; water"),
+                        hall().aerobic("high-run 180 s on; march 32 eights; water")),
                 arguments("stop-after-peak",
                         hall().aerobic("high-run 180 s on; water").aerobic("march 32 eights"),
                         hall().aerobic("high-run 180 s on; water, moving")
@@ -201,6 +206,9 @@ class ChecksOfClassesTest {
                 arguments("no-option", newcomers(30).toning("squat 12 reps").plans(plans -> plans
                         .manner(manner -> manner.withVariant(Variant.HARDER))),
                         newcomers(30).toning("squat 12 reps")),
+                arguments("no-balance-screen", newcomers(30).toning("knee-to-back 6 reps, each side"),
+                        newcomers(30).warmUp("one-leg-stand hold 15 s, each side")
+                                .toning("knee-to-back 6 reps, each side")),
                 arguments("caution", with(Limit.KNEE).toning("squat 12 reps"),
                         hall().toning("squat 12 reps")),
                 arguments("no-balance-screen", newcomers(30).toning("reverse-lunge 12 reps, each side"),
@@ -273,6 +281,51 @@ class ChecksOfClassesTest {
                                 "march 40 eights; step-touch 40 eights; grapevine 40 eights; mambo 40 eights")));
     }
 
+    static Stream<Arguments> course() {
+        return Stream.of(
+                arguments("cold-start", hall().warmUp("jack 60 s on; march 32 eights"),
+                        hall().warmUp("march 32 eights; step-touch 32 eights; jack 60 s on")),
+                arguments("early-peak", slot(30).aerobic(
+                        "high-run 120 s on; march 90 eights; step-touch 90 eights; march 90 eights; step-touch 90 eights"),
+                        slot(30).aerobic(
+                                "march 90 eights; step-touch 90 eights; march 90 eights; step-touch 90 eights; high-run 120 s on")),
+                arguments("jump/inside",
+                        hall().aerobic("march 24 eights; high-run 32 eights; march 24 eights"),
+                        hall().aerobic("march 24 eights; high-run 60 s on; march 24 eights")),
+                arguments("long-talk", explained(60), explained(35)),
+                arguments("hard-first", dancing("repeater-knee R; basic-step L x6"),
+                        dancing("basic-step R x6; repeater-knee R")),
+                arguments("hard-first", newcomersDancing("grapevine R; grapevine-turn L; step-touch R x12"),
+                        newcomersDancing("grapevine R x2; step-touch R x12")),
+                arguments("many-new",
+                        newcomersDancing("grapevine R; mambo L x2; box-step L x2; charleston L; v-floor L"),
+                        newcomersDancing("grapevine R x2; mambo R x2; box-step R x2; charleston R")),
+                arguments("screen-without-line", screened(line(99)), screened(line(2))),
+                arguments("not-carried",
+                        byTheMusic().segment("Toning", Role.TONING, 126, "squat 8 reps 2-0-2 s"),
+                        byTheMusic().segment("Toning", Role.TONING, 120, "squat 8 reps 2-0-2 s")));
+    }
+
+    private static Hall explained(int seconds) {
+        return hall().toning("push-up 8 reps").plans(plans -> plans.manner(manner -> manner.withExplaining(
+                new Explaining(Explaining.Mode.STOPS, Optional.of(Duration.ofSeconds(seconds))))));
+    }
+
+    private static Hall byTheMusic() {
+        return hall().brief(brief -> brief.with(brief.schools().with(School.Time.COUNTED)));
+    }
+
+    /** A screen, and what is done instead of a line. */
+    private static Hall screened(EntryId later) {
+        Screen screen = (Screen) new Addables.Addable.OfScreen().entry(line(1));
+        return hall().toning("").plans(plans -> plans.entry(screen.withInstead(later, "a squat"))
+                .item(exercise("reverse-lunge"), "12 reps, each side"));
+    }
+
+    private static Hall newcomersDancing(String combination) {
+        return dancing(combination).group(group -> group.withMix(new Group.Mix(60, 40, 0)));
+    }
+
     private static Hall promise(Muscle area) {
         return hall().brief(brief -> brief.with(new Goal(Set.of(area), Set.of())));
     }
@@ -317,7 +370,7 @@ class ChecksOfClassesTest {
     }
 
     @ParameterizedTest(name = "{0}")
-    @MethodSource({"time", "effort", "areas", "preparation", "floorAndMusic", "people", "parts"})
+    @MethodSource({"time", "effort", "areas", "preparation", "floorAndMusic", "people", "parts", "course"})
     void aCheckFlagsTheOneAndNotItsTwin(String check, Hall flagged, Hall twin) {
         List<Finding> found = Hall.of(flagged.judged(), check);
 
@@ -330,7 +383,7 @@ class ChecksOfClassesTest {
     }
 
     @ParameterizedTest(name = "{0}")
-    @MethodSource({"time", "effort", "areas", "preparation", "floorAndMusic", "people", "parts"})
+    @MethodSource({"time", "effort", "areas", "preparation", "floorAndMusic", "people", "parts", "course"})
     void whereThereAreMendsOneOfThemMendsIt(String check, Hall flagged, Hall twin) {
         Assessment before = flagged.judged();
         Finding finding = Hall.of(before, check).getFirst();
@@ -371,7 +424,7 @@ class ChecksOfClassesTest {
     @Test
     void everyCheckIsHere() {
         Set<String> tried = new HashSet<>();
-        Stream.of(time(), effort(), areas(), preparation(), floorAndMusic(), people(), parts())
+        Stream.of(time(), effort(), areas(), preparation(), floorAndMusic(), people(), parts(), course())
                 .flatMap(each -> each)
                 .forEach(each -> tried.add(((String) each.get()[0]).replaceAll("/.*", "")));
 

@@ -87,6 +87,7 @@ class ChecksTest {
             basic-step R x6; [A up, B up, A over, B over] R x2 | OFF_THE_BENCH | 1
             basic-step R x7; [A up, B up, jump down, -] R   | OFF_THE_BENCH | 1
             [A up, b knee, b tap back, b knee, b tap back, b knee, b tap back, b knee, b tap back, b knee, b tap back, b knee, b tap back, b knee, B down, A down] R x2 | ONE_LEG | 0
+            repeater-knee R; repeater-knee L; repeater-curl R; repeater-side L | REPEATERS | 2
             basic-step R x16; basic-step R x16              | SAME_LEAD | 0
             knee-lift-floor R x16 hop; knee-lift-floor R x16 hop; knee-lift-floor R x16 hop; knee-lift-floor R x16 hop | HOPS | 0
             basic-step R; v-step R; knee-up R; leg-curl-step L; kick-step R; side-leg-step L; back-lift-step R; charleston-step L | NEW_MOVES | 6
