@@ -10,13 +10,14 @@ import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
+import app.kehre.core.brief.Format;
 import app.kehre.core.brief.Room;
 import app.kehre.core.brief.School;
 import app.kehre.core.choosing.Belongs;
 import app.kehre.core.choosing.GroupFit;
 import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.DoseScale;
-import app.kehre.core.dose.Hold;
+import app.kehre.core.dose.Interval;
 import app.kehre.core.dose.Reps;
 import app.kehre.core.edit.Addables;
 import app.kehre.core.edit.Moves;
@@ -62,7 +63,9 @@ final class WarmUpDeriver {
     /** And nothing harder than this fills such a warm-up beyond what must be prepared. Kehre's estimate. */
     private static final double HARDEST_FILLING = 4.2;
     /** From so many MET on a move raises the pulse. Kehre's estimate. */
-    private static final double RAISES = 3.5;
+    static final double RAISES = 3.5;
+    private static final Set<Format> CALM = EnumSet.of(Format.STRETCH_AND_TONE, Format.FLOOR, Format.CHAIR,
+            Format.EXPECTING);
     /** Explaining lies over a warm-up's moves and costs nothing (craft.md 4). */
     private static final Explaining OVER = new Explaining(Explaining.Mode.OVER, Optional.empty());
 
@@ -126,7 +129,7 @@ final class WarmUpDeriver {
                 .forEach(each -> kit.addAll(each.equipment()));
         boolean held = held(exercise);
         boolean suits = exercise.suits(Role.WARM_UP) || held && exercise.suits(Role.STRETCH);
-        return suits && Belongs.in(bare.brief(), exercise)
+        return suits && Belongs.in(bare.brief(), exercise) && !(exercise.usualDose() instanceof Interval)
                 && exercise.position().level() == Position.Level.STANDING
                 && exercise.work().mets().value() <= hardest(false) && exercise.impact() != Impact.HIGH
                 && (!held || bare.brief().schools().firstStretch() == School.FirstStretch.HELD_FIRST)
@@ -135,7 +138,7 @@ final class WarmUpDeriver {
     }
 
     private static boolean held(Exercise exercise) {
-        return exercise.usualDose() instanceof Hold hold && hold.kind() == Hold.Kind.STRETCH;
+        return WarmUpFlow.held(exercise);
     }
 
     private double hardest(boolean filling) {
@@ -184,11 +187,12 @@ final class WarmUpDeriver {
         long left = minutes.toSeconds() - chosen.stream().mapToLong(this::ticks).sum();
         List<Exercise> more = suitable.stream().filter(each -> !chosen.contains(each) && cautions(each) == 0
                 && each.work().mets().value() <= hardest(true))
-                .sorted(Comparator.comparingInt(this::fits).thenComparing(this::atMost).reversed()
-                        .thenComparing(Exercise::id))
+                .sorted(Comparator.comparingInt(this::fits).thenComparing(Exercise::everyday)
+                        .thenComparing(this::atMost).reversed().thenComparing(Exercise::id))
                 .toList();
         for (Exercise each : more) {
-            boolean enough = held(each) && chosen.stream().filter(WarmUpDeriver::held).count() >= HELD;
+            boolean enough = held(each) && chosen.stream().filter(WarmUpDeriver::held).count() >= HELD
+                    || chosen.stream().anyMatch(other -> WarmUpFlow.alike(each, other));
             if (fits(each) > 0 && !enough && chosen.size() < MOST && ticks(each) <= left) {
                 chosen.add(each);
                 left -= ticks(each);
@@ -217,12 +221,10 @@ final class WarmUpDeriver {
     }
 
     private WarmUpFromClass found(List<Exercise> chosen) {
-        chosen.sort(Comparator.comparing(WarmUpDeriver::held)
-                .thenComparingDouble(each -> each.work().mets().value()));
         int met = chosen.stream().mapToInt(needs::met).reduce(0, (one, other) -> one | other);
         EntryId id = firstId;
         List<Entry> items = new ArrayList<>();
-        for (Exercise each : chosen) {
+        for (Exercise each : WarmUpFlow.inOrder(chosen, lively(), this::ticks)) {
             items.add(Item.of(id, each).withDose(dose(each))
                     .withManner(Manner.USUAL.withExplaining(OVER)));
             id = id.next();
@@ -235,6 +237,12 @@ final class WarmUpDeriver {
             with = with.because(item, why(item.exercise()));
         }
         return new WarmUpFromClass(with, made, needs.missing(met));
+    }
+
+    /** A class that moves from the first beat; a calm one, and an older group, begins by loosening. */
+    private boolean lively() {
+        return !CALM.contains(bare.brief().format()) && !bare.brief().group().older()
+                && school != School.WarmUp.MOBILITY_FLOW;
     }
 
     private boolean isNew(EntryId line) {
@@ -250,6 +258,9 @@ final class WarmUpDeriver {
         Dose usual = small(exercise.usualDose());
         Duration length = length(exercise, usual);
         boolean joint = exercise.work().prepares().stream().anyMatch(needs.joints()::contains);
+        if (WarmUpFlow.big(exercise)) {
+            return WarmUpFlow.dose(exercise);
+        }
         return joint && length.compareTo(READY) < 0
                 ? DoseScale.of(usual, (double) READY.toMillis() / length.toMillis()).orElse(usual)
                 : usual;

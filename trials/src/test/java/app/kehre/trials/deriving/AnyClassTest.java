@@ -98,6 +98,7 @@ class AnyClassTest {
         assertThat(Timeline.of(derived.plan()).ofSegment(warmUp.id()).length())
                 .isLessThanOrEqualTo(Duration.ofMinutes(minutes));
         stay(plan, derived.plan(), Role.WARM_UP, stays);
-        assertThat(derived.items()).extracting(item -> item.exercise().work().mets().value()).isSorted();
+        assertThat(derived.items()).filteredOn(WarmUpFromClassTest::bigMove)
+                .extracting(item -> item.exercise().work().mets().value()).isSorted();
     }
 }

@@ -2,6 +2,7 @@ package app.kehre.trials.deriving;
 
 import java.time.Duration;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 import org.junit.jupiter.api.Test;
@@ -11,6 +12,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.brief.School;
 import app.kehre.core.deriving.WarmUpFromClass;
+import app.kehre.core.dose.Counts;
 import app.kehre.core.exercise.Joint;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Pattern;
@@ -64,9 +66,31 @@ class WarmUpFromClassTest {
 
         assertThat(derived.missing()).isEmpty();
         assertThat(length(derived)).isBetween(minutes.minusSeconds(15), minutes);
-        assertThat(derived.items()).extracting(item -> item.exercise().work().mets().value()).isSorted();
+        assertThat(derived.items()).filteredOn(WarmUpFromClassTest::bigMove)
+                .extracting(item -> item.exercise().work().mets().value()).isSorted();
         assertThat(derived.items()).extracting(derived.plan()::why).doesNotContain("");
         assertThat(missedBy(derived)).isEmpty();
+    }
+
+    static boolean bigMove(Item item) {
+        return item.dose() instanceof Counts && item.exercise().work().mets().value() >= 3.5;
+    }
+
+    @Test
+    void aLivelyClassMovesFromTheFirstBeatAndTurnsToSingleJointsWhenItIsWarm() {
+        WarmUpFromClass derived = WarmUpFromClass.of(demo("tuesday-evening-climb"), LIBRARY,
+                Duration.ofMinutes(8)).value().orElseThrow();
+        Timeline timeline = Timeline.of(derived.plan());
+
+        List<Item> first = derived.items().stream()
+                .takeWhile(WarmUpFromClassTest::bigMove).toList();
+
+        assertThat(first.stream().map(timeline::lengthOf).reduce(Duration.ZERO, Duration::plus))
+                .isGreaterThan(Duration.ofSeconds(90));
+        assertThat(derived.items().getLast()).matches(WarmUpFromClassTest::bigMove);
+        assertThat(derived.items()).filteredOn(WarmUpFromClassTest::bigMove)
+                .extracting(item -> item.exercise().footwork()).filteredOn(Optional::isPresent)
+                .as("no two with the same steps").doesNotHaveDuplicates();
     }
 
     @Test

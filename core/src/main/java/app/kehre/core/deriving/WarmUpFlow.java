@@ -1,0 +1,73 @@
+package app.kehre.core.deriving;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.function.ToIntFunction;
+
+import app.kehre.core.dose.Counts;
+import app.kehre.core.dose.Dose;
+import app.kehre.core.dose.Hold;
+import app.kehre.core.exercise.Exercise;
+
+/** The order of a warm-up, and how long its moves are: it moves from the first beat, and the pulse rises. */
+final class WarmUpFlow {
+
+    /** So many seconds of easy big moves come before anybody stands and loosens a joint. Teaching range, two to three minutes. */
+    private static final int MOVING_FIRST = 120;
+    /** A big move takes 32 to 64 counts (good-class.md, "Every class"). */
+    private static final int COUNTS = 64;
+
+    private WarmUpFlow() {}
+
+    /** Returns whether it is held as a stretch. */
+    static boolean held(Exercise exercise) {
+        return exercise.usualDose() instanceof Hold hold && hold.kind() == Hold.Kind.STRETCH;
+    }
+
+    /** Returns whether it is a big move to the music, which raises the pulse. */
+    static boolean big(Exercise exercise) {
+        return exercise.usualDose() instanceof Counts
+                && exercise.work().mets().value() >= WarmUpDeriver.RAISES;
+    }
+
+    /** Returns two phrases of a move, or as much as makes sense. */
+    static Dose dose(Exercise exercise) {
+        return exercise.dosing().most() instanceof Counts most && exercise.usualDose() instanceof Counts usual
+                ? new Counts(Math.min(COUNTS, Math.max(usual.counts(), most.counts())), usual.pace(),
+                        usual.sides())
+                : exercise.usualDose();
+    }
+
+    /** Returns whether two moves are one to the eye: the same steps. */
+    static boolean alike(Exercise one, Exercise other) {
+        return one.footwork().isPresent() && one.footwork().equals(other.footwork());
+    }
+
+    /**
+     * Returns a warm-up in order: big easy moves first, then what makes single joints ready and shows what comes, then the livelier
+     * moves; held stretches at the end. A calm class goes from the quietest to the liveliest.
+     *
+     * @param seconds how long each takes
+     */
+    static List<Exercise> inOrder(List<Exercise> chosen, boolean lively, ToIntFunction<Exercise> seconds) {
+        List<Exercise> rising = chosen.stream().sorted(Comparator.comparing(WarmUpFlow::held)
+                .thenComparingDouble(each -> each.work().mets().value())).toList();
+        if (!lively) {
+            return rising;
+        }
+        List<Exercise> first = new ArrayList<>();
+        int moved = 0;
+        for (Exercise each : rising.stream().filter(WarmUpFlow::big).toList()) {
+            if (moved < MOVING_FIRST) {
+                first.add(each);
+                moved += seconds.applyAsInt(each);
+            }
+        }
+        List<Exercise> ordered = new ArrayList<>(first);
+        rising.stream().filter(each -> !first.contains(each) && !big(each) && !held(each))
+                .forEach(ordered::add);
+        rising.stream().filter(each -> !ordered.contains(each)).forEach(ordered::add);
+        return ordered;
+    }
+}
