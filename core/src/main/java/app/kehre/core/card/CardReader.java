@@ -193,7 +193,7 @@ final class CardReader {
         return built(Field.SET_UP, () -> new Coaching(card.text(Field.SET_UP).strip(),
                 card.text(Field.HOW).lines().map(String::strip).filter(line -> !line.isEmpty()).toList(),
                 card.text(Field.BREATHING).strip(), texts(Field.ALIGNMENT), card.text(Field.FAULT).strip(),
-                yes(Field.EVERYDAY)));
+                yes(Field.EVERYDAY), yes(Field.STAPLE)));
     }
 
     private Optional<Option> option(Field field) {

@@ -57,6 +57,7 @@ final class CardWords {
             case ALIGNMENT -> list(exercise.coaching().alignment());
             case FAULT -> exercise.coaching().fault();
             case EVERYDAY -> exercise.everyday() ? "yes" : "";
+            case STAPLE -> exercise.staple() ? "yes" : "";
             case EASIER -> option(exercise.easier());
             case HARDER -> option(exercise.harder());
             case CAUTIONS -> list(exercise.cautions().stream().map(CardWords::caution).toList());

@@ -67,6 +67,8 @@ public enum Field implements Named {
     FAULT("fault", "usual fault", "Knees fall in: press the floor apart.", false),
     /** Whether everybody knows it. */
     EVERYDAY("everyday", "known to all", "yes", false),
+    /** Whether classes are built of it. */
+    STAPLE("staple", "often taught", "yes", false),
     /** The easier option. */
     EASIER("easier", "easier", "half way: half the depth", true),
     /** The harder option. */

@@ -7,6 +7,7 @@ import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Impact;
 import app.kehre.core.exercise.Position;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.kit.Equipment;
 
 /** Which parts of the library are proposed to whom, unasked: who types a name finds it always. */
 public final class Belongs {
@@ -26,7 +27,8 @@ public final class Belongs {
         boolean stands = brief.format() == Format.FLOOR && exercise.roles().stream().allMatch(Role::main)
                 && exercise.setting().positions().stream()
                         .noneMatch(position -> position.level() == Position.Level.FLOOR);
-        if (jumps || stands || brief.onChairs() && !staysUp(exercise)) {
+        if (jumps || stands || brief.onChairs() && !staysUp(exercise)
+                || brief.format() == Format.CHAIR && !atTheChair(exercise)) {
             return false;
         }
         return switch (exercise.family()) {
@@ -35,6 +37,16 @@ public final class Belongs {
             case WARM_UP, CARDIO, STEP, BURSTS, LEGS, PUSH, PULL, ARMS, TRUNK, BACK, BALANCE, FLOW, STRETCH,
                     BREATHING ->
                 true;
+        };
+    }
+
+    /** On the chair or behind it, what keeps people steady beside it, what loosens, and what is stretched. */
+    private static boolean atTheChair(Exercise exercise) {
+        return switch (exercise.family()) {
+            case CHAIR, STEADY, WARM_UP, STRETCH, BREATHING -> true;
+            case CARDIO, STEP, BURSTS, LEGS, PUSH, PULL, ARMS, TRUNK, BACK, BALANCE, FLOW ->
+                exercise.equipment().contains(Equipment.CHAIR)
+                        || exercise.setting().positions().contains(Position.SEATED_CHAIR);
         };
     }
 

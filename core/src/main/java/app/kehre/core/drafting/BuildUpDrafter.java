@@ -133,8 +133,8 @@ final class BuildUpDrafter {
                     .filter(part -> inTurn(now, part, used, first))
                     .toList());
             Collections.shuffle(fitting, random);
-            fitting.sort(Comparator
-                    .comparing(part -> used.contains(part.move().id()) || lately.contains(part.move().id())));
+            fitting.sort(Comparator.comparing((Part part) -> !part.move().staple()).thenComparing(
+                    part -> used.contains(part.move().id()) || lately.contains(part.move().id())));
             if (fitting.isEmpty()) {
                 return made;
             }
@@ -180,6 +180,9 @@ final class BuildUpDrafter {
 
     /** Short moves are done for an eight, twice or four times. */
     private int times(Part part) {
-        return part.counts() >= 8 ? 1 : Math.max(1, (random.nextBoolean() ? 8 : 16) / part.counts());
+        boolean rests = part.move().everyday() && random.nextBoolean();
+        return part.counts() >= Counts.EIGHT
+                ? 1
+                : Math.max(1, (rests ? 2 : 1) * Counts.EIGHT / part.counts());
     }
 }

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -50,6 +51,11 @@ public final class Drafting {
     /** A draft with more than {@code GOOD} points is begun anew, at most {@code TRIES} times. Kehre's estimates. */
     private static final int TRIES = 5;
     private static final double GOOD = 0.5;
+
+    /** Toning in these comes round again: a few exercises in pairs, for two or three rounds (good-class.md, "Shapes of classes"). */
+    private static final Set<Format> IN_ROUNDS = EnumSet.of(Format.CONDITIONING, Format.LOW_IMPACT,
+            Format.STEP,
+            Format.MIXED, Format.EXPECTING, Format.EXPRESS);
 
     private final ClassPlan start;
     private final Set<SegmentId> open;
@@ -280,6 +286,15 @@ public final class Drafting {
                     : plan.with(segment
                             .withEntries(List.of(circuits.circuit(segment, plan.nextEntryId(), stations))));
         }
+        boolean floorLater = plan.segments().stream().anyMatch(each -> each.role() == Role.CORE);
+        boolean rounds = segment.role() == Role.TONING && floorLater
+                && IN_ROUNDS.contains(plan.brief().format());
+        List<Entry> again = rounds ? new InRounds(plan, segment, toner).lines() : List.of();
+        return plan.with(segment.withEntries(again.isEmpty() ? inARow(plan, segment, toner(plan)) : again));
+    }
+
+    /** One after the other, as the floor is taught, and what flows. */
+    private static List<Entry> inARow(ClassPlan plan, Segment segment, Toner toner) {
         EntryId id = plan.nextEntryId();
         List<Entry> items = new ArrayList<>();
         Function<Exercise, Dose> dose = exercise -> AnsweredDose.of(exercise, segment, plan, false);
@@ -287,7 +302,7 @@ public final class Drafting {
         for (Exercise exercise : toner.roundAgain(segment, chosen, dose)) {
             items.add(Item.of(id.next(items.size()), exercise).withDose(dose.apply(exercise)));
         }
-        return plan.with(segment.withEntries(items));
+        return items;
     }
 
     /** Says why each line is there that was not there at the start. */

@@ -28,6 +28,7 @@ final class Refusals {
                 .<Supplier<Optional<String>>>of(() -> ofSlot(plan), () -> locked(plan),
                         () -> full(plan, open),
                         () -> floor(plan.brief()), () -> steps(plan.brief(), pool),
+                        () -> chairs(plan.brief()),
                         () -> areas(plan, pool))
                 .flatMap(each -> each.get().stream()).findFirst().orElse("");
     }
@@ -80,6 +81,14 @@ final class Refusals {
                 ? Optional.of(
                         "A step class for %d people needs %d steps; there are %d.".formatted(brief.people(),
                                 brief.people(), steps.getAsInt()))
+                : Optional.empty();
+    }
+
+    private static Optional<String> chairs(Brief brief) {
+        OptionalInt chairs = brief.room().count(Equipment.CHAIR);
+        return brief.format() == Format.CHAIR && chairs.isPresent() && chairs.getAsInt() < brief.people()
+                ? Optional.of("A chair class for %d people needs %d chairs; there are %d."
+                        .formatted(brief.people(), brief.people(), chairs.getAsInt()))
                 : Optional.empty();
     }
 

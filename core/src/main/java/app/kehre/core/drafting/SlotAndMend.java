@@ -11,6 +11,7 @@ import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.fitting.Fitting;
+import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
@@ -29,6 +30,8 @@ final class SlotAndMend {
     /** What Fit can well add to the doses of a class, and the most exercises that are added. Kehre's estimates. */
     private static final Duration SHORT = Duration.ofSeconds(60);
     private static final int GROWN = 12;
+    /** More rounds of the same are dull. */
+    private static final int ROUNDS = 4;
     /** What Fit can well take from the doses of a class. Kehre's estimate. */
     private static final Duration FAR = Duration.ofSeconds(75);
 
@@ -156,8 +159,21 @@ final class SlotAndMend {
         return larger;
     }
 
+    /** A round more of what is there, where the slot has the time for it. */
+    private Optional<ClassPlan> roundMore(ClassPlan plan, Segment segment) {
+        return segment.entries().stream().filter(Circuit.class::isInstance).map(Circuit.class::cast)
+                .filter(circuit -> !kept.stays(circuit) && circuit.rounds() < ROUNDS)
+                .map(circuit -> plan.with(circuit.withRounds(circuit.rounds() + 1, circuit.rest(),
+                        circuit.soloFrom())))
+                .filter(more -> !Timeline.of(more).fit().over()).findFirst();
+    }
+
     /** An exercise more, before the water at the end of a segment. */
     private Optional<ClassPlan> oneMore(ClassPlan plan, Segment segment) {
+        Optional<ClassPlan> again = roundMore(plan, segment);
+        if (again.isPresent()) {
+            return again;
+        }
         Toner one = toolbox.toner().apply(plan);
         return one
                 .fill(segment.withTarget(Duration.ofSeconds(1)), Toner.between(plan, segment), _ -> true,

@@ -16,8 +16,10 @@ import app.kehre.core.advice.Threshold;
 import app.kehre.core.brief.Format;
 import app.kehre.core.dose.Dose;
 import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Family;
 import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Position;
+import app.kehre.core.exercise.Resistance;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.exercise.Setting;
 import app.kehre.core.kit.Equipment;
@@ -34,7 +36,7 @@ final class Toner {
     /** What each weighs, to be compared with each other only. Kehre's estimates. */
     /** What is left of a segment is worth a second round from so much on. Kehre's estimate. */
     private static final Duration WORTH_A_ROUND = Duration.ofMinutes(3);
-    private static final double PROMISED = 60;
+    private static final double PROMISED = 110;
     private static final double EVENS = 1.2;
     private static final double FRESH = 0.15;
     private static final double SAME_LEVEL = 30;
@@ -48,8 +50,18 @@ final class Toner {
     private static final double CAUTION = -35;
     private static final double LOOSE = -25;
     private static final double CHANCE = 24;
+    /** What classes are built of comes before what is rare; where there is something to work against, it is used. */
+    private static final double STAPLE = 45;
+    private static final double RESISTED = 25;
+    private static final double TRUNK = 60;
+    /** In an aerobic part on chairs what is livelier comes first. */
+    private static final double PER_MET = 25;
+    /** What is made for older people and newcomers is too little for others. */
+    private static final double GENTLE = -60;
     private static final int KINDS_OF_KIT = 2;
-    private static final int MOST = 12;
+    /** Different exercises a minute of the main part that people come to know: 0.3 to 0.5. Teaching range (good-class.md). */
+    private static final double A_MINUTE = 0.5;
+    private static final int FEWEST = 3;
 
     private final ClassPlan plan;
     private final Pool pool;
@@ -84,9 +96,15 @@ final class Toner {
      */
     List<Exercise> fill(Segment segment, Duration between, Predicate<Exercise> wanted,
             Function<Exercise, Dose> dose) {
+        return fill(segment, most(segment), between, wanted, dose);
+    }
+
+    /** The same of no more exercises than so many. */
+    List<Exercise> fill(Segment segment, long most, Duration between, Predicate<Exercise> wanted,
+            Function<Exercise, Dose> dose) {
         Duration left = segment.target();
         List<Exercise> chosen = new ArrayList<>();
-        while (chosen.size() < MOST) {
+        while (chosen.size() < most) {
             Optional<Exercise> next = next(segment, chosen, wanted);
             if (next.isEmpty()) {
                 break;
@@ -101,6 +119,11 @@ final class Toner {
             chosen.add(next.get());
         }
         return DraftOrder.of(chosen);
+    }
+
+    /** Returns how many different exercises people come to know in a segment. */
+    static long most(Segment segment) {
+        return Math.max(FEWEST, Math.round(A_MINUTE * segment.target().toSeconds() / 60));
     }
 
     /**
@@ -160,6 +183,11 @@ final class Toner {
         weight += CAUTION * pool.cautions(exercise);
         weight += exercise.pattern() == Pattern.SINGLE_JOINT ? -COMPOUND : COMPOUND;
         weight += exercise.pattern() == Pattern.MOBILITY ? LOOSE : 0;
+        weight += exercise.staple() ? STAPLE : 0;
+        weight += segment.role() == Role.CORE && ofTheTrunk(exercise) ? TRUNK : 0;
+        weight += segment.role() == Role.AEROBIC ? PER_MET * exercise.work().mets().value() : 0;
+        weight += gentle() ? 0 : forTheGentle(exercise) ? GENTLE : 0;
+        weight += exercise.work().resistance() == Resistance.HELD ? RESISTED : 0;
         weight += kitWeight(exercise);
         if (!chosen.isEmpty()) {
             Exercise before = chosen.getLast();
@@ -170,6 +198,26 @@ final class Toner {
             weight += exercise.position().level() == Position.Level.STANDING ? SAME_LEVEL : 0;
         }
         return weight;
+    }
+
+    /** Planks, curls, bridges, back extensions, all-fours: what a core part is of (good-class.md, "Every class"). */
+    private static boolean ofTheTrunk(Exercise exercise) {
+        boolean bridge = exercise.pattern() == Pattern.HINGE
+                && exercise.position().level() == Position.Level.FLOOR;
+        return bridge || exercise.family() == Family.BACK
+                || exercise.family() == Family.TRUNK && exercise.position().level() == Position.Level.FLOOR;
+    }
+
+    private boolean gentle() {
+        Format format = plan.brief().format();
+        return plan.brief().group().older() || format == Format.CHAIR || format == Format.EXPECTING;
+    }
+
+    /** At the wall and on the chair: the easier ways for who is older or new. */
+    private static boolean forTheGentle(Exercise exercise) {
+        return exercise.family() == Family.CHAIR || exercise.family() == Family.STEADY
+                || exercise.equipment().contains(Equipment.WALL)
+                || exercise.equipment().contains(Equipment.CHAIR);
     }
 
     private double kitWeight(Exercise exercise) {

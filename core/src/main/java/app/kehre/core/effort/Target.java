@@ -5,6 +5,7 @@ import java.util.Optional;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.advice.Thresholds;
 import app.kehre.core.brief.Brief;
+import app.kehre.core.brief.Format;
 import app.kehre.core.brief.Quality;
 import app.kehre.core.dose.Interval;
 import app.kehre.core.exercise.Family;
@@ -29,6 +30,8 @@ public record Target(double lowFrom, double lowTo, double highFrom, double highT
     private static final double COOL_DOWN_FROM = 0.75;
     /** By how much a class that was announced to relax asks for less. Kehre's estimate. */
     private static final double RELAXING = 0.15;
+    /** The same on chairs, where arms and lower legs work and the weight is borne: light to moderate. Kehre's estimate. */
+    private static final double SEATED = 0.15;
 
     private static Target flat(double low, double high) {
         return new Target(low, low, high, high);
@@ -59,7 +62,9 @@ public record Target(double lowFrom, double lowTo, double highFrom, double highT
     }
 
     private static Target aerobic(Segment segment, Brief brief, Thresholds figures) {
-        double less = brief.goal().qualities().contains(Quality.RELAXING) ? RELAXING : 0;
+        double less = brief.goal().qualities().contains(Quality.RELAXING)
+                ? RELAXING
+                : seated(brief) ? SEATED : 0;
         boolean gentle = gentle(brief);
         double low = figures.share(gentle ? Threshold.GENTLE_FROM : Threshold.AEROBIC_FROM) - less;
         double usual = figures.share(gentle
@@ -71,8 +76,12 @@ public record Target(double lowFrom, double lowTo, double highFrom, double highT
         return flat(low, (peaks ? figures.share(Threshold.PEAKS_TO) : usual) - less);
     }
 
+    private static boolean seated(Brief brief) {
+        return brief.format() == Format.CHAIR || brief.onChairs();
+    }
+
     private static boolean gentle(Brief brief) {
-        return brief.group().older() || Level.of(brief.group().mix()) == Level.NEWCOMERS;
+        return seated(brief) || brief.group().older() || Level.of(brief.group().mix()) == Level.NEWCOMERS;
     }
 
     /** Whether a segment is mostly of timed bursts. */

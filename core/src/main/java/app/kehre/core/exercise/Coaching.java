@@ -12,9 +12,10 @@ import java.util.stream.Stream;
  * @param alignment what must be in line, one point each
  * @param fault the usual fault, and how it is mended; empty where none is known
  * @param everyday whether everybody knows it, such as marching or shaking out, so that it is never new
+ * @param staple whether classes are built of it: most people have met it, and it bears a second round
  */
 public record Coaching(String setUp, List<String> action, String breathing, List<String> alignment,
-        String fault, boolean everyday) {
+        String fault, boolean everyday, boolean staple) {
 
     public Coaching {
         action = List.copyOf(action);
@@ -27,7 +28,7 @@ public record Coaching(String setUp, List<String> action, String breathing, List
     /** Returns what is said of an exercise that has to be learnt. */
     public Coaching(String setUp, List<String> action, String breathing, List<String> alignment,
             String fault) {
-        this(setUp, action, breathing, alignment, fault, false);
+        this(setUp, action, breathing, alignment, fault, false, false);
     }
 
     /** Returns the lines to set up and to do. */

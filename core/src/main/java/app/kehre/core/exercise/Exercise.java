@@ -120,6 +120,11 @@ public record Exercise(String id, Family family, String name, List<String> other
         return coaching.everyday();
     }
 
+    /** Returns whether classes are built of it: most people have met it, and it bears a second round. */
+    public boolean staple() {
+        return coaching.staple();
+    }
+
     /** Returns whether, done as usual, it works against more than nothing: no row or press of empty hands. */
     public boolean strengthens() {
         return work.worked(usualLoad()).values().stream().anyMatch(worked -> worked > Resistance.EMPTY);

@@ -131,7 +131,7 @@ final class CardEditor extends VBox {
             case FACING -> words(Facing.values());
             case IMPACT -> words(Impact.values());
             case RESISTANCE -> words(Resistance.values());
-            case EVERYDAY -> Optional.of(List.of("yes", "no"));
+            case EVERYDAY, STAPLE -> Optional.of(List.of("yes", "no"));
             default -> Optional.empty();
         };
     }

@@ -135,7 +135,9 @@ final class ExerciseForm {
         List<String> alignment = form.texts("alignment", Coaching::alignment);
         String fault = form.textIfAny("fault", Coaching::fault);
         boolean everyday = form.flag("everyday", Coaching::everyday);
-        return form.built("how", () -> new Coaching(setUp, action, breathing, alignment, fault, everyday));
+        boolean staple = form.flag("staple", Coaching::staple);
+        return form.built("how", () -> new Coaching(setUp, action, breathing, alignment, fault, everyday,
+                staple));
     }
 
     private static Optional<Option> option(Form<Option> form) {

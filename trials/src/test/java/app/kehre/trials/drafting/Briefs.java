@@ -67,7 +67,8 @@ final class Briefs {
                 .withCount(Equipment.WEIGHT, OptionalInt.of(random.nextBoolean() ? 2 * people : 0))
                 .withCount(Equipment.LONG_BAND, OptionalInt.of(random.nextBoolean() ? people : 0))
                 .withCount(Equipment.LOOP_BAND, OptionalInt.of(0))
-                .withCount(Equipment.CHAIR, OptionalInt.of(random.nextBoolean() ? people : 0))
+                .withCount(Equipment.CHAIR,
+                        OptionalInt.of(random.nextBoolean() || format == Format.CHAIR ? people : 0))
                 .withCount(Equipment.TOWEL, OptionalInt.of(people));
     }
 

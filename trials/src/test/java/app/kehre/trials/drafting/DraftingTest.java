@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -21,15 +22,20 @@ import app.kehre.core.balance.Assessment;
 import app.kehre.core.brief.Brief;
 import app.kehre.core.brief.Format;
 import app.kehre.core.choosing.Belongs;
+import app.kehre.core.choreography.Combination;
 import app.kehre.core.drafting.Draft;
 import app.kehre.core.drafting.Drafting;
 import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Family;
 import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Muscle;
+import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.pace.Pace;
 import app.kehre.core.plan.Chosen;
+import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
@@ -75,13 +81,14 @@ class DraftingTest {
     }
 
     @Test
-    void noDraftTonesWithEmptyHandsOrTakesWhatIsForChairsAndOlderPeopleToOthers() {
+    void draftsAreOfWhatBelongsTheirCoreOfTheTrunkTheirDancesOfBasicsFirstAndNoHandsAreEmpty() {
         for (int number = 1; number <= 20; number++) {
             Brief brief = Briefs.feasible(number);
             ClassPlan plan = draft(brief, number).plan();
 
             assertThat(plan.items().map(Item::exercise)).as("brief %d", number)
                     .allMatch(each -> Belongs.in(brief, each));
+            isTaughtInBlocks(plan, number);
             if (brief.format() != Format.STRETCH_AND_TONE) {
                 assertThat(plan.segments().stream().filter(each -> each.role() == Role.TONING)
                         .flatMap(Segment::items).map(Item::exercise).map(Exercise::id)).as("brief %d", number)
@@ -89,6 +96,31 @@ class DraftingTest {
                                 "front-raise-low");
             }
         }
+    }
+
+    @Test
+    void toningComesInRounds() {
+        assertThat(draft(usual(Format.CONDITIONING), 1).plan().segments())
+                .filteredOn(each -> each.role() == Role.TONING).allMatch(each -> each.entries().stream()
+                        .anyMatch(line -> line instanceof Circuit circuit && circuit.rounds() >= 2));
+    }
+
+    private static void isTaughtInBlocks(ClassPlan plan, int number) {
+        List<Exercise> core = plan.segments().stream().filter(each -> each.role() == Role.CORE)
+                .flatMap(Segment::items).map(Item::exercise).distinct().toList();
+
+        assertThat(core.stream().filter(DraftingTest::ofTheTrunk).count())
+                .as("brief %d: %s", number, core)
+                .isGreaterThanOrEqualTo(Math.ceilDiv(core.size(), 2));
+        assertThat(plan.buildUps().flatMap(each -> each.build().combinations().stream()))
+                .as("brief %d", number)
+                .allMatch(each -> !each.parts().getFirst().facts().afterTheBasics())
+                .allMatch(each -> each.parts().size() >= 2 && each.counts() == Combination.PHRASE);
+    }
+
+    private static boolean ofTheTrunk(Exercise exercise) {
+        return EnumSet.of(Family.TRUNK, Family.BACK).contains(exercise.family())
+                || exercise.pattern() == Pattern.HINGE || exercise.main().contains(Muscle.FRONT_TRUNK);
     }
 
     @Test
