@@ -25,6 +25,7 @@ import app.kehre.core.edit.Addables;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Muscle;
+import app.kehre.core.exercise.Position;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.pace.Quantity;
@@ -48,9 +49,14 @@ final class StretchDeriver {
     private static final double LEAST_LOAD = 10;
     private static final int TICKS_IN_A_SECOND = 1;
 
-    private static final Comparator<Item> LOWER = Comparator
+    /** From standing to lying. */
+    private static final Comparator<Item> DOWN = Comparator
             .comparing((Item item) -> item.position().level())
             .thenComparing(item -> item.position());
+    /** From lying to sitting and standing. */
+    private static final Comparator<Item> UP = Comparator
+            .comparing((Item item) -> item.position().level()).reversed()
+            .thenComparing(item -> item.position(), Comparator.reverseOrder());
 
     /** What people have at home. */
     private static final Set<Equipment> AT_HOME = EnumSet.of(Equipment.MAT, Equipment.CHAIR, Equipment.WALL,
@@ -66,6 +72,8 @@ final class StretchDeriver {
     /** The areas that what stays releases, as bits. */
     private final int released;
     private final EntryId firstId;
+    /** From the position in which the work ends: up from the floor, so that people stand at the end, else down to it. */
+    private final Comparator<Item> way;
 
     /**
      * Prepares to derive the stretch of one class.
@@ -80,6 +88,7 @@ final class StretchDeriver {
         firstId = with.nextEntryId();
         kept = segment.entries().stream().filter(stays).toList();
         bare = with.with(segment.withEntries(kept));
+        way = endsDown(bare) ? UP : DOWN;
         Ledger ledger = Assessment.of(bare, library).ledger();
         loaded = Arrays.stream(Muscle.values()).filter(muscle -> ledger.of(muscle).load() >= LEAST_LOAD)
                 .sorted(Comparator.comparingDouble((Muscle muscle) -> ledger.of(muscle).load()).reversed())
@@ -87,6 +96,13 @@ final class StretchDeriver {
         loads = loaded.stream().mapToDouble(muscle -> ledger.of(muscle).load()).toArray();
         released = items(kept).stream().mapToInt(item -> areas(item.exercise()))
                 .reduce(0, (one, other) -> one | other);
+    }
+
+    /** Whether the last work before the stretch is on the floor. */
+    private boolean endsDown(ClassPlan plan) {
+        return plan.segments().stream().takeWhile(each -> !each.id().equals(segment.id()))
+                .filter(each -> !each.leftOut()).flatMap(Segment::items).reduce((_, last) -> last)
+                .filter(item -> item.position().level() == Position.Level.FLOOR).isPresent();
     }
 
     private static List<Item> items(List<Entry> entries) {
@@ -235,10 +251,10 @@ final class StretchDeriver {
         };
     }
 
-    /** What is new among what stays, down to the floor once; what is no stretch stays before or after them. */
+    /** What is new among what stays, down to the floor or up from it once; what is no stretch stays before or after them. */
     private ClassPlan with(List<Item> items) {
         List<Item> all = new ArrayList<>(items(kept));
-        items.stream().sorted(LOWER.thenComparing(item -> -SetCover.load(areas(item.exercise()), loads)))
+        items.stream().sorted(way.thenComparing(item -> -SetCover.load(areas(item.exercise()), loads)))
                 .forEach(item -> all.add(place(all, item), item));
         long first = kept.stream().takeWhile(line -> line.item().isEmpty()).count();
         boolean none = items(kept).isEmpty();
@@ -248,10 +264,10 @@ final class StretchDeriver {
         return bare.with(segment.withEntries(entries));
     }
 
-    /** Before the first that is lower. */
-    private static int place(List<Item> all, Item item) {
+    /** Before the first that comes later on the way. */
+    private int place(List<Item> all, Item item) {
         int at = 0;
-        while (at < all.size() && LOWER.compare(all.get(at), item) <= 0) {
+        while (at < all.size() && way.compare(all.get(at), item) <= 0) {
             at++;
         }
         return at;

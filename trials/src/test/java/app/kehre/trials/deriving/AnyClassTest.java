@@ -75,8 +75,9 @@ class AnyClassTest {
         stay(plan, derived.plan(), Role.STRETCH, stays);
         assertThat(derived.covered()).isBetween(0.0, 1.0);
         assertThat(derived.items()).filteredOn(item -> plan.find(item.id()).isEmpty())
-                .allSatisfy(item -> assertThat(derived.plan().why(item)).startsWith("releases "))
-                .extracting(item -> item.exercise().position().level()).isSorted();
+                .allSatisfy(item -> assertThat(derived.plan().why(item)).startsWith("releases "));
+        assertThat(StretchFromClassTest.changes(derived.items().stream()
+                .filter(item -> plan.find(item.id()).isEmpty()).toList())).isLessThanOrEqualTo(1);
         assertThat(derived.takeHome()).doesNotContainAnyElementsOf(
                 derived.items().stream().map(Item::exercise).toList());
     }

@@ -1,6 +1,8 @@
 package app.kehre.trials.deriving;
 
 import java.time.Duration;
+import java.util.List;
+import java.util.stream.IntStream;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -9,6 +11,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.deriving.StretchFromClass;
 import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Position;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.plan.ClassPlan;
@@ -38,6 +41,21 @@ class StretchFromClassTest {
         return Timeline.of(derived.plan()).ofSegment(last.id()).length();
     }
 
+    /** How often people go down or up in it. */
+    static long changes(List<Item> items) {
+        List<Position.Level> levels = items.stream().map(item -> item.exercise().position().level()).toList();
+        return IntStream.range(1, levels.size()).filter(i -> levels.get(i) != levels.get(i - 1)).count();
+    }
+
+    @Test
+    void itBeginsWhereTheWorkEndedAndAfterTheFloorPeopleStandAtTheEnd() {
+        List<Item> afterTheFloor = derived("saturday-core-and-stretch", 6).items();
+        List<Item> afterStanding = derived("thursday-express-circuit", 6).items();
+
+        assertThat(afterTheFloor.getFirst().exercise().position().level()).isEqualTo(Position.Level.FLOOR);
+        assertThat(afterStanding.getFirst().exercise().position().level()).isEqualTo(Position.Level.STANDING);
+    }
+
     @ParameterizedTest
     @ValueSource(strings = {"tuesday-evening-climb", "wednesday-morning-ease", "thursday-express-circuit",
             "friday-strong-and-steady", "saturday-core-and-stretch"})
@@ -45,7 +63,7 @@ class StretchFromClassTest {
         StretchFromClass derived = derived(name, 6);
 
         assertThat(length(derived)).isBetween(Duration.ofMinutes(3), Duration.ofMinutes(6));
-        assertThat(derived.items()).extracting(item -> item.exercise().position().level()).isSorted();
+        assertThat(changes(derived.items())).isLessThanOrEqualTo(1);
         assertThat(derived.covered()).isBetween(0.4, 1.0);
         assertThat(derived.items()).extracting(Item::id)
                 .noneMatch(id -> DemoPlan.load(name, LIBRARY).plan().find(id).isPresent());
