@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 
@@ -46,6 +47,10 @@ final class SidesCheck implements KeyedCheck {
         List<Finding> findings = new ArrayList<>();
         Set<String> uneven = new HashSet<>();
         for (SideTotals totals : judged.sides()) {
+            if (totals.danced()) {
+                dance(judged, totals).ifPresent(findings::add);
+                continue;
+            }
             Item item = (Item) judged.find(totals.entries().getFirst()).orElseThrow();
             if (item.exercise().rests() == stretches && isOff(judged, totals, most)) {
                 findings.add(finding(judged, item, totals));
@@ -56,6 +61,16 @@ final class SidesCheck implements KeyedCheck {
             findings.addAll(inBlocks(judged, most, uneven));
         }
         return findings;
+    }
+
+    /** A dance that one foot leads for longer; on one foot alone it is to be taught on the other. */
+    private Optional<Finding> dance(ClassUnderCheck judged, SideTotals totals) {
+        return stretches || totals.even()
+                ? Optional.empty()
+                : judged.find(totals.entries().getFirst()).map(line -> found(Severity.WATCH, judged.at(line),
+                        totals.words() + ".",
+                        "What is learnt on one foot is danced on the other as well. One leg climbs and pushes more else.",
+                        SourceKind.TEACHING_RANGE, List::of));
     }
 
     /** What one block gives to the right and another one to the left is even over the class, and tires one side at a time. */

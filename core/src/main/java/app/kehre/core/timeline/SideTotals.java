@@ -9,10 +9,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.BiFunction;
 
+import app.kehre.core.choreography.Part;
 import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.Reps;
 import app.kehre.core.dose.Sides;
 import app.kehre.core.dose.Stage;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
@@ -22,12 +25,13 @@ import app.kehre.core.value.Side;
 /**
  * What each side of the body does of an exercise in the whole class.
  *
- * @param exercise its name
+ * @param exercise its name, or that of a build-up
  * @param entries the lines it is done in
+ * @param danced whether it is a build-up, of which the time is counted that each foot leads
  * @param right time and reps of the right side
  * @param left time and reps of the left side
  */
-public record SideTotals(String exercise, List<EntryId> entries, Sum right, Sum left) {
+public record SideTotals(String exercise, List<EntryId> entries, boolean danced, Sum right, Sum left) {
 
     /**
      * What one side does.
@@ -57,9 +61,37 @@ public record SideTotals(String exercise, List<EntryId> entries, Sum right, Sum 
         entries = List.copyOf(entries);
     }
 
-    /** Returns the totals of every exercise that is done one side at a time or with the sides in turn. */
+    /** A dance need not end where it began: under a tenth nobody speaks of a side. */
+    private static final double DANCED = 0.1;
+
+    /**
+     * Returns the totals of every exercise that is done one side at a time or with the sides in turn, and of every build-up.
+     */
     public static List<SideTotals> of(Timeline timeline) {
-        return of(timeline, (_, item) -> item.exercise().id());
+        List<SideTotals> all = new ArrayList<>(of(timeline, (_, item) -> item.exercise().id()));
+        timeline.plan().buildUps().forEach(build -> all.add(ofDance(timeline, build)));
+        return all;
+    }
+
+    /** A move that changes the lead shares its times between the feet; of an odd number the first has one more. */
+    private static SideTotals ofDance(Timeline timeline, BuildUp build) {
+        Map<Side, Sum> sums = new EnumMap<>(Map.of(Side.RIGHT, Sum.NOTHING, Side.LEFT, Sum.NOTHING));
+        Map<Exercise, Boolean> changing = new HashMap<>();
+        for (Span span : timeline.spans()) {
+            if (span.entry().equals(build.id()) && span.done().move().isPresent()) {
+                Part part = span.done().move().get();
+                boolean changes = changing.computeIfAbsent(part.move(), _ -> part.facts().changesLead());
+                int led = changes ? Math.ceilDiv(part.times(), 2) : part.times();
+                Duration length = span.stretch().length();
+                Duration lead = length.multipliedBy(led).dividedBy(part.times());
+                sums.computeIfPresent(part.lead(), (_, sum) -> sum.plus(lead, false, 0));
+                sums.computeIfPresent(part.lead().other(),
+                        (_, sum) -> sum.plus(length.minus(lead), false, 0));
+            }
+        }
+        return new SideTotals(build.name(), List.of(build.id()), true,
+                sums.getOrDefault(Side.RIGHT, Sum.NOTHING),
+                sums.getOrDefault(Side.LEFT, Sum.NOTHING));
     }
 
     /** Returns the totals of each segment for itself: what one block gives to the right another may give to the left. */
@@ -96,7 +128,7 @@ public record SideTotals(String exercise, List<EntryId> entries, Sum right, Sum 
                 add(sums, span, span.turn().of(item).dose());
             }
         }
-        return new SideTotals(items.getFirst().name(), items.stream().map(Item::id).toList(),
+        return new SideTotals(items.getFirst().name(), items.stream().map(Item::id).toList(), false,
                 sums.getOrDefault(Side.RIGHT, Sum.NOTHING), sums.getOrDefault(Side.LEFT, Sum.NOTHING));
     }
 
@@ -133,12 +165,19 @@ public record SideTotals(String exercise, List<EntryId> entries, Sum right, Sum 
 
     /** Returns whether the sides do the same: the same reps, and lengths that are shown the same. */
     public boolean even() {
+        if (danced) {
+            double most = Math.max(right.length().toMillis(), left.length().toMillis());
+            return most == 0
+                    || Math.min(right.length().toMillis(), left.length().toMillis()) >= most * (1 - DANCED);
+        }
         return right.reps() == left.reps()
                 && (right.reps() > 0 || Lengths.seconds(right.length()) == Lengths.seconds(left.length()));
     }
 
     /** Returns "Split squat: right 20 reps, left 18 reps". */
     public String words() {
-        return "%s: right %s, left %s".formatted(exercise, right.words(), left.words());
+        return danced
+                ? "%s: led by the right %s, by the left %s".formatted(exercise, right.words(), left.words())
+                : "%s: right %s, left %s".formatted(exercise, right.words(), left.words());
     }
 }

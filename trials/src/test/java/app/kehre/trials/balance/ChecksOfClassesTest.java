@@ -262,6 +262,8 @@ class ChecksOfClassesTest {
                 arguments("core-without-core",
                         hall().core("squat 60 reps; push-up 30 reps; forearm-plank hold 25 s"),
                         hall().core("forearm-plank 3 x hold 25 s; curl-up 30 reps; squat 12 reps")),
+                arguments("sides", dancing("basic-step R x8"),
+                        dancing("basic-step R x3; knee-up R; basic-step L x3; knee-up L")),
                 arguments("sides",
                         hall().toning("split-squat 12 reps, right side")
                                 .core("split-squat 12 reps, left side"),
