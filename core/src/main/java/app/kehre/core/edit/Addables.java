@@ -245,8 +245,7 @@ public final class Addables {
     public static ClassPlan addSegment(ClassPlan plan, Optional<SegmentId> afterSegment, Role role) {
         List<SegmentId> ids = plan.segments().stream().map(Segment::id).toList();
         int after = afterSegment.map(ids::indexOf).orElse(-1);
-        Segment segment = new Segment(plan.nextSegmentId(), Skeleton.name(role), role, Duration.ZERO,
-                Skeleton.bpm(role), List.of());
+        Segment segment = Skeleton.segment(plan.nextSegmentId(), role);
         return Moves.addSegment(plan, after < 0 ? ids.size() : after + 1, segment);
     }
 }

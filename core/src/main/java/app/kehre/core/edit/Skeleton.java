@@ -39,6 +39,11 @@ public final class Skeleton {
                 entries);
     }
 
+    /** Returns an empty segment of a role, with its usual name and tempo and no target. */
+    public static Segment segment(SegmentId id, Role role) {
+        return new Segment(id, name(role), role, Duration.ZERO, bpm(role), List.of());
+    }
+
     /** Returns the name that a new segment of the role starts with. */
     static String name(Role role) {
         return switch (role) {

@@ -33,7 +33,8 @@ public final class Main implements Callable<Integer> {
             SheetCommand.class, TimelineCommand.class, PaceCommand.class, LibraryCommand.class,
             CheckCommand.class,
             FitCommand.class, DeriveStretchCommand.class, DeriveWarmUpCommand.class, DraftCommand.class,
-            RecutCommand.class, RegroupCommand.class, EffortCommand.class, PulsesCommand.class);
+            RecutCommand.class, RegroupCommand.class, WriteCommand.class, ReadCommand.class,
+            EffortCommand.class, PulsesCommand.class);
 
     private static final String DEMO = "demo";
     /** The exit code for a file that could not be read or written. */

@@ -1,0 +1,164 @@
+package app.kehre.core.written;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
+
+import app.kehre.core.dose.DoseNotation;
+import app.kehre.core.edit.Addables;
+import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.BuildUp;
+import app.kehre.core.plan.Circuit;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.EntryId;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Pause;
+import app.kehre.core.plan.Screen;
+import app.kehre.core.typing.CircuitNotation;
+import app.kehre.core.typing.EntryText;
+import app.kehre.core.value.Reading;
+
+/** One line of a class as text: printed so that it is read again as the same, read as instructors write. */
+public final class LineText {
+
+    private static final String STAYING = "staying as they are";
+    private static final String GETTING_UP = "getting up";
+    private static final String COMBINATION = "Combination: ";
+    private static final String SCREEN = "Screen ";
+    /** What stands before a line in a mail or a list. */
+    private static final Pattern BULLET = Pattern.compile("^\\s*(?:[-*\u2022\u2013]\\s+|\\d{1,2}[.)]\\s+)?");
+
+    private final Names names;
+    private final ClassPlan plan;
+
+    private LineText(Library library, ClassPlan plan) {
+        this.names = Names.of(library, plan);
+        this.plan = plan;
+    }
+
+    /** Returns the text of lines of a class, with the exercises of a library and its own. */
+    public static LineText of(Library library, ClassPlan plan) {
+        return new LineText(library, plan);
+    }
+
+    /** Returns a line without what stands before it in a list. */
+    static String bare(String line) {
+        return BULLET.matcher(line).replaceFirst("").strip();
+    }
+
+    /** Returns a line as text; of a circuit its first line. */
+    public String print(Entry entry) {
+        String line = switch (entry) {
+            case Item item -> names.write(item.exercise()) + " " + new ItemClauses(names).print(item);
+            case Pause pause -> pause(pause);
+            case Circuit circuit -> CircuitNotation.print(circuit) + ": " + circuit.name();
+            case Screen screen -> SCREEN + DoseNotation.print(screen.dose()) + ": " + screen.name();
+            case BuildUp build -> COMBINATION + build.name();
+        };
+        String note = entry.note().isBlank() ? "" : "; " + entry.note().strip();
+        return entry instanceof Screen screen ? line + "; " + screen.failed() : line + note;
+    }
+
+    private static String capital(String words) {
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+
+    private static String pause(Pause pause) {
+        String kind = capital(pause.kind().words());
+        String staying = pause.staying() == (pause.kind() == Pause.Kind.REST)
+                ? ""
+                : ", " + (pause.staying() ? STAYING : GETTING_UP);
+        return kind + " " + EntryText.dose(pause) + staying
+                + (pause.name().equals(pause.kind().usualName()) ? "" : ": " + pause.name());
+    }
+
+    /**
+     * Reads one line: an exercise with its dose, load and note, a pause, a screen, a combination that the class has.
+     *
+     * @param role of its segment, whose exercises are offered first
+     * @param first the number of the first line that is made
+     * @return the line, or the two lines that it stands for
+     */
+    public Reading<List<Entry>> read(String typed, Role role, EntryId first) {
+        String line = bare(typed);
+        int at = line.indexOf(';');
+        String text = (at < 0 ? line : line.substring(0, at)).strip();
+        String note = at < 0 ? "" : line.substring(at + 1).strip();
+        if (text.isEmpty()) {
+            return Reading.refused("A line needs an exercise or a pause: write it like Squat 12 reps.");
+        }
+        if (text.startsWith(COMBINATION)) {
+            return combination(text.substring(COMBINATION.length()).strip());
+        }
+        if (text.regionMatches(true, 0, SCREEN, 0, SCREEN.length())) {
+            return screen(text.substring(SCREEN.length()), note, first).map(List::of);
+        }
+        Optional<Reading<Entry>> pause = pause(text, first);
+        if (pause.isPresent()) {
+            return pause.get().flatMap(found -> EntryText.withNote(found, note)).map(List::of);
+        }
+        return names.at(text, role).flatMap(found -> new ItemClauses(names).read(found, first))
+                .flatMap(items -> noted(items, note));
+    }
+
+    private static Reading<List<Entry>> noted(List<Item> items, String note) {
+        List<Entry> noted = new ArrayList<>();
+        for (Item item : items) {
+            String both = note.isEmpty() || item.note().isEmpty()
+                    ? item.note() + note
+                    : item.note() + ", " + note;
+            Reading<Entry> one = EntryText.withNote(item, both);
+            if (one.value().isEmpty()) {
+                return one.map(List::of);
+            }
+            noted.add(one.value().get());
+        }
+        return Reading.of(noted);
+    }
+
+    private Reading<List<Entry>> combination(String name) {
+        return plan.buildUps().filter(build -> build.name().equals(name)).findFirst()
+                .map(build -> Reading.<List<Entry>>of(List.of(build)))
+                .orElseGet(() -> Reading.refused(
+                        "No combination of the class is called \"%s\": make it in its own place first."
+                                .formatted(name)));
+    }
+
+    private static Reading<Entry> screen(String text, String failed, EntryId id) {
+        Screen usual = (Screen) new Addables.Addable.OfScreen().entry(id);
+        int at = text.indexOf(": ");
+        String dose = at < 0 ? text : text.substring(0, at);
+        Screen named = at < 0 ? usual : usual.withName(text.substring(at + 2).strip());
+        return EntryText.withDose(failed.isEmpty() ? named : named.withFailed(failed), dose);
+    }
+
+    /** "water", "rest 20 s", "talk 60 s, keep moving: Thanks"; nothing where the line begins with something else. */
+    private static Optional<Reading<Entry>> pause(String text, EntryId id) {
+        int at = text.indexOf(": ");
+        String before = at < 0 ? text : text.substring(0, at);
+        for (Pause.Kind kind : Pause.Kind.values()) {
+            for (String word : List.of(kind.words(), kind.usualName())) {
+                boolean begins = before.regionMatches(true, 0, word, 0, word.length());
+                String rest = begins ? before.substring(word.length()) : "";
+                if (begins && (rest.isBlank() || rest.matches("[ ,]+\\d.*"))) {
+                    Pause pause = Pause.of(id, kind);
+                    Pause named = at < 0 ? pause : pause.withName(text.substring(at + 2).strip());
+                    return Optional.of(length(named, rest.replaceFirst("^[ ,]+", "")));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Reading<Entry> length(Pause pause, String text) {
+        List<String> clauses = new ArrayList<>(List.of(text.strip().split("\\s*,\\s*")));
+        boolean stays = clauses.remove(STAYING);
+        boolean up = clauses.remove(GETTING_UP);
+        Pause placed = stays || up ? pause.withStaying(stays) : pause;
+        String rest = String.join(", ", clauses);
+        return rest.isEmpty() ? Reading.of(placed) : EntryText.withDose(placed, rest);
+    }
+}

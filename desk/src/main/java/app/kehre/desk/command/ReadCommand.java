@@ -1,0 +1,80 @@
+package app.kehre.desk.command;
+
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Objects;
+import java.util.concurrent.Callable;
+
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+import app.kehre.core.edit.Skeleton;
+import app.kehre.core.exercise.Library;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.timeline.Timeline;
+import app.kehre.core.written.ClassText;
+import app.kehre.formats.disk.DiskTrouble;
+import app.kehre.formats.disk.LocalDisk;
+import app.kehre.formats.json.UnreadableFile;
+import app.kehre.formats.plan.PlanDocument;
+
+/** {@code kehre read TEXT -o PLAN}. */
+@Command(name = "read", mixinStandardHelpOptions = true, description = {
+        "Makes a class of plain text in the language of docs/class-text.md, or says line by line what could not be read."}, exitCodeListHeading = "Exit codes:%n", exitCodeList = {
+                "0:read", "1:a line could not be read, and nothing is written without --partly",
+                "2:a file could not be read or written"})
+final class ReadCommand implements Callable<Integer> {
+
+    @Parameters(paramLabel = "TEXT", description = "A text file, UTF-8.")
+    private @Nullable Path text;
+
+    @Option(names = "--into", paramLabel = "PLAN", description = "The class it is taken back into: its brief stays, and what a text does not say.")
+    private @Nullable Path into;
+
+    @Option(names = "--partly", description = "Write what could be read, without the other lines.")
+    private boolean partly;
+
+    @Mixin
+    private final Output output = new Output();
+
+    @Override
+    public Integer call() {
+        Path file = Objects.requireNonNull(text, "TEXT");
+        try {
+            Library library = PlanCommand.library();
+            PlanDocument before = before(library);
+            String given = new String(new LocalDisk().read(file), StandardCharsets.UTF_8);
+            ClassText.Read read = ClassText.read(given, before.plan(), library);
+            read.faults().forEach(fault -> output.tell(words(file, fault)));
+            if (!read.faults().isEmpty() && !partly) {
+                return 1;
+            }
+            output.tell("%s%n".formatted(Timeline.of(read.plan()).fit().words()));
+            output.write(file, before.with(read.plan()));
+            return read.faults().isEmpty() ? 0 : 1;
+        } catch (DiskTrouble | UnreadableFile trouble) {
+            System.err.println(trouble.getMessage());
+            return Main.FILE_TROUBLE;
+        }
+    }
+
+    private PlanDocument before(Library library) throws DiskTrouble, UnreadableFile {
+        return into == null
+                ? PlanDocument.of(new ClassPlan(Skeleton.of(LocalDate.now()).brief(), List.of()), library)
+                : PlanDocument.read(into.toString(), new LocalDisk().read(into), library);
+    }
+
+    private static String words(Path file, ClassText.Fault fault) {
+        StringBuilder out = new StringBuilder(
+                "%s:%d: %s%n    %s%n".formatted(file, fault.line(), fault.sentence(),
+                        fault.text()));
+        fault.choices()
+                .forEach(choice -> out.append("    or: ").append(choice).append(System.lineSeparator()));
+        return out.toString();
+    }
+}
