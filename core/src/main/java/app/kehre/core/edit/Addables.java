@@ -72,6 +72,25 @@ public final class Addables {
             }
         }
 
+        /**
+         * A whole line as it was typed, with its own dose.
+         *
+         * @param line what it is
+         * @param second the other side's line, where the sides differ
+         * @param name the line in full
+         */
+        record OfLine(Entry line, Optional<Entry> second, String name) implements Addable {
+            @Override
+            public Entry entry(EntryId id) {
+                return line.withId(id);
+            }
+
+            @Override
+            public String words() {
+                return "as typed";
+            }
+        }
+
         /** The same pause, circuit or screen under another name. */
         record Renamed(Entry renamed, String name) implements Addable {
             @Override
@@ -195,20 +214,32 @@ public final class Addables {
      */
     public static ClassPlan add(ClassPlan plan, SegmentId segmentId, Optional<EntryId> afterEntry,
             Addable addable) {
+        ClassPlan one = addOne(plan, segmentId, afterEntry, addable);
+        Optional<Entry> second = addable instanceof Addable.OfLine line ? line.second() : Optional.empty();
+        return second.map(other -> addOne(one, segmentId, Optional.of(plan.nextEntryId()),
+                new Addable.OfLine(other, Optional.empty(), other.name()))).orElse(one);
+    }
+
+    private static ClassPlan addOne(ClassPlan plan, SegmentId segmentId, Optional<EntryId> afterEntry,
+            Addable addable) {
         Optional<Circuit> circuit = afterEntry.flatMap(plan::circuitOf);
         if (circuit.isPresent()) {
             if (addable.entry(plan.nextEntryId()) instanceof Item usual) {
-                Item item = AnsweredDose.of(usual, plan.segment(segmentId), plan, true);
+                Entry item = addable instanceof Addable.OfLine
+                        ? usual
+                        : AnsweredDose.of(usual, plan.segment(segmentId), plan, true);
                 int at = Moves.indexOf(circuit.get().inside(), afterEntry.orElseThrow());
                 return plan.addInto(circuit.get().id(), at + 1, item);
             }
-            return add(plan, segmentId, Optional.of(circuit.get().id()), addable);
+            return addOne(plan, segmentId, Optional.of(circuit.get().id()), addable);
         }
         List<EntryId> ids = plan.segment(segmentId).entries().stream().map(Entry::id).toList();
         int after = afterEntry.map(ids::indexOf).orElse(-1);
         int at = after < 0 ? ids.size() : after + 1;
-        return plan.add(segmentId, at,
-                answered(addable.entry(plan.nextEntryId()), plan.segment(segmentId), plan, false));
+        Entry entry = addable.entry(plan.nextEntryId());
+        return plan.add(segmentId, at, addable instanceof Addable.OfLine
+                ? entry
+                : answered(entry, plan.segment(segmentId), plan, false));
     }
 
     private static Entry answered(Entry entry, Segment segment, ClassPlan plan, boolean inCircuit) {

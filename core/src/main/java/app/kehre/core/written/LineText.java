@@ -31,6 +31,8 @@ public final class LineText {
     /** What stands before a line in a mail or a list. */
     private static final Pattern BULLET = Pattern.compile("^\\s*(?:[-*\u2022\u2013]\\s+|\\d{1,2}[.)]\\s+)?");
 
+    private static final Pattern MORE = Pattern.compile("[\\d;,]|^\\s*screen\\b", Pattern.CASE_INSENSITIVE);
+
     private final Names names;
     private final ClassPlan plan;
 
@@ -42,6 +44,16 @@ public final class LineText {
     /** Returns the text of lines of a class, with the exercises of a library and its own. */
     public static LineText of(Library library, ClassPlan plan) {
         return new LineText(library, plan);
+    }
+
+    /** Returns whether a text says more than a name: a number, a note, a clause. */
+    public static boolean saysMore(String typed) {
+        return MORE.matcher(typed).find();
+    }
+
+    /** Returns what of a text is the name: what stands before the first dose, clause or note. */
+    public static String nameIn(String typed) {
+        return Names.nameIn(typed);
     }
 
     /** Returns a line without what stands before it in a list. */

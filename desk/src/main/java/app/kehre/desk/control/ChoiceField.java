@@ -92,7 +92,12 @@ public final class ChoiceField<T> extends TextField {
         }
         List<T> found = search.apply(getText());
         list.getItems().setAll(found);
-        list.getSelectionModel().selectFirst();
+        if (getText().isBlank()) {
+            // Enter on an empty field takes nothing by mistake.
+            list.getSelectionModel().clearSelection();
+        } else {
+            list.getSelectionModel().selectFirst();
+        }
         list.scrollTo(0);
         if (found.isEmpty()) {
             popup.hide();

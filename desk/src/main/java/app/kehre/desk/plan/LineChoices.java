@@ -6,7 +6,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
+
+import org.jspecify.annotations.Nullable;
 
 import app.kehre.core.choosing.Suggestions;
 import app.kehre.core.dose.DoseCompletions;
@@ -14,8 +17,12 @@ import app.kehre.core.edit.Addables;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.BuildUp;
+import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.value.Reading;
+import app.kehre.core.written.LineText;
 import app.kehre.desk.session.Patterns;
 
 /** What can be chosen for a line of the plan, for words that are being typed. */
@@ -24,6 +31,8 @@ final class LineChoices {
     private final PlanViewModel model;
     private final Supplier<Library> library;
     private final Supplier<List<String>> patterns;
+    private @Nullable LineText lineText;
+    private @Nullable ClassPlan textOf;
 
     LineChoices(PlanViewModel model, Supplier<Library> library, Supplier<List<String>> patterns) {
         this.model = model;
@@ -44,7 +53,48 @@ final class LineChoices {
         return List.copyOf(found);
     }
 
+    /** Returns what can be added: a line that is typed in full first, or the ways in which it can be read. */
     List<Addables.Addable> addables(String typed) {
+        if (!LineText.saysMore(typed)) {
+            return named(typed);
+        }
+        List<Addables.Addable> all = new ArrayList<>(lines(typed));
+        if (all.isEmpty()) {
+            // A name alone would swallow the rest of what is typed.
+            read(typed).choices().forEach(choice -> all.addAll(lines(choice)));
+            return all;
+        }
+        all.addAll(named(LineText.nameIn(typed)));
+        return all;
+    }
+
+    /** Returns why what is typed cannot be added; empty where it can, or where it is only a name. */
+    String problem(String typed) {
+        return LineText.saysMore(typed) ? read(typed).problem() : "";
+    }
+
+    private List<Addables.Addable> lines(String typed) {
+        LineText text = text();
+        return read(typed).value().stream().<Addables.Addable>map(found -> new Addables.Addable.OfLine(
+                found.getFirst(), found.stream().skip(1).findFirst(),
+                found.stream().map(text::print).collect(Collectors.joining(" + ")))).toList();
+    }
+
+    private Reading<List<Entry>> read(String typed) {
+        return text().read(typed, model.selectedSegment().map(Segment::role).orElse(Role.TONING),
+                EntryId.FIRST);
+    }
+
+    /** Made anew for another class only: it gathers all names. */
+    private LineText text() {
+        if (lineText == null || textOf != model.plan()) {
+            textOf = model.plan();
+            lineText = LineText.of(library.get(), textOf);
+        }
+        return lineText;
+    }
+
+    private List<Addables.Addable> named(String typed) {
         List<Addables.Addable> exercises = model.selectedSegment().stream()
                 .flatMap(segment -> Suggestions.of(model.plan(), library.get(), segment.id(),
                         model.entry().get(), typed).stream()).<Addables.Addable>map(

@@ -43,6 +43,8 @@ public final class PlanView extends VBox {
     private final SegmentHead head;
     private final LineTable lines;
     private final ChoiceField<Addables.Addable> add;
+    /** Why what is typed cannot be added, beneath it. */
+    private final Label problem = Words.plain("", "soft");
     private final SidePane side;
     private final ChoosingViewModel choosing;
     private final TallyBar tally;
@@ -98,7 +100,10 @@ public final class PlanView extends VBox {
 
         add.setId("add");
         add.getStyleClass().add("add-field");
-        VBox left = new VBox(4, head, lines, add);
+        problem.setId("add-problem");
+        problem.managedProperty().bind(problem.textProperty().isNotEmpty());
+        add.textProperty().addListener((_, _, typed) -> problem.setText(model.choices().problem(typed)));
+        VBox left = new VBox(4, head, lines, add, problem);
         VBox.setVgrow(lines, Priority.ALWAYS);
         lines.setMinHeight(100);
         HBox.setHgrow(left, Priority.ALWAYS);
@@ -176,9 +181,10 @@ public final class PlanView extends VBox {
         }
     }
 
+    /** The mark stays for the next line: a class is written line by line. */
     private void take(Addables.Addable addable) {
         model.add(addable);
-        lines.requestFocus();
+        add.requestFocus();
     }
 
     private void showJudged(Assessment judged) {
@@ -243,7 +249,7 @@ public final class PlanView extends VBox {
 
     private void showPrompt() {
         add.setPromptText(model.selectedSegment().map(Segment::name).map(PlanView::inBrief)
-                .map("Add to %s: type an exercise, a muscle, water, talk\u2026   Ctrl+L"::formatted)
+                .map("Add to %s: squat 3 x 12, 2 light weights; a note\u2026   Ctrl+L"::formatted)
                 .orElse("Add a segment first"));
     }
 

@@ -141,6 +141,24 @@ class PlanPlaceTest extends PlanWindow {
     }
 
     @Test
+    void wholeLinesAreWrittenOneAfterTheOtherAndWhatCannotBeReadIsSaidBeneath() {
+        instructor.clicksOnRoad(2).presses(KeyCode.L, KeyCode.CONTROL)
+                .types("squat 3 x 12, rest 20 s; heels down").presses(KeyCode.ENTER)
+                .types("forearm plank 30 s").presses(KeyCode.ENTER).presses(KeyCode.ENTER)
+                .types("squat 12 bananas");
+
+        assertThat(instructor.lines()).containsExactly("Squat", "Squat", "Forearm plank", "Split squat",
+                "Bent-over row");
+        assertThat(instructor.plan().items().skip(1).findFirst().orElseThrow().note())
+                .isEqualTo("heels down");
+        assertThat(instructor.sees("#add-problem")).contains("bananas");
+        instructor.presses(KeyCode.ENTER);
+        assertThat(instructor.lines()).hasSize(5);
+        instructor.presses(KeyCode.ESCAPE);
+        assertThat(instructor.canSee("#add-problem")).isFalse();
+    }
+
+    @Test
     void anExerciseIsReplacedInItsLine() {
         instructor.clicksOnRoad(2).presses(KeyCode.ENTER).presses(KeyCode.ESCAPE).presses(KeyCode.F2)
                 .types("calf raise").presses(KeyCode.ENTER);
