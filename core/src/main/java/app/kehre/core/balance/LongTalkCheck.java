@@ -23,7 +23,7 @@ import app.kehre.core.value.Lengths;
 /** In the main part something is explained for so long that people cool down and stop listening. */
 final class LongTalkCheck implements KeyedCheck {
 
-    /** Longer nobody stands and listens in the main part. Teaching range (good-class.md: "quick talk"). */
+    /** Longer nobody stands and listens in the main part. Teaching range (figures.md, "Good classes"). */
     private static final Duration LONGEST = Duration.ofSeconds(40);
 
     @Override

@@ -20,7 +20,7 @@ import app.kehre.core.plan.BuildUp;
  */
 final class ManyNewCheck implements KeyedCheck {
 
-    /** New moves in the dances of a class that newcomers bear. Teaching range (good-class.md, "Choreography"). */
+    /** New moves in the dances of a class that newcomers bear. Teaching range (figures.md, "Good classes"). */
     private static final int MOST = 4;
 
     @Override

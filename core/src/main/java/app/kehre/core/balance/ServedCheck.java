@@ -28,7 +28,7 @@ final class ServedCheck implements Check {
 
     private static final Set<Muscle> TRUNK = EnumSet.of(Muscle.FRONT_TRUNK, Muscle.SIDE_TRUNK,
             Muscle.LOWER_BACK);
-    /** At least half of the toning work uses the kit that is there, and half of a core part works the trunk (good-class). */
+    /** At least half of the toning work uses the kit that is there, and half of a core part works the trunk (figures.md, "Good classes"). */
     private static final double HALF = 0.5;
     /** Less than this many seconds is no part to be judged so. */
     private static final double SHORT = 120;

@@ -15,7 +15,7 @@ final class WarmUpFlow {
 
     /** So many seconds of easy big moves come before anybody stands and loosens a joint. Teaching range, two to three minutes. */
     private static final int MOVING_FIRST = 120;
-    /** A big move takes 32 to 64 counts (good-class.md, "Every class"). */
+    /** A big move takes 32 to 64 counts (figures.md, "Good classes"). */
     private static final int COUNTS = 64;
 
     private WarmUpFlow() {}

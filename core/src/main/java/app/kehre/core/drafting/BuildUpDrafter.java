@@ -52,7 +52,7 @@ final class BuildUpDrafter {
     private static final int CHOICE = 8;
     /** With fewer moves than these that carry no caution for the group the others are taken too. Kehre's estimate. */
     private static final int FEW = 6;
-    /** New moves that newcomers learn in a class. Teaching range (good-class.md, "Choreography"). */
+    /** New moves that newcomers learn in a class. Teaching range (figures.md, "Good classes"). */
     private static final int NEW_TO_NEWCOMERS = 4;
 
     private final ClassPlan plan;

@@ -52,7 +52,7 @@ public final class Drafting {
     private static final int TRIES = 5;
     private static final double GOOD = 0.5;
 
-    /** Toning in these comes round again: a few exercises in pairs, for two or three rounds (good-class.md, "Shapes of classes"). */
+    /** Toning in these comes round again: a few exercises in pairs, for two or three rounds (figures.md, "Good classes"). */
     private static final Set<Format> IN_ROUNDS = EnumSet.of(Format.CONDITIONING, Format.LOW_IMPACT,
             Format.STEP,
             Format.MIXED, Format.EXPECTING, Format.EXPRESS);

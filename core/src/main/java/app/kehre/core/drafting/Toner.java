@@ -59,7 +59,7 @@ final class Toner {
     /** What is made for older people and newcomers is too little for others. */
     private static final double GENTLE = -60;
     private static final int KINDS_OF_KIT = 2;
-    /** Different exercises a minute of the main part that people come to know: 0.3 to 0.5. Teaching range (good-class.md). */
+    /** Different exercises a minute of the main part that people come to know: 0.3 to 0.5. Teaching range (figures.md, "Good classes"). */
     private static final double A_MINUTE = 0.5;
     private static final int FEWEST = 3;
 
@@ -200,7 +200,7 @@ final class Toner {
         return weight;
     }
 
-    /** Planks, curls, bridges, back extensions, all-fours: what a core part is of (good-class.md, "Every class"). */
+    /** Planks, curls, bridges, back extensions, all-fours: what a core part is of (figures.md, "Good classes"). */
     private static boolean ofTheTrunk(Exercise exercise) {
         boolean bridge = exercise.pattern() == Pattern.HINGE
                 && exercise.position().level() == Position.Level.FLOOR;

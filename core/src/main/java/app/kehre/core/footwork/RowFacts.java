@@ -1,7 +1,9 @@
 package app.kehre.core.footwork;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
+import java.util.concurrent.ConcurrentHashMap;
 
 import app.kehre.core.value.Side;
 
@@ -21,6 +23,10 @@ import app.kehre.core.value.Side;
  */
 public record RowFacts(int counts, After after, Stance start, Stance end, int ascents, Bearing bearing,
         int springs, int lifts, Heading heading, Box floor) {
+
+    /** More rows than this nobody types. */
+    private static final int KEPT = 2000;
+    private static final Map<Row, RowFacts> WORKED_OUT = new ConcurrentHashMap<>();
 
     /** From so many lifts of one leg over the other on it is a repeater. */
     public static final int REPEATER = 3;
@@ -77,8 +83,21 @@ public record RowFacts(int counts, After after, Stance start, Stance end, int as
         }
     }
 
-    /** Returns the facts of a row. */
+    /** Returns the facts of a row: worked out once, for they are asked for with every class that is judged. */
     public static RowFacts of(Row row) {
+        RowFacts known = WORKED_OUT.get(row);
+        if (known != null) {
+            return known;
+        }
+        RowFacts facts = walked(row);
+        if (WORKED_OUT.size() >= KEPT) {
+            WORKED_OUT.clear();
+        }
+        WORKED_OUT.put(row, facts);
+        return facts;
+    }
+
+    private static RowFacts walked(Row row) {
         Stance start = (row.bench() ? Stance.before(row.from(), Side.RIGHT) : Stance.OPEN).on(Side.LEFT);
         return of(row, Walk.of(row, Side.RIGHT, start, 0), start);
     }

@@ -52,7 +52,7 @@ public enum Quantity implements Named {
     SPOKEN("spoken", "a spoken count", PaceUnit.SECONDS, 1.1),
     /** A pulse, a tap. */
     PULSE("pulse", "a pulse", PaceUnit.COUNTS, 2),
-    /** Dancing a new piece of a combination until people have it: 60 to 120 s, a teaching range (good-class.md). */
+    /** Dancing a new piece of a combination until people have it: 60 to 120 s, a teaching range (figures.md, "Good classes"). */
     PIECE("piece", "to learn a piece of a combination", PaceUnit.SECONDS, new ByStyle(90, 90, 120)),
     /** Dancing a finished combination, or a finale. */
     WHOLE("whole", "to dance a finished combination", PaceUnit.SECONDS, new ByStyle(120, 120, 120)),

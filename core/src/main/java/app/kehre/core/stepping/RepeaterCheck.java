@@ -16,7 +16,7 @@ import app.kehre.core.value.Side;
 /** Whether a phrase holds more repeaters than one on each leg: each of them leaves one leg standing for eight counts. */
 final class RepeaterCheck implements Check {
 
-    /** In a phrase: one on each leg. Teaching range (good-class.md, "Choreography"). */
+    /** In a phrase: one on each leg. Teaching range (figures.md, "Good classes"). */
     private static final int MOST = 2;
 
     @Override

@@ -51,11 +51,6 @@ public final class LineText {
         return MORE.matcher(typed).find();
     }
 
-    /** Returns what of a text is the name: what stands before the first dose, clause or note. */
-    public static String nameIn(String typed) {
-        return Names.nameIn(typed);
-    }
-
     /** Returns a line without what stands before it in a list. */
     static String bare(String line) {
         return BULLET.matcher(line).replaceFirst("").strip();

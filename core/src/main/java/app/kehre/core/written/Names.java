@@ -116,11 +116,6 @@ final class Names {
         });
     }
 
-    static String nameIn(String typed) {
-        String text = LineText.bare(typed).split(";", 2)[0];
-        return text.substring(0, doseAt(text)).strip().replaceFirst("[,:]$", "");
-    }
-
     /** Where the first word of a dose stands. */
     private static int doseAt(String text) {
         Matcher found = DOSE.matcher(text);

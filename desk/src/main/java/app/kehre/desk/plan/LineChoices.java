@@ -62,9 +62,7 @@ final class LineChoices {
         if (all.isEmpty()) {
             // A name alone would swallow the rest of what is typed.
             read(typed).choices().forEach(choice -> all.addAll(lines(choice)));
-            return all;
         }
-        all.addAll(named(LineText.nameIn(typed)));
         return all;
     }
 
