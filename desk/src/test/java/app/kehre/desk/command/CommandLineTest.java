@@ -93,6 +93,26 @@ class CommandLineTest {
     }
 
     @Test
+    void aClassIsWrittenAsTextReadBackAndWhatCannotBeReadIsNamedByItsLine() throws IOException {
+        Path text = Files.writeString(folder.resolve("class.txt"), print("write", demo().toString()));
+        out.reset();
+        Path back = folder.resolve("back.kehre.json");
+        assertThat(print("read", text.toString(), "--into", demo().toString(), "-o", back.toString()))
+                .startsWith("1:09 to spare");
+        out.reset();
+        assertThat(print("write", back.toString())).isEqualTo(Files.readString(text));
+        out.reset();
+
+        Files.writeString(text, "Toning:\nsquat 3 x 12\nsqat 12\n");
+        assertThat(Main.run("read", text.toString(), "-o", folder.resolve("none.kehre.json").toString()))
+                .isEqualTo(1);
+        assertThat(out.toString(StandardCharsets.UTF_8)).contains(
+                "class.txt:3: No exercise is called \"sqat\".",
+                "or: Squat 12");
+        assertThat(folder.resolve("none.kehre.json")).doesNotExist();
+    }
+
+    @Test
     void aStretchIsDerivedWithItsReasonsAndWritten() throws IOException {
         Path stretched = folder.resolve("stretched.kehre.json");
         assertThat(print("derive-stretch", demo().toString(), "--minutes", "4", "-o", stretched.toString()))
