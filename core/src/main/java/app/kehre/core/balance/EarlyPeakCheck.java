@@ -60,8 +60,7 @@ final class EarlyPeakCheck implements KeyedCheck {
         int highest = -1;
         for (Piece piece : judged.effort().pieces()) {
             boolean counts = piece.demand().kind() == Demand.Kind.RHYTHMIC
-                    && judged.plan().findSegment(piece.segment()).filter(each -> each.role().main())
-                            .isPresent();
+                    && main(judged, piece);
             for (int at = Math.max(from, piece.from()); counts && at < Math.min(to, piece.to()); at++) {
                 highest = highest < 0 || line.share(at) > line.share(highest) ? at : highest;
             }
@@ -69,12 +68,16 @@ final class EarlyPeakCheck implements KeyedCheck {
         return highest;
     }
 
+    private static boolean main(ClassUnderCheck judged, Piece piece) {
+        Segment segment = judged.segmentOf().get(piece.entry());
+        return segment != null && segment.role().main();
+    }
+
     /** The seconds of rhythmic work of the main part behind a moment. */
     private static int lively(ClassUnderCheck judged, int from) {
         return judged.effort().pieces().stream()
                 .filter(piece -> piece.demand().kind() == Demand.Kind.RHYTHMIC && piece.to() > from)
-                .filter(piece -> judged.plan().findSegment(piece.segment()).filter(each -> each.role().main())
-                        .isPresent())
+                .filter(piece -> main(judged, piece))
                 .mapToInt(piece -> piece.to() - Math.max(from, piece.from())).sum();
     }
 

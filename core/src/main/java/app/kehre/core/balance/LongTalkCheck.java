@@ -35,7 +35,7 @@ final class LongTalkCheck implements KeyedCheck {
     public List<Finding> of(ClassUnderCheck judged) {
         List<Finding> findings = new ArrayList<>();
         for (Span span : judged.timeline().spans()) {
-            if (stands(judged, span) && span.stretch().length().compareTo(LONGEST) > 0) {
+            if (span.stretch().length().compareTo(LONGEST) > 0 && stands(judged, span)) {
                 judged.find(span.entry()).ifPresent(line -> findings.add(finding(judged, line, span)));
             }
         }
