@@ -35,7 +35,8 @@ final class Heading {
     static boolean is(String line) {
         String text = line.strip();
         return text.startsWith("##") || role(text.replaceFirst(":$", "")).isPresent()
-                || text.endsWith(":") && !text.matches("\\d+ rounds?.*");
+                || text.endsWith(":") && !text.contains(";") && !text.contains(": ")
+                        && !text.matches("\\d+ rounds?.*");
     }
 
     /** Reads a heading as a segment without lines. */

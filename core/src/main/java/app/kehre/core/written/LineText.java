@@ -101,7 +101,9 @@ public final class LineText {
             return combination(text.substring(COMBINATION.length()).strip());
         }
         if (text.regionMatches(true, 0, SCREEN, 0, SCREEN.length())) {
-            return screen(text.substring(SCREEN.length()), note, first).map(List::of);
+            return screen(text.substring(SCREEN.length()), at < 0 ? Optional.empty() : Optional.of(note),
+                    first)
+                    .map(List::of);
         }
         Optional<Reading<Entry>> pause = pause(text, first);
         if (pause.isPresent()) {
@@ -134,12 +136,12 @@ public final class LineText {
                                 .formatted(name)));
     }
 
-    private static Reading<Entry> screen(String text, String failed, EntryId id) {
+    private static Reading<Entry> screen(String text, Optional<String> failed, EntryId id) {
         Screen usual = (Screen) new Addables.Addable.OfScreen().entry(id);
         int at = text.indexOf(": ");
         String dose = at < 0 ? text : text.substring(0, at);
         Screen named = at < 0 ? usual : usual.withName(text.substring(at + 2).strip());
-        return EntryText.withDose(failed.isEmpty() ? named : named.withFailed(failed), dose);
+        return EntryText.withDose(failed.map(named::withFailed).orElse(named), dose);
     }
 
     /** "water", "rest 20 s", "talk 60 s, keep moving: Thanks"; nothing where the line begins with something else. */

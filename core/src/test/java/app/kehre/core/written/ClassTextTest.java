@@ -14,7 +14,9 @@ import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Screen;
 import app.kehre.core.testing.Draws;
 import app.kehre.core.testing.Exercises;
 import app.kehre.core.testing.Plans;
@@ -67,6 +69,19 @@ class ClassTextTest {
             assertThat(fault.text()).contains("frobnicate");
             assertThat(fault.sentence()).contains("No exercise is called \"frobnicate\".");
         });
+    }
+
+    @Test
+    void aNoteThatEndsWithAColonIsNoHeadingAndAScreenMaySayNothingOfWhoFails() {
+        ClassText.Read read = ClassText.read("""
+                ## Toning (toning, 120 BPM)
+                Squat 12 reps; say:
+                Screen hold 10 s, each side: Balance;
+                """, EMPTY, LIBRARY);
+
+        assertThat(read.faults()).isEmpty();
+        assertThat(read.plan().entries().map(Entry::note).toList()).containsExactly("say:", "");
+        assertThat(((Screen) read.plan().entries().toList().getLast()).failed()).isEmpty();
     }
 
     @Test
