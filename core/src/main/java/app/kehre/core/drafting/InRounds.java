@@ -45,11 +45,15 @@ final class InRounds {
         this.shown = Toner.between(plan, segment);
     }
 
-    /** Returns what fills the segment: rounds of a few exercises, standing as long as enough of them can be done so. */
+    /** Returns what fills the segment: rounds of a few standing exercises; nothing where there are too few, or no time for two rounds. */
     List<Entry> lines() {
         long rounds = segment.target().toMinutes() >= THREE_FROM ? MOST_ROUNDS - 1 : FEWEST_ROUNDS;
         Duration work = segment.target().minus(shown.multipliedBy(Toner.most(segment)));
-        Segment once = segment.withTarget(work.dividedBy(rounds).minus(REST));
+        Duration round = work.dividedBy(rounds).minus(REST);
+        if (!round.isPositive()) {
+            return List.of();
+        }
+        Segment once = segment.withTarget(round);
         List<Exercise> chosen = toner.fill(once, Toner.most(segment), CHANGE,
                 each -> each.position().level() != Position.Level.FLOOR, this::set);
         EntryId id = plan.nextEntryId();

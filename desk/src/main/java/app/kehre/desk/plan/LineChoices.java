@@ -33,6 +33,7 @@ final class LineChoices {
     private final Supplier<List<String>> patterns;
     private @Nullable LineText lineText;
     private @Nullable ClassPlan textOf;
+    private @Nullable Library textIn;
 
     LineChoices(PlanViewModel model, Supplier<Library> library, Supplier<List<String>> patterns) {
         this.model = model;
@@ -83,11 +84,12 @@ final class LineChoices {
                 EntryId.FIRST);
     }
 
-    /** Made anew for another class only: it gathers all names. */
+    /** Made anew for another class or library only: it gathers all names. */
     private LineText text() {
-        if (lineText == null || textOf != model.plan()) {
+        if (lineText == null || textOf != model.plan() || textIn != library.get()) {
             textOf = model.plan();
-            lineText = LineText.of(library.get(), textOf);
+            textIn = library.get();
+            lineText = LineText.of(textIn, textOf);
         }
         return lineText;
     }

@@ -21,6 +21,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.brief.Brief;
 import app.kehre.core.brief.Format;
+import app.kehre.core.brief.School;
 import app.kehre.core.choosing.Belongs;
 import app.kehre.core.choreography.Combination;
 import app.kehre.core.drafting.Draft;
@@ -96,6 +97,18 @@ class DraftingTest {
                                 "front-raise-low");
             }
         }
+    }
+
+    @Test
+    void aToningPartTooShortForTwoRoundsIsFilledAllTheSame() {
+        ClassPlan plan = draft(usual(Format.CONDITIONING), 1).plan();
+        Segment part = plan.segments().stream().filter(each -> each.role() == Role.TONING).findFirst()
+                .orElseThrow();
+        ClassPlan begun = plan
+                .with(plan.brief().with(plan.brief().schools().with(School.Teaching.TALK_IT_THROUGH)))
+                .with(part.withEntries(List.of()).withTarget(Duration.ofMinutes(2)));
+
+        assertThat(Drafting.filling(begun, part.id(), LIBRARY, List.of(), 1)).isNotNull();
     }
 
     @Test
