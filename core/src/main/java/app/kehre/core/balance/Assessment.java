@@ -101,7 +101,7 @@ public record Assessment(Timeline timeline, Effort effort, List<SideTotals> side
                     ("Kehre itself failed at it: %s. Nothing has been checked; what is wrong here is not known.")
                             .formatted(failure),
                     SourceKind.ESTIMATE, List::of);
-            return new Assessment(timeline, Effort.of(empty), SideTotals.of(empty), Ledger.of(List.of()),
+            return new Assessment(timeline, Effort.of(empty), SideTotals.of(empty), Ledger.of(empty),
                     List.of(unjudged), List.of(Fact.of(unjudged)), List.of());
         }
     }

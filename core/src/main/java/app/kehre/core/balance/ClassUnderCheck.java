@@ -29,23 +29,28 @@ import app.kehre.core.timeline.Timeline;
  * @param ledger what is prepared, loaded, released
  * @param uses every span in which an exercise is done
  * @param library what may be used to mend it
+ * @param segments that are taught
+ * @param items that are taught, those of circuits included
  * @param lines by their number
  * @param segmentOf the segment of a line, by the line's number
  * @param sides what each side does
  */
 record ClassUnderCheck(Timeline timeline, Effort effort, Ledger ledger, List<Use> uses, Library library,
-        Map<EntryId, Entry> lines, Map<EntryId, Segment> segmentOf, List<SideTotals> sides) {
+        List<Segment> segments, List<Item> items, Map<EntryId, Entry> lines, Map<EntryId, Segment> segmentOf,
+        List<SideTotals> sides) {
 
     static ClassUnderCheck of(Timeline timeline, Library library) {
         List<Use> uses = Use.of(timeline);
+        List<Segment> taught = timeline.plan().segments().stream().filter(segment -> !segment.leftOut())
+                .toList();
         Map<EntryId, Entry> lines = new HashMap<>();
         Map<EntryId, Segment> segmentOf = new HashMap<>();
         timeline.plan().segments().forEach(segment -> segment.lines().forEach(line -> {
             lines.put(line.id(), line);
             segmentOf.put(line.id(), segment);
         }));
-        return new ClassUnderCheck(timeline, Effort.of(timeline), Ledger.of(uses), uses, library, lines,
-                segmentOf,
+        return new ClassUnderCheck(timeline, Effort.of(timeline), Ledger.of(timeline, uses), uses, library,
+                taught, taught.stream().flatMap(Segment::items).toList(), lines, segmentOf,
                 SideTotals.of(timeline));
     }
 
@@ -71,19 +76,9 @@ record ClassUnderCheck(Timeline timeline, Effort effort, Ledger ledger, List<Use
         return plan().thresholds();
     }
 
-    /** The segments that are taught. */
-    List<Segment> segments() {
-        return plan().segments().stream().filter(segment -> !segment.leftOut()).toList();
-    }
-
     List<Segment> segments(Role... roles) {
         List<Role> wanted = List.of(roles);
-        return segments().stream().filter(segment -> wanted.contains(segment.role())).toList();
-    }
-
-    /** The items that are taught, those of circuits included. */
-    List<Item> items() {
-        return segments().stream().flatMap(Segment::items).toList();
+        return segments.stream().filter(segment -> wanted.contains(segment.role())).toList();
     }
 
     List<Item> items(Segment segment) {

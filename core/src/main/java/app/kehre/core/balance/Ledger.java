@@ -2,15 +2,24 @@ package app.kehre.core.balance;
 
 import java.util.Arrays;
 import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Joint;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Position;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.EntryId;
+import app.kehre.core.plan.Screen;
+import app.kehre.core.timeline.Phase;
+import app.kehre.core.timeline.Span;
+import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Lengths;
 import app.kehre.core.value.Named;
 import app.kehre.core.value.Side;
 import app.kehre.core.value.Term;
@@ -48,7 +57,7 @@ public record Ledger(Map<Muscle, Row> muscles, Map<Joint, Row> joints, Map<Pole,
 
         static final Row NOTHING = new Row(0, 0, 0, 0, 0, 0, 0);
 
-        private Row plus(Use use, Muscle muscle, double share) {
+        private Row plus(Use use, Muscle muscle, double share, boolean another) {
             double seconds = use.seconds(muscle) * share;
             double each = use.seconds() * share;
             return switch (use.purpose()) {
@@ -56,7 +65,7 @@ public record Ledger(Map<Muscle, Row> muscles, Map<Joint, Row> joints, Map<Pole,
                 case RELEASE -> new Row(prepare, load, release + seconds, reps, sets, right, left);
                 case LOAD -> new Row(prepare, load + seconds, release,
                         reps + use.reps() * share * use.seconds(muscle) / use.seconds(),
-                        sets + (share >= A_SET ? 1 : 0), right + each * use.of(Side.RIGHT),
+                        sets + (another ? 1 : 0), right + each * use.of(Side.RIGHT),
                         left + each * use.of(Side.LEFT));
             };
         }
@@ -134,17 +143,49 @@ public record Ledger(Map<Muscle, Row> muscles, Map<Joint, Row> joints, Map<Pole,
     }
 
     /** Keeps the ledger of a class. */
-    public static Ledger of(List<Use> uses) {
+    static Ledger of(Timeline timeline) {
+        return of(timeline, Use.of(timeline));
+    }
+
+    /** Keeps the ledger of a class whose uses are known. */
+    static Ledger of(Timeline timeline, List<Use> uses) {
+        Ledger ledger = of(uses);
+        Set<EntryId> screens = timeline.plan().lines().filter(Screen.class::isInstance).map(Entry::id)
+                .collect(Collectors.toSet());
+        if (screens.isEmpty()) {
+            return ledger;
+        }
+        Map<Muscle, Row> muscles = new EnumMap<>(ledger.muscles());
+        Map<Joint, Row> joints = new EnumMap<>(ledger.joints());
+        timeline.spans().stream()
+                .filter(span -> (span.phase() == Phase.HOLD || span.phase() == Phase.WORK)
+                        && screens.contains(span.entry()))
+                .forEach(span -> addScreen(span, muscles, joints));
+        return new Ledger(muscles, joints, ledger.sums());
+    }
+
+    /** A screen is a stand on one leg: its muscles hold still, its ankle bears all the weight. */
+    private static void addScreen(Span span, Map<Muscle, Row> muscles, Map<Joint, Row> joints) {
+        double seconds = Lengths.seconds(span.stretch().length());
+        STANDING_LEG.forEach(muscle -> muscles.computeIfPresent(muscle,
+                (_, row) -> row.standing(seconds * STANDING, span.side())));
+        joints.computeIfPresent(Joint.ANKLE, (_, row) -> row.loaded(seconds));
+    }
+
+    private static Ledger of(List<Use> uses) {
         Map<Muscle, Row> muscles = new EnumMap<>(Muscle.class);
         Arrays.stream(Muscle.values()).forEach(muscle -> muscles.put(muscle, Row.NOTHING));
         Map<Joint, Row> joints = new EnumMap<>(Joint.class);
         Arrays.stream(Joint.values()).forEach(joint -> joints.put(joint, Row.NOTHING));
         Map<Pole, Double> sums = new EnumMap<>(Pole.class);
         Arrays.stream(Pole.values()).forEach(pole -> sums.put(pole, 0.0));
+        Map<Muscle, Set<Use.OneSet>> counted = new EnumMap<>(Muscle.class);
         for (Use use : uses) {
-            use.shares()
-                    .forEach((muscle, share) -> muscles.computeIfPresent(muscle,
-                            (_, row) -> row.plus(use, muscle, share)));
+            use.shares().forEach((muscle, share) -> {
+                boolean another = share >= A_SET
+                        && counted.computeIfAbsent(muscle, _ -> new HashSet<>()).add(use.set());
+                muscles.computeIfPresent(muscle, (_, row) -> row.plus(use, muscle, share, another));
+            });
             addStanding(use, muscles);
             addJoints(use, joints);
             addPoles(use, sums);

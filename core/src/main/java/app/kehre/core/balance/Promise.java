@@ -17,8 +17,9 @@ import app.kehre.core.value.Lengths;
  * @param what the area or the quality, in words
  * @param is how long it is served: an area by share, of the whole body the region that has least
  * @param least how long it should be at the least
+ * @param how in sets, where they say more than minutes: "11 sets, 7 with weights or bands"; may be empty
  */
-public record Promise(String what, Duration is, Duration least) {
+public record Promise(String what, Duration is, Duration least, String how) {
 
     /** Returns the areas and then the qualities that were promised. */
     public static List<Promise> of(Assessment assessment) {
@@ -28,13 +29,19 @@ public record Promise(String what, Duration is, Duration least) {
         Qualities qualities = new Qualities(Use.of(assessment.timeline()), assessment.effort());
         plan.brief().goal().qualities().stream().sorted()
                 .forEach(quality -> promises.add(new Promise(quality.words(),
-                        seconds(qualities.seconds(quality)), least(plan.brief(), quality))));
+                        seconds(qualities.seconds(quality)), least(plan.brief(), quality),
+                        quality == Quality.STRENGTH ? qualities.sets() : "")));
         return promises;
     }
 
     private static Promise of(Muscle area, Assessment assessment) {
         return new Promise(area.words(), seconds(assessment.ledger().of(area).load()),
-                assessment.plan().thresholds().seconds(Threshold.PROMISED));
+                assessment.plan().thresholds().seconds(Threshold.PROMISED),
+                sets(assessment.ledger().of(area).sets()));
+    }
+
+    private static String sets(int sets) {
+        return sets == 0 ? "" : sets == 1 ? "1 set" : sets + " sets";
     }
 
     private static Duration seconds(double seconds) {
@@ -51,9 +58,9 @@ public record Promise(String what, Duration is, Duration least) {
         return is.compareTo(least) >= 0;
     }
 
-    /** Returns "strength 11:20", and where it is not kept "relaxing 1:10, at least 3:00". */
+    /** Returns "strength 11:20 in 11 sets, 7 with weights or bands", and where it is not kept "relaxing 1:10, at least 3:00". */
     public String words() {
-        return "%s %s%s".formatted(what, Lengths.clock(is),
+        return "%s %s%s%s".formatted(what, Lengths.clock(is), how.isEmpty() ? "" : " in " + how,
                 kept() ? "" : ", at least " + Lengths.clock(least));
     }
 }

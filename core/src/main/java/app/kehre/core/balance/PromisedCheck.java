@@ -54,7 +54,7 @@ final class PromisedCheck implements KeyedCheck {
         List<Way> mends = new ArrayList<>();
         for (Segment segment : segments) {
             mends.addAll(Mends.addUntil(judged, segment, exercise -> exercise.main().contains(area),
-                    plan -> Ledger.of(Use.of(Timeline.of(plan))).of(area).load() >= judged.figures()
+                    plan -> Ledger.of(Timeline.of(plan)).of(area).load() >= judged.figures()
                             .of(Threshold.PROMISED)));
         }
         judged.items().stream()

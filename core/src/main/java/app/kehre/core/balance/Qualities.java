@@ -1,7 +1,9 @@
 package app.kehre.core.balance;
 
 import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
@@ -65,8 +67,7 @@ final class Qualities {
     double seconds(Quality quality) {
         return switch (quality) {
             case ENDURANCE -> moderate();
-            case STRENGTH ->
-                sum(uses.stream().filter(use -> works(use) && use.strength() > MAIN && strong(use)));
+            case STRENGTH -> sum(uses.stream().filter(this::strengthens));
             case MOBILITY, BALANCE, BACK_CARE ->
                 sum(uses.stream().filter(use -> serves(quality, use.exercise())));
             case COORDINATION -> sum(uses.stream().filter(use -> use.item().isEmpty() && use.main()));
@@ -75,6 +76,22 @@ final class Qualities {
                 region(use -> worked(use, LEGS), use -> use.exercise().pattern() == Pattern.PUSH,
                         use -> use.exercise().pattern() == Pattern.PULL, use -> worked(use, TRUNK));
         };
+    }
+
+    private boolean strengthens(Use use) {
+        return works(use) && use.strength() > MAIN && strong(use);
+    }
+
+    /** Returns the sets that build strength, and how many of them work against weights, bands or steps. */
+    String sets() {
+        Map<Use.OneSet, Boolean> sets = new LinkedHashMap<>();
+        uses.stream().filter(this::strengthens).forEach(use -> sets.merge(use.set(),
+                use.item().filter(item -> ServedCheck.resists(item.load())).isPresent(), Boolean::logicalOr));
+        long with = sets.values().stream().filter(each -> each).count();
+        return sets.isEmpty()
+                ? ""
+                : "%d %s, %s against kit".formatted(sets.size(), sets.size() == 1 ? "set" : "sets",
+                        with == 0 ? "none" : Long.toString(with));
     }
 
     private static boolean worked(Use use, Set<Muscle> region) {

@@ -59,7 +59,7 @@ final class RatioCheck implements KeyedCheck {
     }
 
     private static List<Way> mends(ClassUnderCheck judged, Ledger.Ratio ratio) {
-        Predicate<ClassPlan> even = plan -> Ledger.of(Use.of(Timeline.of(plan))).ratios().stream()
+        Predicate<ClassPlan> even = plan -> Ledger.of(Timeline.of(plan)).ratios().stream()
                 .filter(each -> each.one() == ratio.one())
                 .allMatch(each -> each.evenness() >= judged.figures().share(Threshold.RATIO));
         List<Way> mends = new ArrayList<>(

@@ -71,7 +71,8 @@ final class ServedCheck implements Check {
                         .toList()));
     }
 
-    private static boolean resists(Load load) {
+    /** Whether a load is something to work against. */
+    static boolean resists(Load load) {
         return load.pieces().stream().anyMatch(piece -> Resistance.resists(piece.kit()));
     }
 

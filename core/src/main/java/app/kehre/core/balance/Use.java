@@ -8,6 +8,7 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 
 import app.kehre.core.choreography.Part;
@@ -30,6 +31,7 @@ import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Phase;
 import app.kehre.core.timeline.Span;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.timeline.Turn;
 import app.kehre.core.value.Side;
 
 /**
@@ -173,6 +175,22 @@ public record Use(Span span, Role role, Exercise exercise, Optional<Item> item, 
     /** Returns how much of the work counts: that of the area that works most, 0 to 1. */
     double strength() {
         return shares.values().stream().mapToDouble(share -> share).max().orElse(0);
+    }
+
+    /**
+     * A set as people count it: both sides of it, and all its rungs, are one.
+     *
+     * @param entry the line
+     * @param round the round of its circuit
+     * @param set the set of a side
+     * @param interval the interval by the clock
+     */
+    record OneSet(EntryId entry, OptionalInt round, OptionalInt set, OptionalInt interval) {}
+
+    /** Returns the set that it belongs to. */
+    OneSet set() {
+        Turn turn = span.turn();
+        return new OneSet(entry(), turn.round(), turn.set(), turn.interval());
     }
 
     /** Returns the number of the line. */

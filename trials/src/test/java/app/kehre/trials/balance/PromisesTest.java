@@ -11,11 +11,14 @@ import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Ledger;
 import app.kehre.core.balance.Promise;
 import app.kehre.core.brief.Quality;
+import app.kehre.core.edit.Addables;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.exercise.Style;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Screen;
 import app.kehre.core.value.Named;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -63,6 +66,29 @@ class PromisesTest {
         assertThat(both.of(Muscle.OUTER_HIP).right()).isCloseTo(both.of(Muscle.OUTER_HIP).load(),
                 offset(1.0));
         assertThat(both.of(Muscle.OUTER_HIP).reps()).isLessThan(16);
+    }
+
+    @Test
+    void aSetIsOneWithBothItsSidesAndAllItsRungs() {
+        Hall hall = promising(Quality.STRENGTH)
+                .toning("split-squat 3 x 10 reps, rest 15 s, each side @ 2 light weights;"
+                        + " squat 2 x 12 reps, rest 15 s");
+
+        Assessment judged = hall.judged();
+
+        assertThat(judged.ledger().of(Muscle.FRONT_THIGH).sets()).isEqualTo(5);
+        assertThat(Promise.of(judged).getFirst().words()).contains("in 5 sets, 3 against kit");
+    }
+
+    @Test
+    void aScreenLoadsTheLegThatStands() {
+        Screen screen = (Screen) new Addables.Addable.OfScreen().entry(new EntryId(9));
+
+        Ledger.Row hip = Hall.hall().toning("").plans(plans -> plans.entry(screen)).judged().ledger()
+                .of(Muscle.OUTER_HIP);
+
+        assertThat(hip.right()).isCloseTo(5, offset(0.1));
+        assertThat(hip.left()).isCloseTo(5, offset(0.1));
     }
 
     @Test
