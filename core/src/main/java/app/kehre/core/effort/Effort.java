@@ -1,5 +1,6 @@
 package app.kehre.core.effort;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -33,6 +34,8 @@ public record Effort(Timeline timeline, List<Piece> pieces, List<Line> lines, Li
 
     /** The simulated group is looked at every so many seconds. */
     private static final int COARSE = 4;
+    /** A rest of no more than so many seconds between sets does not bring the heart back to what it tells. */
+    private static final int SHORT_REST = 60;
     private static final double HOUR = 3600;
     /** How far an estimate of energy may be off either way. Kehre's estimate. */
     private static final double UNSURE = 0.25;
@@ -104,6 +107,25 @@ public record Effort(Timeline timeline, List<Piece> pieces, List<Line> lines, Li
             double part = (second - from) / Math.max(1, Lengths.seconds(stretch.end()) - from);
             return new double[]{target.low(part), target.high(part)};
         }));
+    }
+
+    /** Returns the stretches in which no heart rate is claimed: sets of toning and the short rests between them. */
+    public List<Passage> unclaimed() {
+        List<Passage> found = new ArrayList<>();
+        for (Piece piece : pieces) {
+            if (piece.demand().claimed() || piece.to() <= piece.from()) {
+                continue;
+            }
+            boolean goesOn = !found.isEmpty() && piece.from() - found.getLast().to() <= SHORT_REST;
+            int from = goesOn ? found.removeLast().from() : piece.from();
+            found.add(new Passage(this, from, piece.to()));
+        }
+        return found;
+    }
+
+    /** Returns whether a heart rate is claimed at a second. */
+    public boolean claimedAt(int second) {
+        return unclaimed().stream().noneMatch(each -> each.from() <= second && second < each.to());
     }
 
     private Optional<SegmentId> segmentAt(int second) {

@@ -102,6 +102,8 @@ final class Shots {
         shoot(window, folder.resolve("brief.png"));
         FxThread.call(() -> go(window, Place.COMBINATION));
         shoot(window, folder.resolve("combination.png"));
+        FxThread.call(() -> go(window, Place.CHECK));
+        shootWhenReady(window, folder.resolve("check.png"), ".mend");
         FxThread.call(() -> go(window, Place.EXERCISES));
         shoot(window, folder.resolve("exercises.png"));
         FxThread.call(() -> go(window, Place.SHEET));

@@ -1,5 +1,6 @@
 package app.kehre.desk.control;
 
+import java.util.List;
 import java.util.Optional;
 
 import app.kehre.core.effort.Effort;
@@ -9,11 +10,11 @@ import app.kehre.core.timeline.Stretch;
  * What is drawn over a road.
  *
  * @param effort the predicted effort, where it is shown
- * @param lit a stretch that is pointed out
+ * @param lit stretches that are pointed out
  */
-record Overlay(Optional<Effort> effort, Optional<Stretch> lit) {
+record Overlay(Optional<Effort> effort, List<Stretch> lit) {
 
-    static final Overlay NONE = new Overlay(Optional.empty(), Optional.empty());
+    static final Overlay NONE = new Overlay(Optional.empty(), List.of());
 
     /** The height of the strip in which the effort runs above the blocks. */
     static final double STRIP = 18;
@@ -22,7 +23,7 @@ record Overlay(Optional<Effort> effort, Optional<Stretch> lit) {
         return new Overlay(Optional.of(other), lit);
     }
 
-    Overlay lit(Optional<Stretch> other) {
+    Overlay lit(List<Stretch> other) {
         return new Overlay(effort, other);
     }
 

@@ -127,9 +127,9 @@ public final class Switchback extends Region {
         requestLayout();
     }
 
-    /** Points out a stretch of the class; nothing for none. */
-    public void light(Optional<Stretch> stretch) {
-        scene = scene.with(scene.over().lit(stretch));
+    /** Points out stretches of the class. */
+    public void light(List<Stretch> stretches) {
+        scene = scene.with(scene.over().lit(stretches));
         requestLayout();
     }
 

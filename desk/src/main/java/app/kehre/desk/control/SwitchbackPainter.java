@@ -62,7 +62,7 @@ final class SwitchbackPainter {
         paintCircuits(scene);
         scene.over().effort().ifPresent(
                 effort -> new EffortPainter(pen, palette, where).paint(effort, first, last));
-        scene.over().lit().ifPresent(stretch -> paintLit(stretch));
+        scene.over().lit().forEach(this::paintLit);
         new MarkPainter(pen, palette, where, last).paint(scene);
     }
 

@@ -136,8 +136,8 @@ public final class PlanView extends VBox {
             side.showPlan();
         });
         road.palette().bind(palette);
-        choosing.lit().addListener((_, _, lit) -> road.light(lit));
-        choosing.assessment().addListener((_, _, judged) -> showJudged(judged));
+        choosing.findings().lit().addListener((_, _, lit) -> road.light(lit));
+        choosing.findings().assessment().addListener((_, _, judged) -> showJudged(judged));
         palette.addListener(_ -> showTimes(model.timeline()));
         road.addEventHandler(KeyEvent.KEY_PRESSED, event -> {
             if (event.getCode() == KeyCode.ENTER) {
@@ -195,7 +195,7 @@ public final class PlanView extends VBox {
     }
 
     private void showAll() {
-        showJudged(choosing.assessment().get());
+        showJudged(choosing.findings().assessment().get());
         showTimes(model.timeline());
         showSettled();
     }

@@ -32,12 +32,13 @@ import app.kehre.core.typing.DoseText;
 import app.kehre.core.typing.PaceText;
 import app.kehre.core.value.Lengths;
 import app.kehre.core.value.Reading;
+import app.kehre.desk.check.Chosen;
 import app.kehre.desk.control.Commit;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.TypedText;
 
 /** What the Plan place shows and does, without a single node. */
-public final class PlanViewModel {
+public final class PlanViewModel implements Chosen {
 
     private final OpenPlan open;
     private final LineChoices choices;
@@ -121,7 +122,12 @@ public final class PlanViewModel {
                 .orElse(List.of());
     }
 
-    /** Selects an entry together with its segment. */
+    @Override
+    public Optional<EntryId> chosen() {
+        return entry.get();
+    }
+
+    @Override
     public void select(EntryId entryId) {
         plan().segmentOf(entryId).ifPresent(found -> {
             segment.set(Optional.of(found.id()));
@@ -129,7 +135,8 @@ public final class PlanViewModel {
         });
     }
 
-    void selectSegment(SegmentId segmentId) {
+    @Override
+    public void selectSegment(SegmentId segmentId) {
         plan().findSegment(segmentId).ifPresent(found -> {
             if (found.lines().noneMatch(this::isSelected)) {
                 entry.set(found.entries().stream().findFirst().map(Entry::id));

@@ -12,6 +12,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
+import app.kehre.desk.check.FindingsPane;
+import app.kehre.desk.check.LedgerPane;
 import app.kehre.desk.look.Palette;
 import app.kehre.desk.look.Tips;
 import app.kehre.desk.plan.ChoosingViewModel.Side;
@@ -35,8 +37,8 @@ final class SidePane extends VBox {
         card = new LineCard(model.plan(), palette);
         suggest = new SuggestPane(model);
         swap = new SwapPane(model);
-        findings = new FindingsPane(model);
-        ledger = new LedgerPane(model);
+        findings = new FindingsPane(model.findings());
+        ledger = new LedgerPane(model.findings());
         proposals = new ProposalsPane(model.proposals(), palette, model.plan()::selectedSegment);
         getStyleClass().add("side");
         FlowPane bar = new FlowPane(2, 0);
@@ -50,7 +52,7 @@ final class SidePane extends VBox {
         getChildren().setAll(bar, stage);
         setSpacing(6);
         model.side().addListener((_, _, side) -> show(side));
-        model.assessment().addListener(_ -> showJudged());
+        model.findings().assessment().addListener(_ -> showJudged());
         show(model.side().get());
     }
 
@@ -96,7 +98,7 @@ final class SidePane extends VBox {
             case SWAP -> swap.show();
             case PROPOSE -> proposals.show();
             case FINDINGS, LEDGER -> {
-                if (model.judged()) {
+                if (model.findings().judged()) {
                     showJudged();
                 }
             }
@@ -115,7 +117,7 @@ final class SidePane extends VBox {
     }
 
     private void countFindings() {
-        int number = model.facts().size();
+        int number = model.findings().facts().size();
         Objects.requireNonNull(heads.get(Side.FINDINGS), "head")
                 .setText(number == 0 ? "Findings" : "Findings " + number);
     }

@@ -1,6 +1,6 @@
 /**
  * The Plan place: the road of the class, the selected segment's lines, and beside them what is known of a line, what
- * could be added or stand there instead, what is found, the ledger and the proposals.
+ * could be added or stand there instead, what came of judging, and the proposals.
  *
  * <p>{@link app.kehre.desk.plan.PlanViewModel} holds the selection and turns what is typed into edits of the open plan;
  * {@link app.kehre.desk.plan.ChoosingViewModel} holds what is offered beside the lines. Neither has a node, and neither

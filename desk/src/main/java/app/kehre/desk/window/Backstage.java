@@ -32,6 +32,7 @@ import app.kehre.formats.disk.DiskTrouble;
 final class Backstage {
 
     final OpenPlan open;
+    final JudgedPlan judged;
     final Surroundings around;
     final ObjectProperty<Palette> palette = new SimpleObjectProperty<>(Palette.LIGHT);
     final NoticeBar notices = new NoticeBar();
@@ -51,6 +52,7 @@ final class Backstage {
 
     Backstage(JudgedPlan judged, OwnLibrary ownLibrary, Surroundings around) {
         this.open = judged.open();
+        this.judged = judged;
         this.around = around;
         this.ownLibrary = ownLibrary;
         library = ownLibrary.library()::get;

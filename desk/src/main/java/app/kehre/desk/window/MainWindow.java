@@ -108,7 +108,7 @@ public final class MainWindow {
 
     /** Returns whether the class that is shown has been judged. */
     public boolean judged() {
-        return back.choosing.judged();
+        return back.choosing.findings().judged();
     }
 
     /** Returns the class being taught. */

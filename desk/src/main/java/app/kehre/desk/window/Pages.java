@@ -11,6 +11,8 @@ import javafx.scene.image.Image;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.desk.brief.BriefView;
 import app.kehre.desk.brief.BriefViewModel;
+import app.kehre.desk.check.CheckView;
+import app.kehre.desk.check.FindingsViewModel;
 import app.kehre.desk.classes.ClassesView;
 import app.kehre.desk.classes.ClassesViewModel;
 import app.kehre.desk.combination.CombinationView;
@@ -21,6 +23,8 @@ import app.kehre.desk.sheet.SheetView;
 import app.kehre.desk.sound.Clicks;
 import app.kehre.desk.teach.TeachView;
 import app.kehre.formats.disk.DiskTrouble;
+import app.kehre.formats.sheet.CheckPdf;
+import app.kehre.formats.sheet.MissingGlyph;
 
 /** The pages of the places, each made when it is shown for the first time. */
 final class Pages {
@@ -58,9 +62,10 @@ final class Pages {
             case BRIEF -> brief();
             case PLAN -> plan();
             case COMBINATION -> combination();
-            case EXERCISES -> exercises();
+            case CHECK -> check();
             case SHEET -> sheet();
             case TEACH -> teach();
+            case EXERCISES -> exercises();
         };
     }
 
@@ -101,6 +106,15 @@ final class Pages {
                 view::leave, view::focusScore);
     }
 
+    private Page check() {
+        CheckView view = new CheckView(
+                new FindingsViewModel(back.judged, back.library, back.planModel, () -> {
+                    back.choosing.propose();
+                    go.accept(Place.PLAN);
+                }, () -> go.accept(Place.PLAN)), back.palette, this::saveCheck);
+        return Page.of(view, view::focusFirst);
+    }
+
     private Page exercises() {
         ExercisesView view = new ExercisesView(
                 new ExercisesViewModel(back.ownLibrary, back.open, back.around.disk(), back.files::tell),
@@ -135,6 +149,19 @@ final class Pages {
                 say.accept("The sheet lies in %s.".formatted(file));
             } catch (DiskTrouble trouble) {
                 back.files.tell(trouble.sentence());
+            }
+        });
+    }
+
+    private void saveCheck() {
+        back.files.targets().ask(FileChoice.Kind.PDF, back.files.suggestion() + "-check", file -> {
+            try {
+                back.around.disk().replace(file, CheckPdf.of(back.judged.assessment().get()));
+                say.accept("The page lies in %s.".formatted(file));
+            } catch (DiskTrouble trouble) {
+                back.files.tell(trouble.sentence());
+            } catch (MissingGlyph missing) {
+                back.files.tell(missing.sentence());
             }
         });
     }

@@ -13,12 +13,14 @@ public enum Place {
     PLAN("Plan"),
     /** Footwork and its build-up. */
     COMBINATION("Combination"),
-    /** The library. */
-    EXERCISES("Exercises"),
+    /** How hard it is, what should be looked at, what it does for the body. */
+    CHECK("Check"),
     /** The printed page. */
     SHEET("Sheet"),
     /** The hall. */
-    TEACH("Teach");
+    TEACH("Teach"),
+    /** The library, which stands apart. */
+    EXERCISES("Exercises");
 
     private final String words;
 

@@ -32,7 +32,7 @@ class ExercisesPlaceTest {
     @BeforeEach
     void openTheLibrary() {
         instructor = Instructor.withDemo(folder, disk);
-        instructor.presses(KeyCode.DIGIT4, KeyCode.CONTROL);
+        instructor.presses(KeyCode.DIGIT7, KeyCode.CONTROL);
     }
 
     @AfterEach
@@ -163,7 +163,7 @@ class ExercisesPlaceTest {
 
         instructor.close();
         instructor = Instructor.withDemo(folder, disk);
-        instructor.presses(KeyCode.DIGIT4, KeyCode.CONTROL);
+        instructor.presses(KeyCode.DIGIT7, KeyCode.CONTROL);
         search("jumping jack");
         assertThat(names()).doesNotContain("Jumping jack");
         instructor.clicks("#show-hidden");
@@ -212,7 +212,7 @@ class ExercisesPlaceTest {
 
         assertThat(instructor.notices()).startsWith("exercises.json was not opened. Line 1, column ")
                 .endsWith("Your own exercises are not offered; the file stays as it is.");
-        instructor.presses(KeyCode.DIGIT4, KeyCode.CONTROL);
+        instructor.presses(KeyCode.DIGIT7, KeyCode.CONTROL);
         search("jumping jack");
         instructor.clicks("#hide-exercise");
         assertThat(instructor.notices())

@@ -1,6 +1,5 @@
 package app.kehre.formats.sheet;
 
-import java.awt.Color;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -16,16 +15,12 @@ import org.openpdf.text.pdf.PdfPTable;
 import org.openpdf.text.pdf.PdfPageEventHelper;
 import org.openpdf.text.pdf.PdfWriter;
 
-import app.kehre.core.exercise.Role;
 import app.kehre.core.sheet.CribSheet;
 import app.kehre.formats.font.Weight;
 
 /** Sets a crib sheet at one type size. */
 final class SheetLayout {
 
-    private static final Color INK = new Color(0x23282c);
-    private static final Color SOFT = new Color(0x5d5f5b);
-    private static final Color LINE = new Color(0xdcd6c8);
     /** Notes of more characters would stand in a narrow column of many lines. */
     private static final int LONG = 90;
     private static final float[] COLUMNS = {1.05f, 3.6f, 4.7f, 5.3f, 0.95f};
@@ -39,7 +34,7 @@ final class SheetLayout {
         this.sheet = sheet;
         this.fonts = fonts;
         this.size = size;
-        this.stopSigns = phrase(fonts.chunk(sheet.stopSigns(), Weight.MEDIUM, size * 0.72f, INK));
+        this.stopSigns = phrase(fonts.chunk(sheet.stopSigns(), Weight.MEDIUM, size * 0.72f, Inks.INK));
     }
 
     List<Element> elements() throws MissingGlyph {
@@ -69,10 +64,12 @@ final class SheetLayout {
         PdfPTable table = new PdfPTable(new float[]{2.2f, 1f});
         table.setWidthPercentage(100);
         table.addCell(
-                bare(phrase(fonts.chunk(sheet.title(), Weight.BOLD, size * 1.7f, INK)), Element.ALIGN_LEFT));
-        table.addCell(bare(phrase(fonts.chunk(sheet.length(), Weight.SEMI_BOLD, size * 0.95f, INK)),
-                Element.ALIGN_RIGHT));
-        PdfPCell when = bare(phrase(fonts.chunk(sheet.when(), Weight.REGULAR, size * 0.9f, SOFT)),
+                Cells.bare(phrase(fonts.chunk(sheet.title(), Weight.BOLD, size * 1.7f, Inks.INK)),
+                        Element.ALIGN_LEFT));
+        table.addCell(
+                Cells.bare(phrase(fonts.chunk(sheet.length(), Weight.SEMI_BOLD, size * 0.95f, Inks.INK)),
+                        Element.ALIGN_RIGHT));
+        PdfPCell when = Cells.bare(phrase(fonts.chunk(sheet.when(), Weight.REGULAR, size * 0.9f, Inks.SOFT)),
                 Element.ALIGN_LEFT);
         when.setColspan(2);
         when.setPaddingTop(size * 0.35f);
@@ -87,11 +84,11 @@ final class SheetLayout {
         table.setHeaderRows(1);
         table.setSplitRows(false);
         PdfPCell title = new PdfPCell(
-                phrase(fonts.chunk(part.start() + "  ", Weight.REGULAR, size * 0.9f, INK),
-                        fonts.chunk(part.name(), Weight.BOLD, size, INK),
-                        fonts.chunk("   " + part.length(), Weight.REGULAR, size * 0.85f, INK)));
+                phrase(fonts.chunk(part.start() + "  ", Weight.REGULAR, size * 0.9f, Inks.INK),
+                        fonts.chunk(part.name(), Weight.BOLD, size, Inks.INK),
+                        fonts.chunk("   " + part.length(), Weight.REGULAR, size * 0.85f, Inks.INK)));
         title.setColspan(COLUMNS.length);
-        title.setBackgroundColor(tint(part.role()));
+        title.setBackgroundColor(Inks.tint(part.role()));
         title.setBorder(Rectangle.NO_BORDER);
         title.setPadding(size * 0.22f);
         title.setPaddingBottom(size * 0.4f);
@@ -103,19 +100,20 @@ final class SheetLayout {
     }
 
     private void add(PdfPTable table, CribSheet.Line line) throws MissingGlyph {
-        table.addCell(cell(Element.ALIGN_LEFT, fonts.chunk(line.start(), Weight.REGULAR, size, SOFT)));
-        table.addCell(cell(Element.ALIGN_LEFT, fonts.chunk(line.name(), Weight.BOLD, size, INK)));
+        table.addCell(cell(Element.ALIGN_LEFT, fonts.chunk(line.start(), Weight.REGULAR, size, Inks.SOFT)));
+        table.addCell(cell(Element.ALIGN_LEFT, fonts.chunk(line.name(), Weight.BOLD, size, Inks.INK)));
         table.addCell(
-                cell(Element.ALIGN_LEFT, fonts.chunk(unbroken(line.dose()), Weight.SEMI_BOLD, size, INK),
+                cell(Element.ALIGN_LEFT, fonts.chunk(unbroken(line.dose()), Weight.SEMI_BOLD, size, Inks.INK),
                         fonts.chunk(line.load().isEmpty() ? "" : "\nwith " + line.load(), Weight.MEDIUM,
                                 size * 0.9f,
-                                INK)));
+                                Inks.INK)));
         boolean wide = line.note().length() > LONG && line.options().isEmpty();
         boolean both = !line.note().isEmpty() && !line.options().isEmpty();
         table.addCell(cell(Element.ALIGN_LEFT,
-                fonts.chunk(wide ? "" : line.note() + (both ? "\n" : ""), Weight.MEDIUM, size * 0.86f, INK),
-                fonts.chunk(line.options(), Weight.REGULAR, size * 0.8f, SOFT)));
-        table.addCell(cell(Element.ALIGN_RIGHT, fonts.chunk(line.length(), Weight.REGULAR, size, SOFT)));
+                fonts.chunk(wide ? "" : line.note() + (both ? "\n" : ""), Weight.MEDIUM, size * 0.86f,
+                        Inks.INK),
+                fonts.chunk(line.options(), Weight.REGULAR, size * 0.8f, Inks.SOFT)));
+        table.addCell(cell(Element.ALIGN_RIGHT, fonts.chunk(line.length(), Weight.REGULAR, size, Inks.SOFT)));
         if (wide) {
             for (PdfPCell above : table.getRow(table.size() - 1).getCells()) {
                 above.setBorder(Rectangle.NO_BORDER);
@@ -126,8 +124,8 @@ final class SheetLayout {
 
     /** A long note has the whole width of the sheet below its line. */
     private void addWide(PdfPTable table, String note) throws MissingGlyph {
-        table.addCell(cell(Element.ALIGN_LEFT, fonts.chunk("", Weight.REGULAR, size, SOFT)));
-        PdfPCell cell = cell(Element.ALIGN_LEFT, fonts.chunk(note, Weight.MEDIUM, size * 0.86f, INK));
+        table.addCell(cell(Element.ALIGN_LEFT, fonts.chunk("", Weight.REGULAR, size, Inks.SOFT)));
+        PdfPCell cell = cell(Element.ALIGN_LEFT, fonts.chunk(note, Weight.MEDIUM, size * 0.86f, Inks.INK));
         cell.setColspan(COLUMNS.length - 1);
         table.addCell(cell);
     }
@@ -148,11 +146,11 @@ final class SheetLayout {
     }
 
     private PdfPCell list(String title, List<String> lines) throws MissingGlyph {
-        PdfPCell cell = bare(new Phrase(), Element.ALIGN_LEFT);
+        PdfPCell cell = Cells.bare(new Phrase(), Element.ALIGN_LEFT);
         cell.setPaddingRight(size);
-        cell.addElement(new Paragraph(fonts.chunk(title, Weight.BOLD, size, INK)));
+        cell.addElement(new Paragraph(fonts.chunk(title, Weight.BOLD, size, Inks.INK)));
         for (String line : lines) {
-            Paragraph paragraph = new Paragraph(fonts.chunk(line, Weight.REGULAR, size * 0.82f, INK));
+            Paragraph paragraph = new Paragraph(fonts.chunk(line, Weight.REGULAR, size * 0.82f, Inks.INK));
             paragraph.setLeading(size * 1.05f);
             cell.addElement(paragraph);
         }
@@ -168,20 +166,11 @@ final class SheetLayout {
     private PdfPCell cell(int align, Chunk... chunks) {
         Phrase phrase = phrase(chunks);
         phrase.setLeading(size * 1.12f);
-        PdfPCell cell = bare(phrase, align);
+        PdfPCell cell = Cells.bare(phrase, align);
         cell.setPaddingTop(size * 0.22f);
         cell.setPaddingBottom(size * 0.34f);
         cell.setBorder(Rectangle.BOTTOM);
-        cell.setBorderColor(LINE);
-        return cell;
-    }
-
-    private static PdfPCell bare(Phrase phrase, int align) {
-        PdfPCell cell = new PdfPCell(phrase);
-        cell.setBorder(Rectangle.NO_BORDER);
-        cell.setPadding(0);
-        cell.setPaddingRight(3);
-        cell.setHorizontalAlignment(align);
+        cell.setBorderColor(Inks.LINE);
         return cell;
     }
 
@@ -189,16 +178,5 @@ final class SheetLayout {
         Phrase phrase = new Phrase();
         phrase.addAll(List.of(chunks));
         return phrase;
-    }
-
-    private static Color tint(Role role) {
-        return switch (role) {
-            case WARM_UP -> new Color(0xefdcb4);
-            case AEROBIC -> new Color(0xf0cbc3);
-            case TONING -> new Color(0xd8e0c1);
-            case CORE -> new Color(0xe0d1e2);
-            case COOL_DOWN, STRETCH -> new Color(0xcfe2e8);
-            case TALK, PAUSE -> new Color(0xe8e6df);
-        };
     }
 }

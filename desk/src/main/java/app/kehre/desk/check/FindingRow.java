@@ -1,9 +1,10 @@
-package app.kehre.desk.plan;
+package app.kehre.desk.check;
 
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
@@ -17,6 +18,7 @@ import javafx.scene.layout.Region;
 
 import org.jspecify.annotations.Nullable;
 
+import app.kehre.core.balance.Effect;
 import app.kehre.core.finding.Fact;
 import app.kehre.core.finding.Place;
 import app.kehre.core.plan.SetAside;
@@ -33,7 +35,7 @@ final class FindingRow extends HBox {
     /** So many ways are shown at first. */
     private static final int FEW = 2;
 
-    private final ChoosingViewModel model;
+    private final FindingsViewModel model;
     private final Region sign = new Region();
     private final Label what = Words.wrapped("", "medium");
     private final Label severity = Words.plain("", "soft");
@@ -43,18 +45,18 @@ final class FindingRow extends HBox {
     private final Hyperlink fit;
     private final Hyperlink show;
     private final Hyperlink moreWays = link("", this::showAllWays);
-    private List<ChoosingViewModel.Previewed> ways = List.of();
+    private List<FindingsViewModel.Previewed> ways = List.of();
     private boolean allWays;
     private @Nullable Fact fact;
     /** The place that is shown next. */
     private int next;
 
-    FindingRow(ChoosingViewModel model) {
+    FindingRow(FindingsViewModel model) {
         super(8);
         this.model = model;
         setMinHeight(USE_PREF_SIZE);
         mends.setMinWidth(0);
-        fit = link("Make it fit", () -> model.side().set(ChoosingViewModel.Side.PROPOSE));
+        fit = link("Make it fit", model::propose);
         show = link("", this::showNext);
         hide(fit);
         hide(why);
@@ -72,7 +74,17 @@ final class FindingRow extends HBox {
         getChildren().setAll(sign, words);
         getStyleClass().add("finding");
         setOnMouseEntered(_ -> withFinding(model::light));
-        setOnMouseExited(_ -> model.lit().set(Optional.empty()));
+        setOnMouseExited(_ -> model.unlight());
+        setFocusTraversable(true);
+        setAccessibleRole(AccessibleRole.LIST_ITEM);
+        focusedProperty().addListener((_, _, focused) -> {
+            if (focused) {
+                withFinding(model::light);
+            } else {
+                model.unlight();
+            }
+        });
+        setOnMouseClicked(_ -> requestFocus());
     }
 
     /** Shows a finding; the ways to mend it are hidden until they have been worked out anew. */
@@ -95,11 +107,12 @@ final class FindingRow extends HBox {
         }
         there(fit, now.key().ofTheSlot());
         what.setText(now.what());
+        setAccessibleText("%s: %s".formatted(now.severity().words(), now.what()));
         why.setText("%s (%s)".formatted(now.why(), now.source().words()));
     }
 
     /** Shows the next place of the fact, and after the last one the first. */
-    private void showNext() {
+    void showNext() {
         withFinding(each -> {
             List<Place> places = each.places();
             model.jump(places.get(next));
@@ -160,7 +173,7 @@ final class FindingRow extends HBox {
     }
 
     /** Shows the ways, of many only the first; the effects of all are known. */
-    void showWays(List<ChoosingViewModel.Previewed> now) {
+    void showWays(List<FindingsViewModel.Previewed> now) {
         ways = now;
         int few = allWays || now.size() <= FEW + 1 ? now.size() : FEW;
         List<Node> buttons = mends.getChildren();
@@ -189,13 +202,22 @@ final class FindingRow extends HBox {
     /** A way to mend it, with its effect. */
     private final class WayButton extends Button {
 
+        private @Nullable Effect effect;
+
         WayButton() {
             getStyleClass().add("mend");
             setTextOverrun(OverrunStyle.CENTER_ELLIPSIS);
             maxWidthProperty().bind(mends.widthProperty());
+            hoverProperty().addListener(_ -> preview());
+            focusedProperty().addListener(_ -> preview());
         }
 
-        void show(ChoosingViewModel.Previewed previewed) {
+        private void preview() {
+            model.preview(isHover() || isFocused() ? Optional.ofNullable(effect) : Optional.empty());
+        }
+
+        void show(FindingsViewModel.Previewed previewed) {
+            effect = previewed.effect();
             setText(previewed.way().words() + "   " + previewed.effect().brief());
             Tips.say(this, previewed.way().words() + "\n" + String.join("\n", previewed.effect().lines()));
             setOnAction(_ -> withFinding(each -> model.mend(each, previewed.way())));

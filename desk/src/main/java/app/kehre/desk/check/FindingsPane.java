@@ -1,4 +1,4 @@
-package app.kehre.desk.plan;
+package app.kehre.desk.check;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -14,6 +14,7 @@ import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
@@ -27,13 +28,13 @@ import app.kehre.desk.control.Words;
 import app.kehre.desk.look.Tips;
 
 /** What should be looked at: what, where, why, and a button for each way to mend it. */
-final class FindingsPane extends ScrollPane {
+public final class FindingsPane extends ScrollPane {
 
     private static final int SHOWN = 12;
     private static final String ALL_WELL = "All clear: nothing to fix. Time, effort, areas, preparation, choreography, floor, people and"
             + " music were checked.";
 
-    private final ChoosingViewModel model;
+    private final FindingsViewModel model;
     private final VBox content = new VBox(8);
     private final FlowPane bar = new FlowPane(4, 2);
     private final Map<Severity, ToggleButton> filters = new EnumMap<>(Severity.class);
@@ -48,7 +49,8 @@ final class FindingsPane extends ScrollPane {
     private List<String> shownWords = List.of();
     private final Set<Severity> hidden = EnumSet.noneOf(Severity.class);
 
-    FindingsPane(ChoosingViewModel model) {
+    /** Makes a pane that is empty until it is shown. */
+    public FindingsPane(FindingsViewModel model) {
         this.model = model;
         setId("findings");
         setContent(content);
@@ -70,13 +72,58 @@ final class FindingsPane extends ScrollPane {
         list.getChildren().addAll(more, aside);
         there(proposals, false);
         content.getChildren().setAll(list, proposals);
+        addEventHandler(KeyEvent.KEY_PRESSED, this::onKey);
+    }
+
+    /** Up and Down walk through the findings, Enter leads to the line. */
+    private void onKey(KeyEvent event) {
+        if (!(event.getTarget() instanceof FindingRow row)) {
+            return;
+        }
+        switch (event.getCode()) {
+            case UP -> walk(row, -1);
+            case DOWN -> walk(row, 1);
+            case ENTER -> row.showNext();
+            default -> {
+                return;
+            }
+        }
+        event.consume();
+    }
+
+    private void walk(FindingRow row, int by) {
+        int at = rows.indexOf(row) + by;
+        if (at >= 0 && at < rows.size() && rows.get(at).isVisible()) {
+            focus(rows.get(at));
+        }
+    }
+
+    private void focus(FindingRow row) {
+        row.requestFocus();
+        double hidden = content.getHeight() - getViewportBounds().getHeight();
+        if (hidden > 0) {
+            double top = row.localToScene(row.getBoundsInLocal()).getMinY()
+                    - content.localToScene(content.getBoundsInLocal()).getMinY();
+            double seen = getVvalue() * hidden;
+            double most = top;
+            double least = top + row.getHeight() - getViewportBounds().getHeight();
+            setVvalue(Math.clamp(seen, Math.min(least, most), most) / hidden);
+        }
+    }
+
+    /** Puts the keyboard on the first finding. */
+    public void focusFirst() {
+        applyCss();
+        layout();
+        rows.stream().filter(FindingRow::isVisible).findFirst().ifPresentOrElse(this::focus,
+                this::requestFocus);
     }
 
     /**
      * Shows what came of judging. While somebody types and the findings stay the same, so do the rows; once the plan
      * is settled their mends are worked out anew, since each holds the plan that it mends.
      */
-    void showJudged() {
+    public void showJudged() {
         Assessment assessment = model.assessment().get();
         boolean settled = assessment.timeline() == model.timeline();
         if (settled || !words(assessment).equals(shownWords)) {

@@ -1,0 +1,196 @@
+package app.kehre.formats.sheet;
+
+import java.io.ByteArrayOutputStream;
+import java.util.ArrayList;
+import java.util.List;
+
+import org.openpdf.text.Document;
+import org.openpdf.text.Element;
+import org.openpdf.text.PageSize;
+import org.openpdf.text.Paragraph;
+import org.openpdf.text.pdf.ColumnText;
+import org.openpdf.text.pdf.PdfContentByte;
+import org.openpdf.text.pdf.PdfPTable;
+import org.openpdf.text.pdf.PdfWriter;
+
+import app.kehre.core.balance.Assessment;
+import app.kehre.core.balance.JointNote;
+import app.kehre.core.balance.Ledger;
+import app.kehre.core.balance.Promise;
+import app.kehre.core.climb.Climb;
+import app.kehre.core.climb.Frame;
+import app.kehre.core.effort.ReadOut;
+import app.kehre.core.exercise.Muscle;
+import app.kehre.core.finding.Fact;
+import app.kehre.core.value.Lengths;
+import app.kehre.formats.font.Weight;
+
+/** What came of judging a class, on one page of A4 across: the climb, findings, ledger, promises, joints. */
+public final class CheckPdf {
+
+    private static final float MARGIN = 34;
+    private static final float SIZE = 10.5f;
+    private static final float HEAD = 40;
+    private static final float CLIMB = 172;
+    private static final float APART = 18;
+    private static final float[] COLUMNS = {0.42f, 0.34f, 0.24f};
+
+    private final Assessment assessment;
+    private final SheetFonts fonts = new SheetFonts();
+
+    private CheckPdf(Assessment assessment) {
+        this.assessment = assessment;
+    }
+
+    /**
+     * Returns the page as PDF.
+     *
+     * @throws MissingGlyph when a character cannot be printed
+     */
+    public static byte[] of(Assessment assessment) throws MissingGlyph {
+        return new CheckPdf(assessment).written();
+    }
+
+    private byte[] written() throws MissingGlyph {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        Document document = new Document(PageSize.A4.rotate(), MARGIN, MARGIN, MARGIN, MARGIN);
+        PdfWriter writer = PdfWriter.getInstance(document, out);
+        document.addTitle(assessment.plan().brief().title());
+        document.addCreator("Kehre");
+        document.open();
+        PdfContentByte pen = writer.getDirectContent();
+        float top = document.top();
+        float width = document.right() - document.left();
+        head(pen, document.left(), top, width);
+        new ClimbDrawing(pen, fonts, new Climb(assessment.effort(),
+                new Frame(width - ClimbDrawing.LEFT, CLIMB - ClimbDrawing.BELOW,
+                        Climb.seconds(assessment.effort()))))
+                .draw(document.left() + ClimbDrawing.LEFT, top - HEAD - ClimbDrawing.ABOVE);
+        float under = top - HEAD - ClimbDrawing.ABOVE - CLIMB - 6;
+        float left = document.left();
+        for (int i = 0; i < COLUMNS.length; i++) {
+            float right = left + (width - 2 * APART) * COLUMNS[i];
+            switch (i) {
+                case 0 -> findings(pen, left, under, right, document.bottom());
+                case 1 -> column(pen, List.of(ledger()), left, under, right, document.bottom());
+                default -> column(pen, List.of(promised()), left, under, right, document.bottom());
+            }
+            left = right + APART;
+        }
+        document.close();
+        return out.toByteArray();
+    }
+
+    private void head(PdfContentByte pen, float left, float top, float width) throws MissingGlyph {
+        Paragraph title = new Paragraph(
+                fonts.chunk(assessment.plan().brief().title(), Weight.BOLD, 17, Inks.INK));
+        Paragraph verdict = new Paragraph(
+                fonts.chunk(assessment.verdict() + "  " + ReadOut.minutes(assessment.effort()),
+                        Weight.REGULAR, SIZE,
+                        Inks.INK));
+        verdict.setLeading(15);
+        column(pen, List.of(title, verdict), left, top + 6, left + width, top - HEAD - ClimbDrawing.ABOVE);
+    }
+
+    private static void column(PdfContentByte pen, List<Element> elements, float left, float top, float right,
+            float bottom) {
+        ColumnText column = new ColumnText(pen);
+        column.setSimpleColumn(left, bottom, right, top);
+        elements.forEach(column::addElement);
+        column.go();
+    }
+
+    /** Sets as many findings as fit, and says how many there are besides. */
+    private void findings(PdfContentByte pen, float left, float top, float right, float bottom)
+            throws MissingGlyph {
+        List<Element> all = findings();
+        int shown = all.size();
+        while (shown > 1 && !fits(pen, some(all, shown), right - left, top - bottom)) {
+            shown--;
+        }
+        column(pen, some(all, shown), left, top, right, bottom);
+    }
+
+    private List<Element> some(List<Element> all, int shown) throws MissingGlyph {
+        List<Element> some = new ArrayList<>(all.subList(0, shown));
+        if (shown < all.size()) {
+            some.add(line("And %d more.".formatted(all.size() - shown), Weight.REGULAR));
+        }
+        return some;
+    }
+
+    private static boolean fits(PdfContentByte pen, List<Element> elements, float width, float height) {
+        ColumnText column = new ColumnText(pen);
+        column.setSimpleColumn(0, 0, width, height);
+        elements.forEach(column::addElement);
+        return !ColumnText.hasMoreText(column.go(true));
+    }
+
+    private List<Element> findings() throws MissingGlyph {
+        List<Element> lines = new ArrayList<>(List.of(line("Findings", Weight.SEMI_BOLD)));
+        if (assessment.facts().isEmpty()) {
+            lines.add(line("Nothing was found.", Weight.REGULAR));
+        }
+        for (Fact fact : assessment.facts()) {
+            lines.add(line("%s: %s".formatted(fact.severity().words(), fact.what()), Weight.REGULAR));
+        }
+        for (Assessment.Aside aside : assessment.aside()) {
+            lines.add(line("Set aside: %s (%s)".formatted(aside.fact().what(), aside.reason()),
+                    Weight.REGULAR));
+        }
+        return lines;
+    }
+
+    private Element ledger() throws MissingGlyph {
+        PdfPTable table = table(3.2f, 1f, 1f, 1f);
+        cells(table, Weight.SEMI_BOLD, "Ledger", "prepare", "load", "release");
+        for (Muscle muscle : Muscle.values()) {
+            Ledger.Row row = assessment.ledger().of(muscle);
+            cells(table, Weight.REGULAR, muscle.words(), clock(row.prepare()), clock(row.load()),
+                    clock(row.release()));
+        }
+        return table;
+    }
+
+    private Element promised() throws MissingGlyph {
+        PdfPTable table = table(1.5f, 1.4f);
+        cells(table, Weight.SEMI_BOLD, "Promised", "");
+        for (Promise promise : Promise.of(assessment)) {
+            cells(table, promise.kept() ? Weight.REGULAR : Weight.SEMI_BOLD, promise.what(),
+                    promise.kept()
+                            ? Lengths.clock(promise.is())
+                            : "%s of %s".formatted(Lengths.clock(promise.is()),
+                                    Lengths.clock(promise.least())));
+        }
+        cells(table, Weight.SEMI_BOLD, "Joints", "");
+        for (JointNote note : JointNote.of(assessment)) {
+            cells(table, note.ready() ? Weight.REGULAR : Weight.SEMI_BOLD, note.joint().words(),
+                    note.words());
+        }
+        return table;
+    }
+
+    private static PdfPTable table(float... widths) {
+        PdfPTable table = new PdfPTable(widths);
+        table.setWidthPercentage(100);
+        return table;
+    }
+
+    private void cells(PdfPTable table, Weight weight, String... words) throws MissingGlyph {
+        for (int i = 0; i < words.length; i++) {
+            table.addCell(Cells.ruled(fonts.chunk(words[i], weight, SIZE, Inks.INK),
+                    i == 0 ? Element.ALIGN_LEFT : Element.ALIGN_RIGHT));
+        }
+    }
+
+    private Paragraph line(String words, Weight weight) throws MissingGlyph {
+        Paragraph line = new Paragraph(fonts.chunk(words, weight, SIZE, Inks.INK));
+        line.setLeading(SIZE * 1.25f);
+        line.setSpacingAfter(2);
+        return line;
+    }
+
+    private static String clock(double seconds) {
+        return seconds < 1 ? "" : Lengths.clock(java.time.Duration.ofSeconds(Math.round(seconds)));
+    }
+}
