@@ -17,6 +17,7 @@ import app.kehre.core.finding.Fact;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.finding.Place;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SetAside;
 import app.kehre.core.timeline.SideTotals;
@@ -122,7 +123,7 @@ public record Assessment(Timeline timeline, Effort effort, List<SideTotals> side
         if (findings.stream().anyMatch(finding -> finding.key() == CheckKey.UNJUDGED)) {
             return "This class could not be judged.";
         }
-        if (plan().lines().findAny().isEmpty()) {
+        if (plan().lines().allMatch(line -> line instanceof Pause)) {
             return "Empty so far: add a first segment and its lines, or let Kehre draft the class.";
         }
         SlotFit fit = timeline.fit();

@@ -28,8 +28,10 @@ public record Tally(Map<Use, Duration> lengths, Duration explainOver, Duration l
         EXPLAINING("explaining"),
         /** Set-up, transitions, changing side. */
         CHANGEOVER("changeover"),
-        /** Rests, pauses and talk. */
-        REST("rest");
+        /** Rests and pauses. */
+        REST("rest"),
+        /** Welcome, thanks: the instructor speaks and nobody works. */
+        TALK("talk");
 
         private final String words;
 
@@ -48,7 +50,8 @@ public record Tally(Map<Use, Duration> lengths, Duration explainOver, Duration l
                 case WORK, HOLD -> WORK;
                 case EXPLAIN -> EXPLAINING;
                 case SET_UP, TRANSITION, SIDE_CHANGE -> CHANGEOVER;
-                case REST, PAUSE, TALK -> REST;
+                case REST, PAUSE -> REST;
+                case TALK -> TALK;
             };
         }
     }

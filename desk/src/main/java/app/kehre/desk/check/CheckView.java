@@ -54,7 +54,7 @@ public final class CheckView extends VBox {
     public CheckView(FindingsViewModel model, ObjectProperty<Palette> palette, Runnable save) {
         this.model = model;
         climb = new ClimbView(model.assessment().get().effort(), palette, readBar::show, this::follow);
-        findings = new FindingsPane(model);
+        findings = new FindingsPane(model, 2);
         getStyleClass().add("check");
         setPadding(new Insets(14, 22, 8, 22));
         setSpacing(6);

@@ -32,10 +32,8 @@ import app.kehre.desk.look.Tips;
  */
 final class FindingRow extends HBox {
 
-    /** So many ways are shown at first. */
-    private static final int FEW = 2;
-
     private final FindingsViewModel model;
+    private final int few;
     private final Region sign = new Region();
     private final Label what = Words.wrapped("", "medium");
     private final Label severity = Words.plain("", "soft");
@@ -51,9 +49,15 @@ final class FindingRow extends HBox {
     /** The place that is shown next. */
     private int next;
 
-    FindingRow(FindingsViewModel model) {
+    /**
+     * Makes a row that shows nothing yet.
+     *
+     * @param few so many ways to mend it are shown at first
+     */
+    FindingRow(FindingsViewModel model, int few) {
         super(8);
         this.model = model;
+        this.few = few;
         setMinHeight(USE_PREF_SIZE);
         mends.setMinWidth(0);
         fit = link("Make it fit", model::propose);
@@ -64,8 +68,8 @@ final class FindingRow extends HBox {
         reason.setPromptText("Why does it stay? Enter sets it aside.");
         reason.getStyleClass().add("aside-reason");
         reason.setOnAction(_ -> setAside());
-        FlowPane links = new FlowPane(8, 0, severity,
-                show,
+        hide(moreWays);
+        FlowPane links = new FlowPane(8, 0, severity, moreWays, show,
                 link("Why", () -> toggle(why)), fit, asideLink());
         links.setAlignment(Pos.CENTER_LEFT);
         links.setMinWidth(0);
@@ -175,23 +179,19 @@ final class FindingRow extends HBox {
     /** Shows the ways, of many only the first; the effects of all are known. */
     void showWays(List<FindingsViewModel.Previewed> now) {
         ways = now;
-        int few = allWays || now.size() <= FEW + 1 ? now.size() : FEW;
+        int seen = allWays ? now.size() : Math.min(few, now.size());
         List<Node> buttons = mends.getChildren();
-        buttons.remove(moreWays);
-        if (buttons.size() > few) {
-            buttons.subList(few, buttons.size()).clear();
+        if (buttons.size() > seen) {
+            buttons.subList(seen, buttons.size()).clear();
         }
-        for (int i = 0; i < few; i++) {
+        for (int i = 0; i < seen; i++) {
             if (i == buttons.size()) {
                 buttons.add(new WayButton());
             }
             ((WayButton) buttons.get(i)).show(now.get(i));
         }
-        if (few < now.size()) {
-            moreWays.setText("%d more ways".formatted(now.size() - few));
-            moreWays.setVisible(true);
-            buttons.add(moreWays);
-        }
+        moreWays.setText(now.size() - seen == 1 ? "1 more way" : "%d more ways".formatted(now.size() - seen));
+        there(moreWays, seen < now.size());
     }
 
     private void showAllWays() {

@@ -49,8 +49,12 @@ public final class FindingsPane extends ScrollPane {
     private List<String> shownWords = List.of();
     private final Set<Severity> hidden = EnumSet.noneOf(Severity.class);
 
-    /** Makes a pane that is empty until it is shown. */
-    public FindingsPane(FindingsViewModel model) {
+    /**
+     * Makes a pane that is empty until it is shown.
+     *
+     * @param few so many ways to mend a finding are shown at first
+     */
+    public FindingsPane(FindingsViewModel model, int few) {
         this.model = model;
         setId("findings");
         setContent(content);
@@ -63,7 +67,7 @@ public final class FindingsPane extends ScrollPane {
         }
         bar.getChildren().setAll(filters.values());
         bar.setMinWidth(0);
-        rows = Stream.generate(() -> new FindingRow(model)).limit(SHOWN).toList();
+        rows = Stream.generate(() -> new FindingRow(model, few)).limit(SHOWN).toList();
         fit.setId("fit-group");
         fit.setOnAction(_ -> model.askProposals(this::showProposals));
         Tips.say(fit, "Makes the plan fit this group; you tick what you want");

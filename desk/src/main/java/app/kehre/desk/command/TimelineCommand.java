@@ -17,7 +17,7 @@ import app.kehre.formats.timeline.TimelineTable;
 @Command(name = "timeline", mixinStandardHelpOptions = true, description = {
         "Prints the timeline of a class, one row a span.",
         "The columns of the CSV: start_ms,end_ms,line,segment,item,phase,exercise,round,set,interval,rung,stage,side,unit,amount,count.",
-        "By line: line,segment,item,exercise,dose,work_ms,explaining_ms,changeover_ms,rest_ms,lost_ms,total_ms."})
+        "By line: line,segment,item,exercise,dose,work_ms,explaining_ms,changeover_ms,rest_ms,talk_ms,lost_ms,total_ms."})
 final class TimelineCommand implements Callable<Integer> {
 
     @Parameters(paramLabel = "PLAN", description = "A plan, NAME.kehre.json.")

@@ -36,8 +36,8 @@ final class EffortPainter {
 
     void paint(Effort effort, int firstRow, int lastRow) {
         for (int row = firstRow; row <= lastRow; row++) {
-            int from = row * (int) SwitchbackGeometry.ROW.toSeconds();
-            int to = Math.min(effort.main().seconds() - 1, from + (int) SwitchbackGeometry.ROW.toSeconds());
+            int from = row * (int) where.rowSeconds();
+            int to = Math.min(effort.main().seconds() - 1, from + (int) where.rowSeconds());
             if (to > from) {
                 paintBand(effort, row, from, to);
                 paintLine(effort, row, from, to);
@@ -102,7 +102,7 @@ final class EffortPainter {
             if (piece.demand().kind() == Demand.Kind.STRENGTH) {
                 int to = Math.min(effort.main().seconds() - 1, piece.to());
                 for (double at = Math.ceil(piece.from() / apart) * apart; at < to; at += apart) {
-                    int row = (int) (at / SwitchbackGeometry.ROW.toSeconds());
+                    int row = (int) (at / where.rowSeconds());
                     if (row >= firstRow && row <= lastRow) {
                         hatch(effort, at, row);
                     }

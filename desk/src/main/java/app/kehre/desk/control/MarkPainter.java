@@ -36,14 +36,14 @@ final class MarkPainter {
     void paint(SwitchbackScene scene) {
         paintMarks(scene);
         paintSlotEnd(scene);
-        scene.now().filter(moment -> SwitchbackGeometry.rowOf(moment) >= first).ifPresent(this::paintNow);
+        scene.now().filter(moment -> where.rowOf(moment) >= first).ifPresent(this::paintNow);
     }
 
     private void paintMarks(SwitchbackScene scene) {
         double until = 0;
         int inRow = -1;
         for (Mark mark : scene.marks()) {
-            int row = SwitchbackGeometry.rowOf(mark.at());
+            int row = where.rowOf(mark.at());
             if (row < first || row > last) {
                 continue;
             }
@@ -93,7 +93,7 @@ final class MarkPainter {
     private void paintSlotEnd(SwitchbackScene scene) {
         Duration slot = scene.timeline().plan().brief().slot();
         Duration total = scene.timeline().total();
-        int row = SwitchbackGeometry.rowOf(slot.minusNanos(1));
+        int row = where.rowOf(slot.minusNanos(1));
         if (row < first || row > last) {
             return;
         }
@@ -127,7 +127,7 @@ final class MarkPainter {
     }
 
     private void paintNow(Duration moment) {
-        int row = SwitchbackGeometry.rowOf(moment);
+        int row = where.rowOf(moment);
         double x = where.x(moment, row);
         double top = where.blockTop(row);
         pen.setFill(palette.mark());

@@ -14,12 +14,11 @@ import app.kehre.core.timeline.Stretch;
  * @param row the height of a row
  * @param firstRow the row that is drawn first
  * @param strip the room above the blocks for the effort line; 0 without
+ * @param minutes that a row lasts
  */
-record SwitchbackGeometry(double width, double row, int firstRow, double strip) {
+record SwitchbackGeometry(double width, double row, int firstRow, double strip, int minutes) {
 
-    /** The length of a row. */
-    static final Duration ROW = Duration.ofMinutes(10);
-    private static final double SECONDS = 600;
+    private static final double SECONDS = 60;
     private static final double NANOS = 1e9;
     /** Room for the minutes on the left and the hairpin beside them. */
     static final double LEFT = 62;
@@ -31,13 +30,29 @@ record SwitchbackGeometry(double width, double row, int firstRow, double strip) 
     /** A part of a stretch that lies in one row. */
     record Piece(int row, double x, double width, boolean first) {}
 
-    static int rowOf(Duration moment) {
-        return (int) (moment.getSeconds() / (long) SECONDS);
+    /** Returns in which row a moment lies when a row lasts so many minutes. */
+    static int rowOf(Duration moment, int minutes) {
+        return (int) (moment.toMinutes() / minutes);
+    }
+
+    /** Returns in which row a moment lies. */
+    int rowOf(Duration moment) {
+        return rowOf(moment, minutes);
+    }
+
+    /** Returns how long a row lasts, in seconds. */
+    double rowSeconds() {
+        return minutes * SECONDS;
+    }
+
+    /** Returns how long a row lasts. */
+    Duration length() {
+        return Duration.ofMinutes(minutes);
     }
 
     /** Returns the same drawing from another row on. */
     SwitchbackGeometry from(int other) {
-        return new SwitchbackGeometry(width, row, other, strip);
+        return new SwitchbackGeometry(width, row, other, strip, minutes);
     }
 
     double roadWidth() {
@@ -50,7 +65,7 @@ record SwitchbackGeometry(double width, double row, int firstRow, double strip) 
 
     /** Returns where a moment lies, in seconds from the start of the class. */
     double x(double seconds, int inRow) {
-        return LEFT + roadWidth() * (seconds / SECONDS - inRow);
+        return LEFT + roadWidth() * (seconds / rowSeconds() - inRow);
     }
 
     double top(int inRow) {
@@ -81,6 +96,6 @@ record SwitchbackGeometry(double width, double row, int firstRow, double strip) 
         boolean onBlock = y >= blockTop(inRow) - strip && y <= blockTop(inRow) + BLOCK;
         return part < 0 || part >= 1 || !onBlock
                 ? Optional.empty()
-                : Optional.of(ROW.multipliedBy(inRow).plusNanos((long) (part * ROW.toNanos())));
+                : Optional.of(length().multipliedBy(inRow).plusNanos((long) (part * length().toNanos())));
     }
 }

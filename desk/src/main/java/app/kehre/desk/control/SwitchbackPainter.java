@@ -11,6 +11,7 @@ import javafx.scene.text.TextAlignment;
 
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.timeline.Block;
+import app.kehre.core.timeline.Ghost;
 import app.kehre.core.timeline.Span;
 import app.kehre.core.timeline.Stretch;
 import app.kehre.desk.look.Palette;
@@ -20,7 +21,6 @@ import app.kehre.formats.font.Weight;
 /** Draws a switchback. */
 final class SwitchbackPainter {
 
-    private static final int MINUTES = 10;
     private static final double GAP = 1.4;
     private static final double NARROW = 44;
     private static final double OVER = 2.5;
@@ -51,6 +51,7 @@ final class SwitchbackPainter {
                 paintHairpin(row);
             }
         }
+        scene.ghosts().forEach(this::paintGhost);
         List<Block> seen = scene.blocks().stream().filter(this::seen).toList();
         for (Block block : seen) {
             paintGround(scene, block);
@@ -60,6 +61,8 @@ final class SwitchbackPainter {
             paintBlock(scene, block, focused);
         }
         paintCircuits(scene);
+        pen.setFill(palette.mark());
+        scene.overlong().forEach(over -> fill(over, SwitchbackGeometry.BLOCK + 1, 2.5));
         scene.over().effort().ifPresent(
                 effort -> new EffortPainter(pen, palette, where).paint(effort, first, last));
         scene.over().lit().forEach(this::paintLit);
@@ -71,14 +74,35 @@ final class SwitchbackPainter {
         pen.setFont(minutes);
         pen.setFill(palette.soft());
         pen.setTextAlign(TextAlignment.LEFT);
-        pen.fillText(row * MINUTES + ":00", 0, top + SwitchbackGeometry.BLOCK / 2);
+        pen.fillText(row * where.minutes() + ":00", 0, top + SwitchbackGeometry.BLOCK / 2);
         pen.setStroke(palette.faint());
         pen.setLineWidth(1);
-        for (int minute = 0; minute <= MINUTES; minute++) {
-            double x = Math.round(where.x(SwitchbackGeometry.ROW.multipliedBy(row).plusMinutes(minute), row))
+        for (int minute = 0; minute <= where.minutes(); minute++) {
+            double x = Math.round(where.x(where.length().multipliedBy(row).plusMinutes(minute), row))
                     + 0.5;
             pen.strokeLine(x, top - 4, x, top + SwitchbackGeometry.BLOCK + 5);
         }
+    }
+
+    /** What is meant and not there yet: a pale block with a dashed edge. */
+    private void paintGhost(Ghost ghost) {
+        Palette.Tint tint = palette.tint(ghost.segment().role());
+        List<SwitchbackGeometry.Piece> pieces = where.pieces(ghost.stretch()).stream()
+                .filter(piece -> piece.row() >= first && piece.row() <= last).toList();
+        for (SwitchbackGeometry.Piece piece : pieces) {
+            double x = piece.x() + GAP / 2 + 0.5;
+            double y = where.blockTop(piece.row()) + 0.5;
+            double width = Math.max(1, piece.width() - GAP - 1);
+            pen.setFill(tint.ground().deriveColor(0, 1, 1, 0.3));
+            pen.fillRoundRect(x, y, width, SwitchbackGeometry.BLOCK - 1, 5, 5);
+            pen.setStroke(palette.soft());
+            pen.setLineWidth(1);
+            pen.setLineDashes(3, 3);
+            pen.strokeRoundRect(x, y, width, SwitchbackGeometry.BLOCK - 1, 5, 5);
+            pen.setLineDashes();
+        }
+        pieces.stream().max(Comparator.comparingDouble(SwitchbackGeometry.Piece::width))
+                .ifPresent(widest -> paintName(widest, ghost.words(), "", palette.ink()));
     }
 
     private void paintHairpin(int row) {
@@ -101,8 +125,8 @@ final class SwitchbackPainter {
     }
 
     private boolean seen(Block block) {
-        return SwitchbackGeometry.rowOf(block.stretch().start()) <= last
-                && SwitchbackGeometry.rowOf(block.stretch().end()) >= first;
+        return where.rowOf(block.stretch().start()) <= last
+                && where.rowOf(block.stretch().end()) >= first;
     }
 
     private void paintBlock(SwitchbackScene scene, Block block, boolean focused) {

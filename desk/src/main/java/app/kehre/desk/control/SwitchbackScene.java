@@ -13,9 +13,11 @@ import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Block;
+import app.kehre.core.timeline.Ghost;
 import app.kehre.core.timeline.Mark;
 import app.kehre.core.timeline.Phase;
 import app.kehre.core.timeline.Span;
+import app.kehre.core.timeline.Stretch;
 import app.kehre.core.timeline.Tally;
 import app.kehre.core.timeline.Timeline;
 
@@ -26,14 +28,25 @@ import app.kehre.core.timeline.Timeline;
  * @param blocks its pieces
  * @param marks what the group has to change
  * @param selected the selected line, if there is one
- * @param now the moment that is marked, when it is followed
- * @param most the most rows to show
+ * @param view how much of it is seen
  * @param filter the uses of the time that are shown in full colour; none for all
  * @param over what is drawn over the road
  * @param index the lines and roles by their numbers, found once
  */
 record SwitchbackScene(Timeline timeline, List<Block> blocks, List<Mark> marks, Optional<EntryId> selected,
-        Optional<Duration> now, int most, Set<Tally.Use> filter, Overlay over, Index index) {
+        View view, Set<Tally.Use> filter, Overlay over, Index index) {
+
+    /** How long a row lasts unless somebody zooms, in minutes. */
+    static final int USUAL = 10;
+
+    /**
+     * How much of a road is seen.
+     *
+     * @param now the moment that is marked, when it is followed
+     * @param most the most rows to show
+     * @param minutes that a row lasts
+     */
+    record View(Optional<Duration> now, int most, int minutes) {}
 
     /**
      * What is asked for by number at each stroke of the brush.
@@ -50,8 +63,8 @@ record SwitchbackScene(Timeline timeline, List<Block> blocks, List<Mark> marks, 
 
     static SwitchbackScene of(Timeline timeline) {
         return new SwitchbackScene(timeline, Block.of(timeline), timeline.marks(), Optional.empty(),
-                Optional.empty(),
-                Integer.MAX_VALUE, Set.of(), Overlay.NONE, Index.of(timeline));
+                new View(Optional.empty(), Integer.MAX_VALUE, USUAL), Set.of(), Overlay.NONE,
+                Index.of(timeline));
     }
 
     private static Map<EntryId, Entry> lines(Timeline timeline) {
@@ -72,32 +85,54 @@ record SwitchbackScene(Timeline timeline, List<Block> blocks, List<Mark> marks, 
     }
 
     SwitchbackScene with(Timeline other) {
-        return new SwitchbackScene(other, Block.of(other), other.marks(), selected, now, most, filter, over,
+        return new SwitchbackScene(other, Block.of(other), other.marks(), selected, view, filter, over,
                 Index.of(other));
     }
 
     SwitchbackScene withSelected(Optional<EntryId> entryId) {
-        return new SwitchbackScene(timeline, blocks, marks, entryId, now, most, filter, over, index);
+        return new SwitchbackScene(timeline, blocks, marks, entryId, view, filter, over, index);
     }
 
     SwitchbackScene following(Duration moment, int rows) {
-        return new SwitchbackScene(timeline, blocks, marks, selected, Optional.of(moment), rows, filter,
+        return new SwitchbackScene(timeline, blocks, marks, selected,
+                new View(Optional.of(moment), rows, view.minutes()), filter,
                 over, index);
     }
 
     SwitchbackScene withFilter(Set<Tally.Use> uses) {
-        return new SwitchbackScene(timeline, blocks, marks, selected, now, most, Set.copyOf(uses), over,
+        return new SwitchbackScene(timeline, blocks, marks, selected, view, Set.copyOf(uses), over,
                 index);
     }
 
     SwitchbackScene with(Overlay other) {
-        return new SwitchbackScene(timeline, blocks, marks, selected, now, most, filter, other, index);
+        return new SwitchbackScene(timeline, blocks, marks, selected, view, filter, other, index);
+    }
+
+    /** Returns the road with rows of so many minutes. */
+    SwitchbackScene zoomed(int minutes) {
+        return new SwitchbackScene(timeline, blocks, marks, selected,
+                new View(view.now(), view.most(), minutes), filter, over, index);
+    }
+
+    /** Returns the moment that is marked, when it is followed. */
+    Optional<Duration> now() {
+        return view.now();
+    }
+
+    /** Returns the time that is meant and not filled; none while a class is taught. */
+    List<Ghost> ghosts() {
+        return view.now().isPresent() ? List.of() : Ghost.of(timeline);
+    }
+
+    /** Returns the stretches by which segments are well over their targets; none while a class is taught. */
+    List<Stretch> overlong() {
+        return view.now().isPresent() ? List.of() : Ghost.over(timeline);
     }
 
     /** Returns whether a block is the selected entry; of a build-up that is being taught, only the stage of now. */
     boolean selects(Block block) {
         boolean taught = block.stage() == 0
-                || now.map(moment -> !moment.minus(block.stretch().start()).isNegative()
+                || view.now().map(moment -> !moment.minus(block.stretch().start()).isNegative()
                         && moment.compareTo(block.stretch().end()) < 0).orElse(true);
         return selected.filter(block.entry()::equals).isPresent() && taught;
     }
@@ -130,18 +165,21 @@ record SwitchbackScene(Timeline timeline, List<Block> blocks, List<Mark> marks, 
 
     /** Returns the row that is drawn first. */
     int firstRow() {
-        int last = Math.max(0, allRows() - most);
-        return now.map(moment -> Math.min(SwitchbackGeometry.rowOf(moment), last)).orElse(0);
+        int last = Math.max(0, allRows() - view.most());
+        return view.now().map(moment -> Math.min(SwitchbackGeometry.rowOf(moment, view.minutes()), last))
+                .orElse(0);
     }
 
     /** Returns how many rows are drawn. */
     int rows() {
-        return Math.min(most, allRows());
+        return Math.min(view.most(), allRows());
     }
 
     private int allRows() {
         Duration slot = timeline.plan().brief().slot();
-        Duration longest = timeline.total().compareTo(slot) > 0 ? timeline.total() : slot;
-        return SwitchbackGeometry.rowOf(longest.minusNanos(1)) + 1;
+        List<Ghost> ghosts = ghosts();
+        Duration end = ghosts.isEmpty() ? timeline.total() : ghosts.getLast().stretch().end();
+        Duration longest = end.compareTo(slot) > 0 ? end : slot;
+        return SwitchbackGeometry.rowOf(longest.minusNanos(1), view.minutes()) + 1;
     }
 }

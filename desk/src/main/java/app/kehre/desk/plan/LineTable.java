@@ -33,6 +33,13 @@ final class LineTable extends TableView<Line> {
     private final TableColumn<Line, Row> note;
     private final LineActions actions;
     private final Label empty = new Label();
+    /** What the start, the length and a scroll bar take. */
+    private static final double FIXED = 54 + 56 + 16;
+    /** The shares of the rest; the note has what is left. */
+    private static final double NAME = 0.24;
+    private static final double DOSE = 0.34;
+    private static final double LOAD = 0.14;
+
     private boolean showing;
 
     LineTable(PlanViewModel model, ChoosingViewModel choosing) {
@@ -42,7 +49,8 @@ final class LineTable extends TableView<Line> {
         getStyleClass().add("lines");
         setEditable(true);
         setFixedCellSize(33);
-        setColumnResizePolicy(CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
+        setColumnResizePolicy(UNCONSTRAINED_RESIZE_POLICY);
+        widthProperty().addListener(_ -> share());
         TableColumn<Line, Row> start = plain("start", 54, row -> new RowCell.Shown(row.start(), "soft"));
         name = plain("exercise", 164, row -> new RowCell.Shown(row.entry().name(), "line-name"));
         name.setEditable(true);
@@ -61,10 +69,6 @@ final class LineTable extends TableView<Line> {
             fixed.setMinWidth(fixed.getPrefWidth());
             fixed.setMaxWidth(fixed.getPrefWidth());
         }
-        note.setMaxWidth(Double.MAX_VALUE);
-        dose.setMinWidth(180);
-        name.setMinWidth(118);
-        load.setMinWidth(76);
         empty.setWrapText(true);
         empty.setTextAlignment(TextAlignment.CENTER);
         setPlaceholder(empty);
@@ -78,6 +82,15 @@ final class LineTable extends TableView<Line> {
             }
         });
         addEventFilter(KeyEvent.KEY_PRESSED, this::onKey);
+    }
+
+    /** Shares the width among the columns, so that none lies outside. */
+    private void share() {
+        double room = Math.max(0, getWidth() - FIXED);
+        name.setPrefWidth(room * NAME);
+        dose.setPrefWidth(room * DOSE);
+        load.setPrefWidth(room * LOAD);
+        note.setPrefWidth(Math.floor(room * (1 - NAME - DOSE - LOAD)));
     }
 
     /** Shows the lines of the selected segment and marks the selected one. */
@@ -157,7 +170,7 @@ final class LineTable extends TableView<Line> {
     private TableColumn<Line, Row> plain(String title, double width, Function<Row, RowCell.Shown> show) {
         TableColumn<Line, Row> column = new TableColumn<>(title);
         column.setPrefWidth(width);
-        column.setMinWidth(Math.min(width, 60));
+        column.setMinWidth(Math.min(width, 54));
         column.setSortable(false);
         column.setReorderable(false);
         column.setEditable(false);

@@ -1,14 +1,18 @@
 package app.kehre.desk.plan;
 
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
-import javafx.beans.binding.Bindings;
+import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.geometry.Insets;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -29,10 +33,11 @@ public final class PlanView extends VBox {
 
     /** So much of a segment's name stands in the prompt. */
     private static final int PROMPTED = 24;
-    private static final double CARD_SHARE = 0.29;
-    private static final double LEAST_CARD = 250;
-    private static final double MOST_CARD = 380;
-    private static final double LEAST_LOWER = 230;
+    private static final double LEAST_LOWER = 210;
+    /** By how many steps a key makes the rows of the road longer. */
+    private static final Map<KeyCode, Integer> ZOOMS = Map.of(KeyCode.PLUS, -1, KeyCode.EQUALS, -1,
+            KeyCode.ADD,
+            -1, KeyCode.MINUS, 1, KeyCode.SUBTRACT, 1);
 
     private final PlanViewModel model;
     private final ObjectProperty<Palette> palette;
@@ -46,6 +51,8 @@ public final class PlanView extends VBox {
     /** Why what is typed cannot be added, beneath it. */
     private final Label problem = Words.plain("", "soft");
     private final SidePane side;
+    private final VBox main = new VBox(7);
+    private final SideFrame frame;
     private final ChoosingViewModel choosing;
     private final TallyBar tally;
     private final Label verdict = Words.plain("", "verdict");
@@ -68,13 +75,18 @@ public final class PlanView extends VBox {
         roadScroll = new ScrollPane(road);
         head = new SegmentHead(model);
         lines = new LineTable(model, choosing);
-        side = new SidePane(choosing, palette);
+        side = new SidePane(choosing, palette, () -> frame().open(), () -> frame().close());
+        frame = new SideFrame(main, side.bar(), side);
         tally = new TallyBar(road::filter, () -> model.showPace().set(true));
         add = new ChoiceField<>(model.choices()::addables, PlanView::choiceWords, this::take,
                 this::focusLines);
         lay(teach);
         bind();
         showAll();
+    }
+
+    private SideFrame frame() {
+        return frame;
     }
 
     private void lay(Button teach) {
@@ -91,8 +103,7 @@ public final class PlanView extends VBox {
         roadScroll.setFocusTraversable(false);
         roadScroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         roadScroll.setMinHeight(110);
-        roadScroll.prefHeightProperty().bind(Bindings.createDoubleBinding(() -> road.prefHeight(-1) + 2,
-                model.open().settled()));
+        roadScroll.setPrefHeight(road.prefHeight(-1) + 2);
         road.heightProperty().addListener(_ -> revealSelected());
         road.heightProperty().addListener(_ -> seeRoad());
         roadScroll.vvalueProperty().addListener(_ -> seeRoad());
@@ -103,22 +114,18 @@ public final class PlanView extends VBox {
         problem.setId("add-problem");
         problem.managedProperty().bind(problem.textProperty().isNotEmpty());
         add.textProperty().addListener((_, _, typed) -> problem.setText(model.choices().problem(typed)));
-        VBox left = new VBox(4, head, lines, add, problem);
+        VBox lower = new VBox(4, head, lines, add, problem);
         VBox.setVgrow(lines, Priority.ALWAYS);
         lines.setMinHeight(100);
-        HBox.setHgrow(left, Priority.ALWAYS);
-        left.setMinWidth(420);
-        side.prefWidthProperty().bind(Bindings.createDoubleBinding(
-                () -> Math.clamp(getWidth() * CARD_SHARE, LEAST_CARD, MOST_CARD), widthProperty()));
-        side.setMinWidth(USE_PREF_SIZE);
-        HBox lower = new HBox(16, left, side);
         lower.setMinHeight(LEAST_LOWER);
         lower.setPrefHeight(LEAST_LOWER);
         VBox.setVgrow(lower, Priority.ALWAYS);
+        main.getChildren().setAll(segments, tally, roadScroll, lower);
+        VBox.setVgrow(frame, Priority.ALWAYS);
         setSpacing(7);
         verdict.setId("verdict");
         verdict.setMinWidth(0);
-        getChildren().setAll(top, verdict, segments, tally, roadScroll, lower);
+        getChildren().setAll(top, verdict, frame);
     }
 
     private void bind() {
@@ -146,6 +153,17 @@ public final class PlanView extends VBox {
             lines.onKey(event);
         });
         addEventFilter(KeyEvent.KEY_PRESSED, this::onKey);
+        roadScroll.addEventFilter(ScrollEvent.SCROLL, event -> {
+            if (event.isShortcutDown()) {
+                zoom(event.getDeltaY() > 0 ? -1 : 1);
+                event.consume();
+            }
+        });
+    }
+
+    /** Returns how wide the side is where it stands beside the class, in pixels. */
+    public DoubleProperty sideWidth() {
+        return frame.sideWidth();
     }
 
     /** Puts the typing mark where something can be added. */
@@ -173,7 +191,22 @@ public final class PlanView extends VBox {
         lines.requestFocus();
     }
 
+    private void zoom(int steps) {
+        road.zoom(steps);
+        roadScroll.setPrefHeight(road.prefHeight(-1) + 2);
+        revealSelected();
+    }
+
     private void onKey(KeyEvent event) {
+        boolean typing = event.getTarget() instanceof TextInputControl;
+        if (event.getCode() == KeyCode.ESCAPE && !typing && frame.close()) {
+            lines.requestFocus();
+            event.consume();
+        }
+        if (event.isShortcutDown() && ZOOMS.containsKey(event.getCode())) {
+            zoom(Objects.requireNonNull(ZOOMS.get(event.getCode())));
+            event.consume();
+        }
         boolean sideways = event.getCode() == KeyCode.LEFT || event.getCode() == KeyCode.RIGHT;
         if (sideways && event.isShortcutDown() && event.isAltDown()) {
             model.moveSegment(event.getCode() == KeyCode.LEFT ? -1 : 1);
@@ -217,6 +250,7 @@ public final class PlanView extends VBox {
 
     /** What stays as it is while somebody types; the times come after it, with every class that is shown. */
     private void showLines() {
+        roadScroll.setPrefHeight(road.prefHeight(-1) + 2);
         lines.show();
         brief.showMenus(model.plan());
         add.setDisable(model.selectedSegment().isEmpty());

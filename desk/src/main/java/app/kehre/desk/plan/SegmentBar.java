@@ -21,7 +21,7 @@ import app.kehre.core.value.Lengths;
 import app.kehre.desk.look.Palette;
 import app.kehre.desk.look.Tips;
 
-/** The segments side by side, as wide as they are long, each with its minutes against its target. */
+/** The segments side by side, as wide as they are long (an empty one, as it shall be), each with its minutes against its target. */
 final class SegmentBar extends Pane {
 
     private static final double NARROWEST = 82;
@@ -97,11 +97,14 @@ final class SegmentBar extends Pane {
         void show(Timeline timeline, Segment now) {
             Optional<SlotFit> fit = timeline.fit(now);
             length.setText(now.leftOut() ? "left out" : Lengths.clock(timeline.ofSegment(segment).shown()));
-            length.pseudoClassStateChanged(WELL_OFF, fit.map(SlotFit::wellOff).orElse(false));
+            length.pseudoClassStateChanged(WELL_OFF,
+                    !now.entries().isEmpty() && fit.map(SlotFit::wellOff).orElse(false));
             target.setText(fit.map(each -> "of " + Lengths.clock(each.slot())).orElse(""));
             setOpacity(now.leftOut() ? 0.45 : 1);
             setSelected(model.segment().get().filter(segment::equals).isPresent());
-            millis = timeline.ofSegment(segment).length().toMillis();
+            millis = now.entries().isEmpty()
+                    ? now.target().toMillis()
+                    : timeline.ofSegment(segment).length().toMillis();
             String tip = tip(timeline, now);
             Tips.say(this, tip);
             setAccessibleText(tip);

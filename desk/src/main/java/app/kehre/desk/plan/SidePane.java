@@ -3,28 +3,30 @@ package app.kehre.desk.plan;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Objects;
+import java.util.function.BooleanSupplier;
 import javafx.beans.property.ObjectProperty;
 import javafx.scene.Node;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
-import javafx.scene.layout.VBox;
 
 import app.kehre.desk.check.FindingsPane;
 import app.kehre.desk.check.LedgerPane;
+import app.kehre.desk.control.WhenSeen;
 import app.kehre.desk.look.Palette;
 import app.kehre.desk.look.Tips;
 import app.kehre.desk.plan.ChoosingViewModel.Side;
 import app.kehre.desk.proposals.ProposalsPane;
 
-/** The side of the lines: the selected line, suggestions, swaps, findings. One of them is shown. */
-final class SidePane extends VBox {
+/** The side of the class: the selected line, suggestions, swaps, findings. One of them is shown, under its heads. */
+final class SidePane extends StackPane {
 
     private final ChoosingViewModel model;
     private final Map<Side, ToggleButton> heads = new EnumMap<>(Side.class);
-    private final StackPane stage = new StackPane();
+    private final FlowPane bar = new FlowPane(2, 0);
+    private final Runnable asked;
+    private final BooleanSupplier dismissed;
     private final LineCard card;
     private final SuggestPane suggest;
     private final SwapPane swap;
@@ -32,28 +34,38 @@ final class SidePane extends VBox {
     private final LedgerPane ledger;
     private final ProposalsPane proposals;
 
-    SidePane(ChoosingViewModel model, ObjectProperty<Palette> palette) {
+    /**
+     * Makes the side.
+     *
+     * @param asked told when somebody asks for what is shown, by a head or by keys
+     * @param dismissed told when the head of what is shown is pressed again; whether it went away
+     */
+    SidePane(ChoosingViewModel model, ObjectProperty<Palette> palette, Runnable asked,
+            BooleanSupplier dismissed) {
         this.model = model;
+        this.asked = asked;
+        this.dismissed = dismissed;
         card = new LineCard(model.plan(), palette);
         suggest = new SuggestPane(model);
         swap = new SwapPane(model);
-        findings = new FindingsPane(model.findings());
+        findings = new FindingsPane(model.findings(), 1);
         ledger = new LedgerPane(model.findings());
         proposals = new ProposalsPane(model.proposals(), palette, model.plan()::selectedSegment);
         getStyleClass().add("side");
-        FlowPane bar = new FlowPane(2, 0);
         bar.getStyleClass().add("side-heads");
         ToggleGroup group = new ToggleGroup();
         for (Side side : Side.values()) {
             bar.getChildren().add(head(side, group));
         }
-        VBox.setVgrow(stage, Priority.ALWAYS);
-        stage.setMinHeight(0);
-        getChildren().setAll(bar, stage);
-        setSpacing(6);
+        WhenSeen seen = new WhenSeen(this, this::showJudged);
         model.side().addListener((_, _, side) -> show(side));
-        model.findings().assessment().addListener(_ -> showJudged());
+        model.findings().assessment().addListener(_ -> seen.run());
         show(model.side().get());
+    }
+
+    /** Returns the heads, by which one goes from one side to the other. */
+    FlowPane bar() {
+        return bar;
     }
 
     private ToggleButton head(Side side, ToggleGroup group) {
@@ -65,8 +77,9 @@ final class SidePane extends VBox {
         Tips.say(head, "Alt+" + (side.ordinal() + 1));
         head.setOnAction(_ -> {
             head.setSelected(true);
-            model.side().set(side);
-            focusContent();
+            if (model.side().get() != side || !dismissed.getAsBoolean()) {
+                go(side);
+            }
         });
         heads.put(side, head);
         return head;
@@ -82,7 +95,7 @@ final class SidePane extends VBox {
             case LEDGER -> ledger;
             case PROPOSE -> proposals;
         };
-        stage.getChildren().setAll(content);
+        getChildren().setAll(content);
         if (side != Side.PROPOSE) {
             model.proposals().drop();
         }
@@ -125,6 +138,7 @@ final class SidePane extends VBox {
     /** Goes to one of the sides, and puts the keyboard there. */
     void go(Side side) {
         model.side().set(side);
+        asked.run();
         focusContent();
     }
 

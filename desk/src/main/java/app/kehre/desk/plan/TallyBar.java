@@ -82,8 +82,12 @@ final class TallyBar extends HBox {
     /** Shows where the time of the class goes, and beside it that of a segment. */
     void show(Timeline timeline, Optional<Segment> selected) {
         Tally tally = Tally.of(timeline, Optional.empty());
-        buttons.forEach((use, button) -> button
-                .setText("%s %s".formatted(use.words(), Lengths.clock(tally.of(use)))));
+        buttons.forEach((use, button) -> {
+            button.setText("%s %s".formatted(use.words(), Lengths.clock(tally.of(use))));
+            boolean there = tally.of(use).isPositive() || button.isSelected();
+            button.setVisible(there);
+            button.setManaged(there);
+        });
         Optional<Segment> shown = selected.flatMap(each -> timeline.plan().findSegment(each.id()));
         segment.setText(shown.map(each -> "%s: work %s".formatted(each.name(), Lengths.clock(
                 Tally.of(timeline, Optional.of(each.id())).of(Tally.Use.WORK)))).orElse(""));

@@ -18,6 +18,8 @@ public final class AppWindow {
     private static final double LEAST_WIDTH = 900;
     private static final double LEAST_HEIGHT = 600;
     private static final double FARTHEST = 20_000;
+    private static final double LEAST_SIDE = 280;
+    private static final double MOST_SIDE = 480;
 
     private final Stage stage;
     private final OpenPlan open;
@@ -65,6 +67,7 @@ public final class AppWindow {
             stage.setY(y);
         }
         content.dress(settings.text("theme", "light").equals("dark") ? Theme.DARK : Theme.LIGHT);
+        content.sideWidth().set(settings.number("side", LEAST_SIDE, MOST_SIDE, content.sideWidth().get()));
         stage.setMaximized(settings.text("maximized", "").equals("true"));
         stage.show();
     }
@@ -82,6 +85,7 @@ public final class AppWindow {
             settings.set("width", stage.getWidth());
             settings.set("height", stage.getHeight());
         }
+        settings.set("side", content.sideWidth().get());
         settings.set("theme", content.theme() == Theme.DARK ? "dark" : "light");
         try {
             settings.save();

@@ -1,6 +1,7 @@
 package app.kehre.desk.window;
 
 import java.util.Optional;
+import javafx.beans.property.DoubleProperty;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.input.KeyEvent;
@@ -94,6 +95,11 @@ public final class MainWindow {
     /** Returns the theme that is worn. */
     public Theme theme() {
         return theme;
+    }
+
+    /** Returns how wide the side of the Plan place is, in pixels. */
+    public DoubleProperty sideWidth() {
+        return pages.planView().sideWidth();
     }
 
     /** Returns whether the sheet has been made since the Sheet place was opened. */

@@ -57,7 +57,7 @@ class CommandLineTest {
                 .doesNotContain("show, then do");
         out.reset();
         assertThat(print("timeline", demo().toString(), "--by", "line")).startsWith(
-                "line,segment,item,exercise,dose,work_ms,explaining_ms,changeover_ms,rest_ms,lost_ms,total_ms");
+                "line,segment,item,exercise,dose,work_ms,explaining_ms,changeover_ms,rest_ms,talk_ms,lost_ms,total_ms");
         out.reset();
         Path today = folder.resolve("today.kehre.json");
         assertThat(print("pace", demo().toString(), "--today", "-o", today.toString()))

@@ -12,7 +12,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 class SwitchbackGeometryTest {
 
     private final SwitchbackGeometry road = new SwitchbackGeometry(
-            600 + SwitchbackGeometry.LEFT + SwitchbackGeometry.RIGHT, 50, 0, 0);
+            600 + SwitchbackGeometry.LEFT + SwitchbackGeometry.RIGHT, 50, 0, 0, 10);
 
     private static Stretch stretch(int from, int to) {
         return new Stretch(Duration.ofSeconds(from), Duration.ofSeconds(to));
@@ -23,6 +23,15 @@ class SwitchbackGeometryTest {
         assertThat(road.pieces(stretch(0, 20)).getFirst().width()).isEqualTo(20);
         assertThat(road.pieces(stretch(1200, 1220)).getFirst()).isEqualTo(
                 new SwitchbackGeometry.Piece(2, SwitchbackGeometry.LEFT, 20, true));
+    }
+
+    @Test
+    void rowsOfFiveMinutesGiveASecondTwiceTheRoom() {
+        SwitchbackGeometry close = new SwitchbackGeometry(
+                600 + SwitchbackGeometry.LEFT + SwitchbackGeometry.RIGHT, 50, 0, 0, 5);
+
+        assertThat(close.pieces(stretch(0, 20)).getFirst().width()).isEqualTo(40);
+        assertThat(close.rowOf(Duration.ofSeconds(301))).isOne();
     }
 
     @Test

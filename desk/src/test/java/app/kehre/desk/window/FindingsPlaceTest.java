@@ -85,6 +85,24 @@ class FindingsPlaceTest {
     }
 
     @Test
+    void sixOfManyFindingsAreSeenAtOnce() {
+        instructor.close();
+        instructor = Instructor.with(DemoPlan.load(DemoPlan.EVERYTHING_AT_ONCE, Instructor.LIBRARY).plan(),
+                folder.resolve("all"), new FaultyDisk());
+        instructor.presses(KeyCode.DIGIT4, KeyCode.ALT).until("the mends are there",
+                () -> instructor.canSee(".mend"));
+
+        double bottom = Instructor.onFx(() -> bottom(instructor.find("#findings")));
+        long seen = Instructor.onFx(() -> instructor.find("#findings").lookupAll(".finding").stream()
+                .filter(Node::isVisible).filter(row -> bottom(row) <= bottom + 4).count());
+        assertThat(seen).isGreaterThanOrEqualTo(6);
+    }
+
+    private static double bottom(Node node) {
+        return node.localToScene(node.getBoundsInLocal()).getMaxY();
+    }
+
+    @Test
     void aSeverityIsHiddenAndShownAgain() {
         long all = rows();
         long consider = judged().count(Severity.WATCH);

@@ -64,6 +64,17 @@ class NarrowWindowTest {
     }
 
     @Test
+    void theSideIsADrawerThatEscapeTakesAway() {
+        assertThat(instructor.canSee(".side")).isFalse();
+        instructor.presses(KeyCode.DIGIT4, KeyCode.ALT);
+        assertThat(instructor.canSee(".side")).isTrue();
+
+        instructor.presses(KeyCode.ESCAPE);
+
+        assertThat(instructor.canSee(".side")).isFalse();
+    }
+
+    @Test
     void theHeadOfASegmentKeepsToItsOwnRoom() {
         for (Segment segment : demo().segments()) {
             segment.entries().stream().findFirst().ifPresent(line -> instructor.clicksOnRoad(line.id()));

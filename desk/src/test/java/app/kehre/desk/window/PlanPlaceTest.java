@@ -54,6 +54,18 @@ class PlanPlaceTest extends PlanWindow {
     }
 
     @Test
+    void rowsOfTheRoadAreMadeLongerAndShorterByKeys() {
+        String usual = Instructor.onFx(() -> instructor.find("#road").getAccessibleText());
+
+        instructor.clicksOnRoad(2).presses(KeyCode.EQUALS, KeyCode.CONTROL);
+        assertThat(Instructor.onFx(() -> instructor.find("#road").getAccessibleText()))
+                .isEqualTo("The class, 5 minutes a row");
+        instructor.presses(KeyCode.MINUS, KeyCode.CONTROL);
+
+        assertThat(Instructor.onFx(() -> instructor.find("#road").getAccessibleText())).isEqualTo(usual);
+    }
+
+    @Test
     void escapeDropsWhatWasTyped() {
         instructor.clicksOnRoad(2).presses(KeyCode.ENTER).writes("2 x 12 reps").presses(KeyCode.ESCAPE);
 

@@ -24,12 +24,12 @@ public final class LineTable {
 
     private static final List<String> HEADER = List.of("line", "segment", "item", "exercise", "dose",
             "work_ms",
-            "explaining_ms", "changeover_ms", "rest_ms", "lost_ms", "total_ms");
+            "explaining_ms", "changeover_ms", "rest_ms", "talk_ms", "lost_ms", "total_ms");
 
     private LineTable() {}
 
     /**
-     * Returns the table. Milliseconds; the first four uses add up to the total of the line, and the totals to the class; the rest
+     * Returns the table. Milliseconds; the uses add up to the total of the line, and the totals to the class; the rest
      * between rounds is that of the circuit's own row; work that is lost is in none of them.
      */
     public static String csv(Timeline timeline) {
