@@ -9,13 +9,13 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
-import app.kehre.core.sheet.CribSheet;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.disk.LocalDisk;
 import app.kehre.formats.json.UnreadableFile;
 import app.kehre.formats.plan.PlanDocument;
 import app.kehre.formats.sheet.MissingGlyph;
+import app.kehre.formats.sheet.SheetKind;
 import app.kehre.formats.sheet.SheetPdf;
 
 /** {@code kehre sheet PLAN PDF}. */
@@ -28,6 +28,9 @@ final class SheetCommand implements Callable<Integer> {
     @Parameters(index = "1", paramLabel = "PDF", description = "The file to write; - for standard output.")
     private @Nullable Path pdf;
 
+    @Option(names = "--kind", paramLabel = "KIND", defaultValue = "preparation", description = "floor: read from the floor while teaching; preparation (the default): everything; check: how hard, what should be looked at.")
+    private SheetKind kind = SheetKind.PREPARATION;
+
     @Option(names = "--replace", description = "Replace the file even if it is no PDF.")
     private boolean replace;
 
@@ -37,7 +40,7 @@ final class SheetCommand implements Callable<Integer> {
         Path from = Objects.requireNonNull(plan, "PLAN");
         PlanDocument document = PlanDocument.read(from.toString(), disk.read(from), PlanCommand.library());
         Path to = Objects.requireNonNull(pdf, "PDF");
-        byte[] sheet = SheetPdf.of(CribSheet.of(Timeline.of(document.plan())));
+        byte[] sheet = kind.pdf(Timeline.of(document.plan()), PlanCommand.library());
         if (Output.STANDARD.contains(to.toString())) {
             PlanCommand.printDocument(sheet);
             return 0;

@@ -24,4 +24,16 @@ final class Inks {
             case TALK, PAUSE -> new Color(0xe8e6df);
         };
     }
+
+    /** Returns the edge of a block, dark enough to be seen in grey too. */
+    static Color edge(Role role) {
+        return switch (role) {
+            case WARM_UP -> new Color(0xb98a2b);
+            case AEROBIC -> new Color(0xa63f2d);
+            case TONING -> new Color(0x6d7f34);
+            case CORE -> new Color(0x7f5a86);
+            case COOL_DOWN, STRETCH -> new Color(0x3b7686);
+            case TALK, PAUSE -> new Color(0x8a8882);
+        };
+    }
 }

@@ -1,0 +1,49 @@
+package app.kehre.formats.sheet;
+
+import app.kehre.core.balance.Assessment;
+import app.kehre.core.exercise.Library;
+import app.kehre.core.sheet.CribSheet;
+import app.kehre.core.sheet.FloorSheet;
+import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Named;
+import app.kehre.core.value.Term;
+
+/** What can be printed of a class. */
+public enum SheetKind implements Named {
+    /** What lies on the floor and is read standing. */
+    FLOOR("floor", "Floor"),
+    /** What is read the evening before: everything. */
+    PREPARATION("preparation", "Preparation"),
+    /** What came of judging, on one page. */
+    CHECK("check", "Check");
+
+    private final Term term;
+
+    SheetKind(String key, String words) {
+        this.term = new Term(key, words);
+    }
+
+    @Override
+    public Term term() {
+        return term;
+    }
+
+    /**
+     * Returns the sheet of a class as PDF.
+     *
+     * @param library what may be used to mend the class
+     * @throws MissingGlyph when a character cannot be printed
+     */
+    public byte[] pdf(Timeline timeline, Library library) throws MissingGlyph {
+        return switch (this) {
+            case FLOOR -> FloorPdf.of(FloorSheet.of(timeline));
+            case PREPARATION -> SheetPdf.of(CribSheet.of(timeline));
+            case CHECK -> CheckPdf.of(Assessment.orUnjudged(timeline, library));
+        };
+    }
+
+    @Override
+    public String toString() {
+        return key();
+    }
+}
