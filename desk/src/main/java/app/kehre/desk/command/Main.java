@@ -19,7 +19,7 @@ import app.kehre.desk.session.Folders;
 import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.json.UnreadableFile;
 import app.kehre.formats.plan.PlanDocument;
-import app.kehre.formats.sheet.MissingGlyph;
+import app.kehre.formats.sheet.Unprintable;
 
 /** The command line: {@code kehre}, {@code kehre demo}, {@code kehre shots DIR}, {@code kehre sheet PLAN PDF}. */
 @Command(name = "kehre", mixinStandardHelpOptions = true, version = "Kehre 0.1.0", description = {
@@ -113,7 +113,7 @@ public final class Main implements Callable<Integer> {
 
     private static boolean isFile(Exception fault) {
         return fault instanceof DiskTrouble || fault instanceof UnreadableFile
-                || fault instanceof MissingGlyph;
+                || fault instanceof Unprintable;
     }
 
     private static String sentence(Exception fault) {

@@ -14,9 +14,9 @@ import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.disk.LocalDisk;
 import app.kehre.formats.json.UnreadableFile;
 import app.kehre.formats.plan.PlanDocument;
-import app.kehre.formats.sheet.MissingGlyph;
 import app.kehre.formats.sheet.SheetKind;
 import app.kehre.formats.sheet.SheetPdf;
+import app.kehre.formats.sheet.Unprintable;
 
 /** {@code kehre sheet PLAN PDF}. */
 @Command(name = "sheet", mixinStandardHelpOptions = true, description = "Writes the sheet of a class as PDF.")
@@ -28,14 +28,14 @@ final class SheetCommand implements Callable<Integer> {
     @Parameters(index = "1", paramLabel = "PDF", description = "The file to write; - for standard output.")
     private @Nullable Path pdf;
 
-    @Option(names = "--kind", paramLabel = "KIND", defaultValue = "preparation", description = "floor: read from the floor while teaching; preparation (the default): everything; check: how hard, what should be looked at.")
+    @Option(names = "--kind", paramLabel = "KIND", defaultValue = "preparation", description = "floor: read from the floor while teaching; preparation (the default): everything; stations: cards for circuits; handout: what participants take home; check: how hard, what should be looked at.")
     private SheetKind kind = SheetKind.PREPARATION;
 
     @Option(names = "--replace", description = "Replace the file even if it is no PDF.")
     private boolean replace;
 
     @Override
-    public Integer call() throws DiskTrouble, UnreadableFile, MissingGlyph {
+    public Integer call() throws DiskTrouble, UnreadableFile, Unprintable {
         LocalDisk disk = new LocalDisk();
         Path from = Objects.requireNonNull(plan, "PLAN");
         PlanDocument document = PlanDocument.read(from.toString(), disk.read(from), PlanCommand.library());

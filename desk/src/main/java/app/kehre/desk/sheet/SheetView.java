@@ -12,6 +12,8 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.FlowPane;
@@ -24,6 +26,7 @@ import javafx.scene.layout.VBox;
 import org.kordamp.ikonli.feather.Feather;
 
 import app.kehre.desk.look.Icons;
+import app.kehre.formats.sheet.SheetKind;
 
 /** The Sheet place: the pages as they will be printed. */
 public final class SheetView extends VBox {
@@ -31,6 +34,7 @@ public final class SheetView extends VBox {
     private static final double MARGIN = 22;
     private static final double[] ZOOMS = {1, 1.35, 1.8, 2.4};
 
+    private final SheetViewModel model;
     private final Label about = new Label();
     private final FlowPane pages = new FlowPane(MARGIN, MARGIN);
     private final ScrollPane scroll = new ScrollPane(pages);
@@ -47,6 +51,7 @@ public final class SheetView extends VBox {
      */
     public SheetView(SheetViewModel model, Runnable onSave,
             java.util.function.Consumer<List<Image>> onPrint) {
+        this.model = model;
         save = Icons.labelled(Feather.DOWNLOAD, "Save as PDF\u2026", onSave);
         print = Icons.labelled(Feather.PRINTER, "Print\u2026", () -> onPrint.accept(images()));
         save.setId("save-sheet");
@@ -62,7 +67,7 @@ public final class SheetView extends VBox {
         title.getStyleClass().add("page-title");
         about.getStyleClass().add("soft");
         about.setId("sheet-about");
-        VBox words = new VBox(2, title, about);
+        VBox words = new VBox(2, title, about, kinds());
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         Button larger = Icons.button(Feather.ZOOM_IN, "Larger", () -> zoomBy(1));
@@ -82,6 +87,24 @@ public final class SheetView extends VBox {
         desk.getStyleClass().add("desk-top");
         VBox.setVgrow(desk, Priority.ALWAYS);
         getChildren().setAll(top, desk);
+    }
+
+    private HBox kinds() {
+        ToggleGroup group = new ToggleGroup();
+        HBox kinds = new HBox(4);
+        for (SheetKind kind : SheetKind.values()) {
+            ToggleButton button = new ToggleButton(kind.words());
+            button.setId("sheet-" + kind.key());
+            button.getStyleClass().setAll("side-head");
+            button.setToggleGroup(group);
+            button.setSelected(kind == model.kind().get());
+            button.setOnAction(_ -> {
+                button.setSelected(true);
+                model.kind().set(kind);
+            });
+            kinds.getChildren().add(button);
+        }
+        return kinds;
     }
 
     /** Puts the keyboard on the pages, to scroll them. */
@@ -113,8 +136,7 @@ public final class SheetView extends VBox {
                 pages.getChildren().setAll(why);
             }
             case SheetViewModel.Preview.Ready(byte[] _, List<BufferedImage> drawn) -> {
-                about.setText("A4, %s, in type as large as the paper allows".formatted(
-                        drawn.size() == 1 ? "one page" : drawn.size() + " pages"));
+                about.setText("A4, %s".formatted(drawn.size() == 1 ? "one page" : drawn.size() + " pages"));
                 pages.getChildren().setAll(drawn.stream().map(this::page).toList());
             }
         }

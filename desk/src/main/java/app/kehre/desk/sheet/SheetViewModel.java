@@ -3,17 +3,21 @@ package app.kehre.desk.sheet;
 import java.awt.image.BufferedImage;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Executor;
+import java.util.function.Supplier;
 import javafx.application.Platform;
+import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleObjectProperty;
 
-import app.kehre.core.sheet.CribSheet;
+import app.kehre.core.exercise.Library;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.formats.disk.Disk;
 import app.kehre.formats.disk.DiskTrouble;
-import app.kehre.formats.sheet.MissingGlyph;
-import app.kehre.formats.sheet.SheetPdf;
+import app.kehre.formats.sheet.SheetKind;
+import app.kehre.formats.sheet.Unprintable;
 
 /** The printed sheet of the open class, made away from the JavaFX thread. */
 public final class SheetViewModel {
@@ -38,12 +42,26 @@ public final class SheetViewModel {
             new Preview.InTheMaking());
     private final Executor worker;
     private final Disk disk;
+    private final Supplier<Library> library;
+    private final ObjectProperty<SheetKind> kind = new SimpleObjectProperty<>(SheetKind.FLOOR);
+    private Optional<Timeline> shown = Optional.empty();
     private int newest;
 
-    /** Makes a view model that makes its sheets on a worker. */
-    public SheetViewModel(Executor worker, Disk disk) {
+    /**
+     * Makes a view model that makes its sheets on a worker.
+     *
+     * @param library what may be used to mend a class
+     */
+    public SheetViewModel(Executor worker, Disk disk, Supplier<Library> library) {
         this.worker = worker;
         this.disk = disk;
+        this.library = library;
+        kind.addListener(_ -> shown.ifPresent(this::show));
+    }
+
+    /** Returns which sheet is shown. */
+    ObjectProperty<SheetKind> kind() {
+        return kind;
     }
 
     ReadOnlyObjectProperty<Preview> preview() {
@@ -53,9 +71,12 @@ public final class SheetViewModel {
     /** Makes the sheet of a class; one that is still being made is dropped. */
     public void show(Timeline timeline) {
         int mine = ++newest;
+        shown = Optional.of(timeline);
+        SheetKind wanted = kind.get();
+        Library all = library.get();
         preview.set(new Preview.InTheMaking());
         worker.execute(() -> {
-            Preview made = make(timeline);
+            Preview made = make(timeline, wanted, all);
             Platform.runLater(() -> {
                 if (mine == newest) {
                     preview.set(made);
@@ -64,11 +85,11 @@ public final class SheetViewModel {
         });
     }
 
-    private static Preview make(Timeline timeline) {
+    private static Preview make(Timeline timeline, SheetKind kind, Library library) {
         try {
-            byte[] pdf = SheetPdf.of(CribSheet.of(timeline));
+            byte[] pdf = kind.pdf(timeline, library);
             return new Preview.Ready(pdf, SheetPages.render(pdf, DPI));
-        } catch (MissingGlyph missing) {
+        } catch (Unprintable missing) {
             return new Preview.Refused(missing.sentence());
         }
     }

@@ -68,7 +68,7 @@ final class Backstage {
                 new ProposalsViewModel(open, library, folder));
         combinationModel = new CombinationViewModel(open, library);
         sheetModel = new SheetViewModel(Executors.newSingleThreadExecutor(
-                work -> Thread.ofPlatform().daemon().name("sheet").unstarted(work)), around.disk());
+                work -> Thread.ofPlatform().daemon().name("sheet").unstarted(work)), around.disk(), library);
         teachModel = new TeachViewModel(open.settled().get(), around.clock(), around.steady());
         taught = new TeachingRescue(open, teachModel, around.clock(), notices,
                 new KeptTeaching(around.data().resolve("teaching"), around.disk(),

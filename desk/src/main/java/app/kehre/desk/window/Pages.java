@@ -24,7 +24,7 @@ import app.kehre.desk.sound.Clicks;
 import app.kehre.desk.teach.TeachView;
 import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.sheet.CheckPdf;
-import app.kehre.formats.sheet.MissingGlyph;
+import app.kehre.formats.sheet.Unprintable;
 
 /** The pages of the places, each made when it is shown for the first time. */
 final class Pages {
@@ -160,7 +160,7 @@ final class Pages {
                 say.accept("The page lies in %s.".formatted(file));
             } catch (DiskTrouble trouble) {
                 back.files.tell(trouble.sentence());
-            } catch (MissingGlyph missing) {
+            } catch (Unprintable missing) {
                 back.files.tell(missing.sentence());
             }
         });

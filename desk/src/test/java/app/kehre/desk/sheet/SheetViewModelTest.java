@@ -27,7 +27,7 @@ class SheetViewModelTest {
 
     private final List<Runnable> work = new ArrayList<>();
     private final FaultyDisk disk = new FaultyDisk();
-    private final SheetViewModel model = new SheetViewModel(work::add, disk);
+    private final SheetViewModel model = new SheetViewModel(work::add, disk, () -> Instructor.LIBRARY);
     private final Timeline squats = Timeline.of(Plans.one(Exercises.SQUAT, "12 reps"));
     private final Timeline arrow = Timeline.of(Plans.of(30).segment("Toning", Role.TONING, 120)
             .item(Exercises.SQUAT, "12 reps").note("\u2191").plan());

@@ -4,6 +4,8 @@ import app.kehre.core.balance.Assessment;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.sheet.CribSheet;
 import app.kehre.core.sheet.FloorSheet;
+import app.kehre.core.sheet.HandOut;
+import app.kehre.core.sheet.StationCard;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Named;
 import app.kehre.core.value.Term;
@@ -14,6 +16,10 @@ public enum SheetKind implements Named {
     FLOOR("floor", "Floor"),
     /** What is read the evening before: everything. */
     PREPARATION("preparation", "Preparation"),
+    /** What lies at the stations of circuits. */
+    STATIONS("stations", "Stations"),
+    /** What participants take home. */
+    HAND_OUT("handout", "Hand-out"),
     /** What came of judging, on one page. */
     CHECK("check", "Check");
 
@@ -32,12 +38,14 @@ public enum SheetKind implements Named {
      * Returns the sheet of a class as PDF.
      *
      * @param library what may be used to mend the class
-     * @throws MissingGlyph when a character cannot be printed
+     * @throws Unprintable when a character cannot be printed, or there is nothing of the kind
      */
-    public byte[] pdf(Timeline timeline, Library library) throws MissingGlyph {
+    public byte[] pdf(Timeline timeline, Library library) throws Unprintable {
         return switch (this) {
             case FLOOR -> FloorPdf.of(FloorSheet.of(timeline));
             case PREPARATION -> SheetPdf.of(CribSheet.of(timeline));
+            case STATIONS -> StationPdf.of(StationCard.of(timeline.plan()));
+            case HAND_OUT -> HandOutPdf.of(HandOut.of(timeline));
             case CHECK -> CheckPdf.of(Assessment.orUnjudged(timeline, library));
         };
     }

@@ -14,8 +14,8 @@ import app.kehre.core.timeline.Timeline;
 import app.kehre.formats.assessment.AssessmentText;
 import app.kehre.formats.json.UnreadableFile;
 import app.kehre.formats.plan.PlanDocument;
-import app.kehre.formats.sheet.MissingGlyph;
 import app.kehre.formats.sheet.SheetPdf;
+import app.kehre.formats.sheet.Unprintable;
 import app.kehre.formats.timeline.TimelineTable;
 
 /**
@@ -102,7 +102,7 @@ public record Trial(End end, String words, Duration cpu) {
     private static void print(Timeline timeline) {
         try {
             SheetPdf.of(CribSheet.of(timeline));
-        } catch (MissingGlyph said) {
+        } catch (Unprintable said) {
             // A letter that the type has not is refused in words: that is an answer.
             return;
         }

@@ -15,15 +15,19 @@ import org.junit.jupiter.params.provider.ValueSource;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
 import app.kehre.core.sheet.FloorSheet;
+import app.kehre.core.sheet.HandOut;
+import app.kehre.core.sheet.StationCard;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.Instructor;
 import app.kehre.formats.plan.DemoPlan;
 import app.kehre.formats.sheet.FloorPdf;
+import app.kehre.formats.sheet.StationPdf;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-/** What lies on the floor is read standing: measured on the page itself. */
-class FloorSheetTest {
+/** What is printed is read from where it lies: measured on the page itself. */
+class PrintedTest {
 
     /** A letter on the page: its size and how far it stands above the lower edge, in points. */
     private record Letter(float size, float above, float right) {}
@@ -99,5 +103,30 @@ class FloorSheetTest {
                 });
         assertThat(sheet.late()).hasSize(2).allSatisfy(line -> assertThat(line).doesNotContain("stretch")
                 .doesNotContain("Quiet breathing").doesNotContain("Step touch"));
+    }
+
+    @Test
+    void eachStationHasHalfAPageWithItsNameAtSixtyPoints() throws Exception {
+        List<String> text = new ArrayList<>();
+        List<Letter> letters = letters(
+                StationPdf.of(StationCard.of(demo("thursday-express-circuit"))), text);
+
+        assertThat(letters).anyMatch(letter -> letter.size() == 60f);
+        assertThat(text.getFirst()).contains("Step jack", "40 / 20 s", "easier: ", "station 2");
+        assertThatThrownBy(() -> StationPdf.of(StationCard.of(demo("saturday-core-and-stretch"))))
+                .hasMessageContaining("no circuit");
+    }
+
+    @Test
+    void whatIsTakenHomeSaysHowInPlainWordsAndCountsNoReps() {
+        HandOut sheet = HandOut.of(Timeline.of(demo("thursday-express-circuit")));
+
+        assertThat(sheet.pieces()).extracting(HandOut.Piece::name).contains("Calf stretch", "Hip circles")
+                .doesNotContain("Squat to the toes");
+        assertThat(sheet.pieces()).allSatisfy(piece -> {
+            assertThat(piece.how()).endsWith(".").hasSizeGreaterThan(20);
+            assertThat(piece.dose()).matches("(about )?\\d+ s(, each side)?");
+        });
+        assertThat(sheet.caution()).contains("Stop for pain", "doctor");
     }
 }
