@@ -16,6 +16,9 @@ import app.kehre.core.value.Lengths;
  */
 public record Ghost(Segment segment, Stretch stretch) {
 
+    /** Less than half a minute holds no line, so it is not missed. Kehre's estimate. */
+    private static final Duration LEAST = Duration.ofSeconds(30);
+
     /** Returns what is missing, segment by segment; of one that has lines, only what is well short of its target. */
     public static List<Ghost> of(Timeline timeline) {
         List<Ghost> ghosts = new ArrayList<>();
@@ -31,8 +34,13 @@ public record Ghost(Segment segment, Stretch stretch) {
     }
 
     private static Duration missing(Timeline timeline, Segment segment) {
-        return timeline.fit(segment).filter(fit -> !fit.over() && fit.wellOff()).map(SlotFit::spare)
-                .orElse(Duration.ZERO);
+        return timeline.fit(segment)
+                .filter(fit -> !fit.over() && (segment.entries().isEmpty() || worthAMark(fit)))
+                .map(SlotFit::spare).orElse(Duration.ZERO);
+    }
+
+    private static boolean worthAMark(SlotFit fit) {
+        return fit.wellOff() && fit.spare().abs().compareTo(LEAST) >= 0;
     }
 
     /** Returns the stretches by which segments are well over their targets. */

@@ -1,5 +1,6 @@
 package app.kehre.core.written;
 
+import java.util.ArrayList;
 import java.util.List;
 
 import app.kehre.core.brief.Brief;
@@ -83,5 +84,23 @@ public final class ClassText {
     /** Reads a text as a new class: a plan without a line. */
     public static Read read(String text, Brief brief, Library library) {
         return read(text, new ClassPlan(brief, List.of()), library);
+    }
+
+    /**
+     * Reads a text as one segment of a class, or as several where it has more headings; the others stay.
+     *
+     * @param segment in whose place it comes
+     */
+    public static Read readSegment(String text, ClassPlan before, SegmentId segment, Library library) {
+        Read read = read(text, before, library);
+        List<Segment> segments = new ArrayList<>();
+        for (Segment each : before.segments()) {
+            if (each.id().equals(segment)) {
+                segments.addAll(read.plan().segments());
+            } else {
+                segments.add(each);
+            }
+        }
+        return new Read(before.withSegments(segments), read.faults());
     }
 }

@@ -1,11 +1,13 @@
 package app.kehre.desk.plan;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.geometry.Insets;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -27,6 +29,7 @@ import app.kehre.desk.control.Switchback;
 import app.kehre.desk.control.Words;
 import app.kehre.desk.look.Palette;
 import app.kehre.desk.look.Tips;
+import app.kehre.desk.text.TextPane;
 
 /** The Plan place. */
 public final class PlanView extends VBox {
@@ -53,6 +56,9 @@ public final class PlanView extends VBox {
     private final SidePane side;
     private final VBox main = new VBox(7);
     private final SideFrame frame;
+    private final TextPane text;
+    /** What stands in the middle while the class is not shown as text. */
+    private List<Node> drawn = List.of();
     private final ChoosingViewModel choosing;
     private final TallyBar tally;
     private final Label verdict = Words.plain("", "verdict");
@@ -77,6 +83,8 @@ public final class PlanView extends VBox {
         lines = new LineTable(model, choosing);
         side = new SidePane(choosing, palette, () -> frame().open(), () -> frame().close());
         frame = new SideFrame(main, side.bar(), side);
+        text = new TextPane(model.text(), palette, this::leaveText);
+        VBox.setVgrow(text, Priority.ALWAYS);
         tally = new TallyBar(road::filter, () -> model.showPace().set(true));
         add = new ChoiceField<>(model.choices()::addables, PlanView::choiceWords, this::take,
                 this::focusLines);
@@ -120,7 +128,8 @@ public final class PlanView extends VBox {
         lower.setMinHeight(LEAST_LOWER);
         lower.setPrefHeight(LEAST_LOWER);
         VBox.setVgrow(lower, Priority.ALWAYS);
-        main.getChildren().setAll(segments, tally, roadScroll, lower);
+        drawn = List.of(segments, tally, roadScroll, lower);
+        main.getChildren().setAll(drawn);
         VBox.setVgrow(frame, Priority.ALWAYS);
         setSpacing(7);
         verdict.setId("verdict");
@@ -166,8 +175,22 @@ public final class PlanView extends VBox {
         return frame.sideWidth();
     }
 
+    /** Shows the chosen segment as text. */
+    public void showText() {
+        main.getChildren().setAll(text);
+        text.open();
+    }
+
+    private void leaveText() {
+        main.getChildren().setAll(drawn);
+        lines.requestFocus();
+    }
+
     /** Puts the typing mark where something can be added. */
     public void focusAdd() {
+        if (!main.getChildren().contains(segments)) {
+            leaveText();
+        }
         add.requestFocus();
     }
 

@@ -36,12 +36,14 @@ import app.kehre.desk.check.Chosen;
 import app.kehre.desk.control.Commit;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.TypedText;
+import app.kehre.desk.text.TextViewModel;
 
 /** What the Plan place shows and does, without a single node. */
 public final class PlanViewModel implements Chosen {
 
     private final OpenPlan open;
     private final LineChoices choices;
+    private final TextViewModel text;
     private final ObjectProperty<Optional<SegmentId>> segment = new SimpleObjectProperty<>(Optional.empty());
     private final ObjectProperty<Optional<EntryId>> entry = new SimpleObjectProperty<>(Optional.empty());
     private final ObjectProperty<Optional<EntryId>> opened = new SimpleObjectProperty<>(Optional.empty());
@@ -57,6 +59,7 @@ public final class PlanViewModel implements Chosen {
     public PlanViewModel(OpenPlan open, Supplier<Library> library, Supplier<List<String>> patterns) {
         this.open = open;
         this.choices = new LineChoices(this, library, patterns);
+        this.text = new TextViewModel(open, library, segment::get);
         open.settled().addListener((_, _, _) -> settleSelection());
         settleSelection();
     }
@@ -151,6 +154,11 @@ public final class PlanViewModel implements Chosen {
         if (at >= 0 && at < ids.size()) {
             select(ids.get(at));
         }
+    }
+
+    /** Returns the class as text. */
+    TextViewModel text() {
+        return text;
     }
 
     void add(Addables.Addable addable) {

@@ -50,6 +50,10 @@ final class Keys {
                 window.go(Place.PLAN);
                 planView.get().focusAdd();
             });
+            case T -> Optional.of(() -> {
+                window.go(Place.PLAN);
+                planView.get().showText();
+            });
             default -> Place.ofDigit(event.getCode().getName()).map(place -> () -> window.go(place));
         };
     }
