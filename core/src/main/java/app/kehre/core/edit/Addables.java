@@ -274,9 +274,23 @@ public final class Addables {
 
     /** Returns the plan with a new, empty segment after another, or at the end when there is no such. */
     public static ClassPlan addSegment(ClassPlan plan, Optional<SegmentId> afterSegment, Role role) {
-        List<SegmentId> ids = plan.segments().stream().map(Segment::id).toList();
-        int after = afterSegment.map(ids::indexOf).orElse(-1);
-        Segment segment = Skeleton.segment(plan.nextSegmentId(), role);
-        return Moves.addSegment(plan, after < 0 ? ids.size() : after + 1, segment);
+        return addSegment(plan, afterSegment, Skeleton.segment(plan.nextSegmentId(), role));
+    }
+
+    /** Returns the plan with a segment after another, or at the end when there is no such. */
+    public static ClassPlan addSegment(ClassPlan plan, Optional<SegmentId> afterSegment, Segment segment) {
+        int after = afterSegment.map(id -> plan.segments().stream().map(Segment::id).toList().indexOf(id))
+                .orElse(-1);
+        return Moves.addSegment(plan, after < 0 ? plan.segments().size() : after + 1, segment);
+    }
+
+    /** Returns the plan with an entry after the line, or the circuit, in which another is; else at the end of the segment. */
+    public static ClassPlan addAfter(ClassPlan plan, SegmentId segment, Optional<EntryId> afterEntry,
+            Entry entry) {
+        Optional<EntryId> outer = afterEntry
+                .map(id -> plan.circuitOf(id).<EntryId>map(Circuit::id).orElse(id));
+        List<EntryId> ids = plan.segment(segment).entries().stream().map(Entry::id).toList();
+        int after = outer.map(ids::indexOf).orElse(-1);
+        return plan.add(segment, after < 0 ? ids.size() : after + 1, entry);
     }
 }

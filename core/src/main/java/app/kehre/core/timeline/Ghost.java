@@ -46,7 +46,7 @@ public record Ghost(Segment segment, Stretch stretch) {
     /** Returns the stretches by which segments are well over their targets. */
     public static List<Stretch> over(Timeline timeline) {
         return timeline.plan().segments().stream()
-                .filter(segment -> timeline.fit(segment).filter(fit -> fit.over() && fit.wellOff())
+                .filter(segment -> timeline.fit(segment).filter(fit -> fit.over() && worthAMark(fit))
                         .isPresent())
                 .map(segment -> {
                     Stretch whole = timeline.ofSegment(segment.id());

@@ -1,13 +1,10 @@
 package app.kehre.core.written;
 
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 import app.kehre.core.edit.Skeleton;
 import app.kehre.core.exercise.Library;
@@ -19,14 +16,10 @@ import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
-import app.kehre.core.typing.CircuitNotation;
 import app.kehre.core.value.Reading;
 
 /** Reads a class line by line: what cannot be read is kept as a fault, and the rest goes on. */
 final class ClassReading {
-
-    /** The colon of a time has no space behind it. */
-    private static final Pattern ROUNDS_AND_NAME = Pattern.compile("(.*?):(?: (.*)|)");
 
     private final ClassPlan before;
     private final LineText lines;
@@ -43,7 +36,7 @@ final class ClassReading {
     private EntryId next;
     private int number;
 
-    private record CircuitLine(int at, String text, String rounds, String name, String note) {}
+    private record CircuitLine(int at, String text, CircuitHead head) {}
 
     ClassReading(ClassPlan before, Library library) {
         this.before = before;
@@ -78,9 +71,10 @@ final class ClassReading {
             heading(LineText.bare(line));
         } else if (line.startsWith(ClassText.INSIDE) && circuit.isPresent()) {
             inside(text);
-        } else if (LineText.bare(line).matches("\\d{1,2} rounds?\\b.*")) {
+        } else if (CircuitHead.is(LineText.bare(line))) {
             closeCircuit();
-            circuit = Optional.of(circuit(LineText.bare(line)));
+            circuit = Optional
+                    .of(new CircuitLine(number, LineText.bare(line), CircuitHead.of(LineText.bare(line))));
         } else {
             closeCircuit();
             entry(text);
@@ -96,16 +90,6 @@ final class ClassReading {
             fault(text, read.problem(), read.choices());
             segments.add(Skeleton.segment(id, Role.TONING));
         });
-    }
-
-    private CircuitLine circuit(String text) {
-        int semicolon = text.indexOf(';');
-        String head = semicolon < 0 ? text : text.substring(0, semicolon).strip();
-        Matcher parts = ROUNDS_AND_NAME.matcher(head);
-        boolean named = parts.matches();
-        return new CircuitLine(number, text, named ? parts.group(1).strip() : head,
-                named && parts.group(2) != null ? parts.group(2).strip() : "",
-                semicolon < 0 ? "" : text.substring(semicolon + 1).strip());
     }
 
     private void inside(String text) {
@@ -150,14 +134,9 @@ final class ClassReading {
     }
 
     private Reading<Circuit> built(CircuitLine line) {
-        String name = line.name().isEmpty() ? "Circuit" : line.name();
-        try {
-            Circuit one = new Circuit(next, name, 1, Duration.ZERO, 0, List.copyOf(inside), line.note());
-            next = next.next();
-            return CircuitNotation.parse(one, line.rounds());
-        } catch (IllegalArgumentException refusal) {
-            return Reading.refused(String.valueOf(refusal.getMessage()));
-        }
+        Reading<Circuit> read = line.head().built(next, List.copyOf(inside));
+        next = next.next();
+        return read;
     }
 
     private void closeSegment() {

@@ -16,7 +16,7 @@ import app.kehre.core.value.Named;
 import app.kehre.core.value.Reading;
 
 /** The first line of a segment: "## Toning 1 (toning, 120 BPM, 8:00)"; a role alone, or a name with a colon, is one as well. */
-final class Heading {
+public final class Heading {
 
     static final String MARK = "## ";
     private static final String LEFT_OUT = "left out";
@@ -32,7 +32,7 @@ final class Heading {
     }
 
     /** Returns whether a line begins a segment: it is marked so, or it names a part and nothing else. */
-    static boolean is(String line) {
+    public static boolean is(String line) {
         String text = line.strip();
         return text.startsWith("##") || role(text.replaceFirst(":$", "")).isPresent()
                 || text.endsWith(":") && !text.contains(";") && !text.contains(": ")
@@ -40,7 +40,7 @@ final class Heading {
     }
 
     /** Reads a heading as a segment without lines. */
-    static Reading<Segment> read(String line, SegmentId id) {
+    public static Reading<Segment> read(String line, SegmentId id) {
         String text = line.strip().replaceFirst("^#+\\s*", "");
         Matcher parts = WITH_FACTS.matcher(text);
         boolean facts = parts.matches() && parts.group(2).matches(".*(,|BPM|\\d).*|" + roles());

@@ -31,9 +31,9 @@ public final class CheckView extends VBox {
     private static final double LEAST_CLIMB = 180;
     private static final double CLIMB_SHARE = 0.36;
     private static final double MOST_CLIMB = 420;
-    private static final double BAR = 22;
+    private static final double BAR = 14;
     private static final double APART = 26;
-    private static final double[] COLUMNS = {0.40, 0.37, 0.23};
+    private static final double[] COLUMNS = {0.38, 0.38, 0.24};
 
     private final FindingsViewModel model;
     private final Label title = Words.plain("", "page-title");

@@ -31,8 +31,8 @@ final class ClimbPainter {
     private static final double STRIP = 20;
     private static final double HATCH = 7;
     private static final double[] MAIN = {};
-    private static final double[] EASIER = {2, 4};
-    private static final double[] HARDER = {7, 4};
+    private static final double[] DOTTED = {2, 4};
+    private static final double[] DASHED = {7, 4};
     private static final double[] PREVIEW = {3, 3};
 
     private final GraphicsContext pen;
@@ -49,11 +49,13 @@ final class ClimbPainter {
         this.frame = climb.frame();
     }
 
-    /** The dashes of a line: the one most like the group is drawn through. */
+    /** The dashes of a line: the one most like the group is drawn through, the two others each in their own. */
     static double[] dashes(Effort effort, Line line) {
-        int at = effort.lines().indexOf(line);
-        int main = effort.lines().indexOf(effort.main());
-        return at == main ? MAIN : at < main ? EASIER : HARDER;
+        if (line.equals(effort.main())) {
+            return MAIN;
+        }
+        List<Line> others = effort.lines().stream().filter(each -> !each.equals(effort.main())).toList();
+        return others.indexOf(line) == 0 ? DOTTED : DASHED;
     }
 
     void paint(ClimbScene scene, boolean focused) {

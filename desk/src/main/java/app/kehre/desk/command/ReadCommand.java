@@ -1,5 +1,7 @@
 package app.kehre.desk.command;
 
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.LocalDate;
@@ -48,7 +50,7 @@ final class ReadCommand implements Callable<Integer> {
         try {
             Library library = PlanCommand.library();
             PlanDocument before = before(library);
-            String given = new String(new LocalDisk().read(file), StandardCharsets.UTF_8);
+            String given = text(file, new LocalDisk().read(file));
             ClassText.Read read = ClassText.read(given, before.plan(), library);
             read.faults().forEach(fault -> output.tell(words(file, fault)));
             if (!read.faults().isEmpty() && !partly) {
@@ -60,6 +62,16 @@ final class ReadCommand implements Callable<Integer> {
         } catch (DiskTrouble | UnreadableFile trouble) {
             System.err.println(trouble.getMessage());
             return Main.FILE_TROUBLE;
+        }
+    }
+
+    /** A text in another encoding would come in with signs for its letters, and nobody would see it. */
+    private static String text(Path file, byte[] bytes) throws DiskTrouble {
+        try {
+            return StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes)).toString();
+        } catch (CharacterCodingException other) {
+            throw new DiskTrouble(
+                    "%s is no text in UTF-8. Save it as UTF-8 and read it again.".formatted(file));
         }
     }
 

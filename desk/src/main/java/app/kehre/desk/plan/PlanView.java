@@ -50,7 +50,7 @@ public final class PlanView extends VBox {
     private final ScrollPane roadScroll;
     private final SegmentHead head;
     private final LineTable lines;
-    private final ChoiceField<Addables.Addable> add;
+    private final ChoiceField<Written> add;
     /** Why what is typed cannot be added, beneath it. */
     private final Label problem = Words.plain("", "soft");
     private final SidePane side;
@@ -86,7 +86,7 @@ public final class PlanView extends VBox {
         text = new TextPane(model.text(), palette, this::leaveText);
         VBox.setVgrow(text, Priority.ALWAYS);
         tally = new TallyBar(road::filter, () -> model.showPace().set(true));
-        add = new ChoiceField<>(model.choices()::addables, PlanView::choiceWords, this::take,
+        add = new ChoiceField<>(model.choices()::written, Written::words, this::take,
                 this::focusLines);
         lay(teach);
         bind();
@@ -238,8 +238,8 @@ public final class PlanView extends VBox {
     }
 
     /** The mark stays for the next line: a class is written line by line. */
-    private void take(Addables.Addable addable) {
-        model.add(addable);
+    private void take(Written written) {
+        model.take(written);
         add.requestFocus();
     }
 

@@ -21,6 +21,7 @@ import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.pace.Quantity;
+import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
@@ -32,6 +33,7 @@ import app.kehre.core.typing.DoseText;
 import app.kehre.core.typing.PaceText;
 import app.kehre.core.value.Lengths;
 import app.kehre.core.value.Reading;
+import app.kehre.core.written.CircuitHead;
 import app.kehre.desk.check.Chosen;
 import app.kehre.desk.control.Commit;
 import app.kehre.desk.session.OpenPlan;
@@ -44,6 +46,8 @@ public final class PlanViewModel implements Chosen {
     private final OpenPlan open;
     private final LineChoices choices;
     private final TextViewModel text;
+    /** A circuit that was written and has no exercise yet. */
+    private Optional<CircuitHead> begun = Optional.empty();
     private final ObjectProperty<Optional<SegmentId>> segment = new SimpleObjectProperty<>(Optional.empty());
     private final ObjectProperty<Optional<EntryId>> entry = new SimpleObjectProperty<>(Optional.empty());
     private final ObjectProperty<Optional<EntryId>> opened = new SimpleObjectProperty<>(Optional.empty());
@@ -159,6 +163,44 @@ public final class PlanViewModel implements Chosen {
     /** Returns the class as text. */
     TextViewModel text() {
         return text;
+    }
+
+    /** Takes what was written below the lines. */
+    void take(Written written) {
+        switch (written) {
+            case Written.Line(Addables.Addable addable) -> begun.ifPresentOrElse(
+                    head -> beginCircuit(head, addable), () -> add(addable));
+            case Written.NewSegment(Segment wanted) -> {
+                SegmentId id = plan().nextSegmentId();
+                open.edit("Add " + wanted.name(), plan -> Addables.addSegment(plan, segment.get(), wanted));
+                selectSegment(id);
+            }
+            case Written.Rounds(CircuitHead head) -> {
+                begun = Optional.of(head);
+                setHint("%s: write its first exercise, the others follow it.".formatted(head.rounds()));
+            }
+            case Written.OtherSide _ -> new StructureEdits(this).addSecondSide();
+        }
+    }
+
+    /** Puts the first exercise of a circuit into it; anything else is added as it is, and the circuit waits. */
+    private void beginCircuit(CircuitHead head, Addables.Addable addable) {
+        EntryId inner = plan().nextEntryId();
+        Entry first = addable.entry(inner);
+        Reading<Circuit> circuit = head.built(inner.next(), List.of(first));
+        if (!(first instanceof Item)) {
+            add(addable);
+        } else if (circuit.value().isEmpty()) {
+            begun = Optional.empty();
+            setHint(circuit.problem());
+        } else {
+            begun = Optional.empty();
+            selectedSegment().ifPresent(to -> {
+                open.edit("Add " + circuit.value().get().name(),
+                        plan -> Addables.addAfter(plan, to.id(), entry.get(), circuit.value().get()));
+                select(inner);
+            });
+        }
     }
 
     void add(Addables.Addable addable) {

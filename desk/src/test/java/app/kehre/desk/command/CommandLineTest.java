@@ -109,6 +109,9 @@ class CommandLineTest {
         assertThat(out.toString(StandardCharsets.UTF_8)).contains(
                 "class.txt:3: No exercise is called \"sqat\".",
                 "or: Squat 12");
+        Files.write(text, "Toning:\nsquat 3 x 12; m\u00fcde".getBytes(StandardCharsets.ISO_8859_1));
+        assertThat(Main.run("read", text.toString(), "-o", folder.resolve("none.kehre.json").toString()))
+                .isEqualTo(2);
         assertThat(folder.resolve("none.kehre.json")).doesNotExist();
     }
 

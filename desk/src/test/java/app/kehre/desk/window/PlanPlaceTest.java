@@ -6,8 +6,11 @@ import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
 import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
+import app.kehre.core.plan.Segment;
 import app.kehre.core.testing.Plans;
 import app.kehre.core.typing.EntryText;
 import app.kehre.desk.Instructor;
@@ -63,6 +66,27 @@ class PlanPlaceTest extends PlanWindow {
         instructor.presses(KeyCode.MINUS, KeyCode.CONTROL);
 
         assertThat(Instructor.onFx(() -> instructor.find("#road").getAccessibleText())).isEqualTo(usual);
+    }
+
+    @Test
+    void aSegmentACircuitAndTheOtherSideAreWrittenLikeLines() {
+        int segments = plan.segments().size();
+        instructor.presses(KeyCode.L, KeyCode.CONTROL).types("## Arms (toning, 118 BPM, 6:00)")
+                .presses(KeyCode.ENTER).types("2 rounds, rest 20 s: Pairs").presses(KeyCode.ENTER)
+                .types("squat 12").presses(KeyCode.ENTER).types("push-up 8").presses(KeyCode.ENTER);
+
+        assertThat(instructor.plan().segments()).hasSize(segments + 1);
+        Segment arms = instructor.plan().segments().stream().filter(each -> each.name().equals("Arms"))
+                .findFirst().orElseThrow();
+        assertThat(arms.bpm().value()).isEqualTo(118);
+        assertThat(arms.entries()).singleElement().isInstanceOfSatisfying(Circuit.class, circuit -> {
+            assertThat(circuit.name()).isEqualTo("Pairs");
+            assertThat(circuit.rounds()).isEqualTo(2);
+            assertThat(circuit.items()).extracting(Item::name).containsExactly("Squat", "Push-up");
+        });
+
+        instructor.types("## Arms (toning, 900 BPM)");
+        assertThat(instructor.sees("#add-problem")).contains("900");
     }
 
     @Test

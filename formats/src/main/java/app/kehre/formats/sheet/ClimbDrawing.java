@@ -111,15 +111,16 @@ final class ClimbDrawing {
 
     private void stroke(Line line) {
         Effort effort = climb.effort();
-        int at = effort.lines().indexOf(line) - effort.lines().indexOf(effort.main());
+        boolean main = line.equals(effort.main());
         pen.setColorStroke(Inks.INK);
-        pen.setLineWidth(at == 0 ? 1.8f : 0.9f);
-        if (at < 0) {
-            pen.setLineDash(1.5f, 3, 0);
-        } else if (at > 0) {
-            pen.setLineDash(6, 3, 0);
-        } else {
+        pen.setLineWidth(main ? 1.8f : 0.9f);
+        if (main) {
             pen.setLineDash(0);
+        } else if (line.equals(effort.lines().stream().filter(each -> !each.equals(effort.main())).findFirst()
+                .orElse(line))) {
+            pen.setLineDash(1.5f, 3, 0);
+        } else {
+            pen.setLineDash(6, 3, 0);
         }
     }
 
