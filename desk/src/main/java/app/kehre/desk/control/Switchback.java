@@ -35,7 +35,7 @@ import app.kehre.desk.look.Palette;
  */
 public final class Switchback extends Region {
 
-    private static final double LOWEST_ROW = 47;
+    private static final double LOWEST_ROW = 43;
     private static final double HIGHEST_ROW = 55;
 
     private static final List<Integer> ZOOMS = List.of(5, 10, 20);

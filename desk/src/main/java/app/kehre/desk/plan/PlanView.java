@@ -36,7 +36,8 @@ public final class PlanView extends VBox {
 
     /** So much of a segment's name stands in the prompt. */
     private static final int PROMPTED = 24;
-    private static final double LEAST_LOWER = 210;
+    /** Five lines with their head and the field below them. */
+    private static final double LEAST_LOWER = 248;
     /** By how many steps a key makes the rows of the road longer. */
     private static final Map<KeyCode, Integer> ZOOMS = Map.of(KeyCode.PLUS, -1, KeyCode.EQUALS, -1,
             KeyCode.ADD,
@@ -54,7 +55,7 @@ public final class PlanView extends VBox {
     /** Why what is typed cannot be added, beneath it. */
     private final Label problem = Words.plain("", "soft");
     private final SidePane side;
-    private final VBox main = new VBox(7);
+    private final VBox main = new VBox(4);
     private final SideFrame frame;
     private final TextPane text;
     /** What stands in the middle while the class is not shown as text. */
@@ -99,7 +100,7 @@ public final class PlanView extends VBox {
 
     private void lay(Button teach) {
         getStyleClass().add("plan");
-        setPadding(new Insets(14, 22, 8, 22));
+        setPadding(new Insets(10, 22, 6, 22));
         teach.setMinWidth(USE_PREF_SIZE);
         HBox top = new HBox(18, brief, teach);
         HBox.setHgrow(brief, Priority.ALWAYS);
@@ -131,7 +132,7 @@ public final class PlanView extends VBox {
         drawn = List.of(segments, tally, roadScroll, lower);
         main.getChildren().setAll(drawn);
         VBox.setVgrow(frame, Priority.ALWAYS);
-        setSpacing(7);
+        setSpacing(5);
         verdict.setId("verdict");
         verdict.setMinWidth(0);
         getChildren().setAll(top, verdict, frame);

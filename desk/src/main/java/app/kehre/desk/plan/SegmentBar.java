@@ -25,7 +25,7 @@ import app.kehre.desk.look.Tips;
 final class SegmentBar extends Pane {
 
     private static final double NARROWEST = 82;
-    private static final double HEIGHT = 44;
+    private static final double HEIGHT = 41;
     private static final double GAP = 2;
     private static final double BETWEEN = 4;
     private static final double LEGIBLE = 40;
