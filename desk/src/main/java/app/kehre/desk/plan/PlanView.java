@@ -37,7 +37,7 @@ public final class PlanView extends VBox {
     /** So much of a segment's name stands in the prompt. */
     private static final int PROMPTED = 24;
     /** Five lines with their head and the field below them. */
-    private static final double LEAST_LOWER = 248;
+    private static final double LEAST_LOWER = 236;
     /** By how many steps a key makes the rows of the road longer. */
     private static final Map<KeyCode, Integer> ZOOMS = Map.of(KeyCode.PLUS, -1, KeyCode.EQUALS, -1,
             KeyCode.ADD,
