@@ -35,15 +35,16 @@ final class PreparedCheck implements KeyedCheck {
         for (Joint joint : WORTH_IT) {
             double load = judged.ledger().of(joint).load();
             if (load > judged.figures().of(Threshold.PREPARE_FROM)) {
-                firstUnprepared(judged, joint).ifPresent(use -> findings.add(finding(judged, use, joint)));
+                firstUnprepared(judged.uses(), joint)
+                        .ifPresent(use -> findings.add(finding(judged, use, joint)));
             }
         }
         return findings;
     }
 
     /** The first use that loads a joint, if nothing before it made the joint ready. */
-    private static Optional<Use> firstUnprepared(ClassUnderCheck judged, Joint joint) {
-        for (Use use : judged.uses()) {
+    static Optional<Use> firstUnprepared(List<Use> uses, Joint joint) {
+        for (Use use : uses) {
             boolean ready = use.prepares().contains(joint);
             boolean loads = use.purpose() == Use.Purpose.LOAD
                     && use.exercise().work().loads().contains(joint);

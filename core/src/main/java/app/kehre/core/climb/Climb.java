@@ -38,7 +38,7 @@ public record Climb(Effort effort, Frame frame) {
     /**
      * The edge at which a band of effort begins.
      *
-     * @param band light, moderate, vigorous
+     * @param band light, moderate, vigorous, near-maximal
      * @param y where
      */
     public record Edge(Band band, double y) {}
@@ -79,6 +79,25 @@ public record Climb(Effort effort, Frame frame) {
 
     private double share(double share) {
         return frame.y(Scale.effort(Math.max(0, share)));
+    }
+
+    /** How a line is drawn, so that the three are told apart without colour. */
+    public enum Stroke {
+        /** Drawn through: the one most like the group. */
+        THROUGH,
+        /** The first of the two others. */
+        DOTTED,
+        /** The second. */
+        DASHED
+    }
+
+    /** Returns how the line of somebody is drawn. */
+    public static Stroke stroke(Effort effort, Line line) {
+        if (line.equals(effort.main())) {
+            return Stroke.THROUGH;
+        }
+        List<Line> others = effort.lines().stream().filter(each -> !each.equals(effort.main())).toList();
+        return others.indexOf(line) == 0 ? Stroke.DOTTED : Stroke.DASHED;
     }
 
     /** Returns the line of somebody, from the first second to the last. */

@@ -284,6 +284,16 @@ public final class Addables {
         return Moves.addSegment(plan, after < 0 ? plan.segments().size() : after + 1, segment);
     }
 
+    /** Returns an exercise as the lines of a circuit that is still to be made: two where its sides differ. */
+    public static List<Entry> insideCircuit(ClassPlan plan, SegmentId segment, Addable addable) {
+        Entry first = addable.entry(plan.nextEntryId());
+        if (addable instanceof Addable.OfLine line) {
+            return Stream.concat(Stream.of(first),
+                    line.second().map(other -> other.withId(first.id().next())).stream()).toList();
+        }
+        return List.of(answered(first, plan.segment(segment), plan, true));
+    }
+
     /** Returns the plan with an entry after the line, or the circuit, in which another is; else at the end of the segment. */
     public static ClassPlan addAfter(ClassPlan plan, SegmentId segment, Optional<EntryId> afterEntry,
             Entry entry) {

@@ -92,7 +92,8 @@ public final class ClassText {
      * @param segment in whose place it comes
      */
     public static Read readSegment(String text, ClassPlan before, SegmentId segment, Library library) {
-        Read read = read(text, before, library);
+        // Only its own lines are found again in it: those of other segments stay where they are.
+        Read read = read(text, before.withSegments(List.of(before.segment(segment))), library);
         List<Segment> segments = new ArrayList<>();
         for (Segment each : before.segments()) {
             if (each.id().equals(segment)) {

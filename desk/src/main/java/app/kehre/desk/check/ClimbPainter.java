@@ -30,7 +30,7 @@ final class ClimbPainter {
     static final double BELOW = 46;
     private static final double STRIP = 20;
     private static final double HATCH = 7;
-    private static final double[] MAIN = {};
+    private static final double[] THROUGH = {};
     private static final double[] DOTTED = {2, 4};
     private static final double[] DASHED = {7, 4};
     private static final double[] PREVIEW = {3, 3};
@@ -49,13 +49,13 @@ final class ClimbPainter {
         this.frame = climb.frame();
     }
 
-    /** The dashes of a line: the one most like the group is drawn through, the two others each in their own. */
+    /** The dashes of a line. */
     static double[] dashes(Effort effort, Line line) {
-        if (line.equals(effort.main())) {
-            return MAIN;
-        }
-        List<Line> others = effort.lines().stream().filter(each -> !each.equals(effort.main())).toList();
-        return others.indexOf(line) == 0 ? DOTTED : DASHED;
+        return switch (Climb.stroke(effort, line)) {
+            case THROUGH -> THROUGH;
+            case DOTTED -> DOTTED;
+            case DASHED -> DASHED;
+        };
     }
 
     void paint(ClimbScene scene, boolean focused) {

@@ -68,7 +68,7 @@ final class PromisedTable extends VBox {
         List<JointNote> notes = JointNote.of(assessment);
         for (int row = 0; row < notes.size(); row++) {
             JointNote note = notes.get(row);
-            add(joints, row, note.joint().words(), note.words(), !note.ready(), "");
+            add(joints, row, note.joint().words(), note.words(), note.missed(), "");
         }
     }
 

@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
 import app.kehre.core.choosing.Suggestions;
 import app.kehre.core.dose.DoseCompletions;
 import app.kehre.core.edit.Addables;
+import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.BuildUp;
@@ -22,8 +23,6 @@ import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.value.Reading;
-import app.kehre.core.written.CircuitHead;
-import app.kehre.core.written.Heading;
 import app.kehre.core.written.LineText;
 import app.kehre.desk.session.Patterns;
 
@@ -31,8 +30,6 @@ import app.kehre.desk.session.Patterns;
 final class LineChoices {
 
     private final PlanViewModel model;
-    private static final String OTHER_SIDE = "other side";
-
     private final Supplier<Library> library;
     private final Supplier<List<String>> patterns;
     private @Nullable LineText lineText;
@@ -58,29 +55,6 @@ final class LineChoices {
         return List.copyOf(found);
     }
 
-    /** Returns what comes of what is written: a segment, a circuit, the other side, or a line. */
-    List<Written> written(String typed) {
-        String text = typed.strip();
-        if (CircuitHead.is(text)) {
-            return List.of(new Written.Rounds(CircuitHead.of(text)));
-        }
-        if (heads(text)) {
-            return Heading.read(text, model.plan().nextSegmentId()).value().stream()
-                    .<Written>map(Written.NewSegment::new).toList();
-        }
-        List<Written> all = new ArrayList<>();
-        if (text.length() > 2 && OTHER_SIDE.startsWith(text.toLowerCase(Locale.ROOT))) {
-            model.selectedEntry().filter(entry -> entry.dosed().isPresent())
-                    .ifPresent(entry -> all.add(new Written.OtherSide(entry.name())));
-        }
-        addables(typed).forEach(each -> all.add(new Written.Line(each)));
-        return all;
-    }
-
-    private static boolean heads(String text) {
-        return text.startsWith("##") || text.endsWith(":") && Heading.is(text);
-    }
-
     /** Returns what can be added: a line that is typed in full first, or the ways in which it can be read. */
     List<Addables.Addable> addables(String typed) {
         if (!LineText.saysMore(typed)) {
@@ -94,13 +68,14 @@ final class LineChoices {
         return all;
     }
 
-    /** Returns why what is typed cannot be added; empty where it can, or where it is only a name. */
+    /** Returns why what is typed cannot be added as a line; empty where it can, or where it is only a name. */
     String problem(String typed) {
-        String text = typed.strip();
-        if (heads(text)) {
-            return Heading.read(text, model.plan().nextSegmentId()).problem();
-        }
-        return !LineText.saysMore(typed) || CircuitHead.is(text) ? "" : read(typed).problem();
+        return LineText.saysMore(typed) ? read(typed).problem() : "";
+    }
+
+    /** Returns any exercise that there is. */
+    Exercise any() {
+        return library.get().all().getFirst();
     }
 
     private List<Addables.Addable> lines(String typed) {

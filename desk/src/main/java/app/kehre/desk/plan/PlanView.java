@@ -87,8 +87,8 @@ public final class PlanView extends VBox {
         text = new TextPane(model.text(), palette, this::leaveText);
         VBox.setVgrow(text, Priority.ALWAYS);
         tally = new TallyBar(road::filter, () -> model.showPace().set(true));
-        add = new ChoiceField<>(model.choices()::written, Written::words, this::take,
-                this::focusLines);
+        add = new ChoiceField<>(model.writing()::choices, Written::words, this::take,
+                this::leaveWriting);
         lay(teach);
         bind();
         showAll();
@@ -122,7 +122,7 @@ public final class PlanView extends VBox {
         add.getStyleClass().add("add-field");
         problem.setId("add-problem");
         problem.managedProperty().bind(problem.textProperty().isNotEmpty());
-        add.textProperty().addListener((_, _, typed) -> problem.setText(model.choices().problem(typed)));
+        add.textProperty().addListener((_, _, typed) -> problem.setText(model.writing().problem(typed)));
         VBox lower = new VBox(4, head, lines, add, problem);
         VBox.setVgrow(lines, Priority.ALWAYS);
         lines.setMinHeight(100);
@@ -233,14 +233,21 @@ public final class PlanView extends VBox {
         }
         boolean sideways = event.getCode() == KeyCode.LEFT || event.getCode() == KeyCode.RIGHT;
         if (sideways && event.isShortcutDown() && event.isAltDown()) {
-            model.moveSegment(event.getCode() == KeyCode.LEFT ? -1 : 1);
+            model.segments().move(event.getCode() == KeyCode.LEFT ? -1 : 1);
             event.consume();
         }
     }
 
+    private void leaveWriting() {
+        model.writing().leave();
+        showPrompt();
+        focusLines();
+    }
+
     /** The mark stays for the next line: a class is written line by line. */
     private void take(Written written) {
-        model.take(written);
+        model.writing().take(written);
+        showPrompt();
         add.requestFocus();
     }
 
@@ -306,8 +313,10 @@ public final class PlanView extends VBox {
     }
 
     private void showPrompt() {
-        add.setPromptText(model.selectedSegment().map(Segment::name).map(PlanView::inBrief)
-                .map("Add to %s: squat 3 x 12, 2 light weights; a note\u2026   Ctrl+L"::formatted)
+        add.setPromptText(model.writing().waiting()
+                .map("The first exercise of the circuit (%s)   Esc leaves it"::formatted)
+                .or(() -> model.selectedSegment().map(Segment::name).map(PlanView::inBrief)
+                        .map("Add to %s: squat 3 x 12, 2 light weights; a note\u2026   Ctrl+L"::formatted))
                 .orElse("Add a segment first"));
     }
 

@@ -19,9 +19,7 @@ import app.kehre.core.edit.Addables;
 import app.kehre.core.edit.Moves;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
-import app.kehre.core.exercise.Role;
 import app.kehre.core.pace.Quantity;
-import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
@@ -33,7 +31,6 @@ import app.kehre.core.typing.DoseText;
 import app.kehre.core.typing.PaceText;
 import app.kehre.core.value.Lengths;
 import app.kehre.core.value.Reading;
-import app.kehre.core.written.CircuitHead;
 import app.kehre.desk.check.Chosen;
 import app.kehre.desk.control.Commit;
 import app.kehre.desk.session.OpenPlan;
@@ -46,8 +43,7 @@ public final class PlanViewModel implements Chosen {
     private final OpenPlan open;
     private final LineChoices choices;
     private final TextViewModel text;
-    /** A circuit that was written and has no exercise yet. */
-    private Optional<CircuitHead> begun = Optional.empty();
+    private final Writing writing = new Writing(this);
     private final ObjectProperty<Optional<SegmentId>> segment = new SimpleObjectProperty<>(Optional.empty());
     private final ObjectProperty<Optional<EntryId>> entry = new SimpleObjectProperty<>(Optional.empty());
     private final ObjectProperty<Optional<EntryId>> opened = new SimpleObjectProperty<>(Optional.empty());
@@ -165,42 +161,9 @@ public final class PlanViewModel implements Chosen {
         return text;
     }
 
-    /** Takes what was written below the lines. */
-    void take(Written written) {
-        switch (written) {
-            case Written.Line(Addables.Addable addable) -> begun.ifPresentOrElse(
-                    head -> beginCircuit(head, addable), () -> add(addable));
-            case Written.NewSegment(Segment wanted) -> {
-                SegmentId id = plan().nextSegmentId();
-                open.edit("Add " + wanted.name(), plan -> Addables.addSegment(plan, segment.get(), wanted));
-                selectSegment(id);
-            }
-            case Written.Rounds(CircuitHead head) -> {
-                begun = Optional.of(head);
-                setHint("%s: write its first exercise, the others follow it.".formatted(head.rounds()));
-            }
-            case Written.OtherSide _ -> new StructureEdits(this).addSecondSide();
-        }
-    }
-
-    /** Puts the first exercise of a circuit into it; anything else is added as it is, and the circuit waits. */
-    private void beginCircuit(CircuitHead head, Addables.Addable addable) {
-        EntryId inner = plan().nextEntryId();
-        Entry first = addable.entry(inner);
-        Reading<Circuit> circuit = head.built(inner.next(), List.of(first));
-        if (!(first instanceof Item)) {
-            add(addable);
-        } else if (circuit.value().isEmpty()) {
-            begun = Optional.empty();
-            setHint(circuit.problem());
-        } else {
-            begun = Optional.empty();
-            selectedSegment().ifPresent(to -> {
-                open.edit("Add " + circuit.value().get().name(),
-                        plan -> Addables.addAfter(plan, to.id(), entry.get(), circuit.value().get()));
-                select(inner);
-            });
-        }
+    /** Returns what is written below the lines. */
+    Writing writing() {
+        return writing;
     }
 
     void add(Addables.Addable addable) {
@@ -313,29 +276,9 @@ public final class PlanViewModel implements Chosen {
                 _ -> "");
     }
 
-    void addSegment(Role role) {
-        SegmentId id = plan().nextSegmentId();
-        open.edit("Add a segment", plan -> Addables.addSegment(plan, segment.get(), role));
-        selectSegment(id);
-    }
-
-    void removeSegment() {
-        selectedSegment().ifPresent(old -> {
-            List<SegmentId> ids = plan().segments().stream().map(Segment::id).toList();
-            int at = ids.indexOf(old.id());
-            open.edit("Remove " + old.name(), plan -> Moves.removeSegment(plan, old.id()));
-            selectSegment(ids.get(at == 0 ? Math.min(1, ids.size() - 1) : at - 1));
-        });
-    }
-
-    void moveSegment(int by) {
-        selectedSegment().ifPresent(
-                moved -> open.edit("Move " + moved.name(), plan -> Moves.moveSegment(plan, moved.id(), by)));
-    }
-
-    void changeRole(Role role) {
-        selectedSegment()
-                .ifPresent(old -> open.edit("Role of " + old.name(), plan -> plan.with(old.withRole(role))));
+    /** Returns what is done with segments as a whole. */
+    SegmentEdits segments() {
+        return new SegmentEdits(this);
     }
 
     /** Returns what happens with a typed text of the brief. */

@@ -57,23 +57,23 @@ final class SegmentHead extends HBox {
         name.getStyleClass().add("segment-title");
         target = field("segment-target", "Target", SegmentText::withTarget).fitted(34, 80);
         bpm = field("segment-bpm", "Tempo", SegmentText::withBpm).fitted(40, 90);
-        role = roles("segment-role", model::changeRole);
+        role = roles("segment-role", model.segments()::change);
         role.getStyleClass().add("flat");
         role.setMinWidth(USE_PREF_SIZE);
-        add = roles("add-segment", model::addSegment);
+        add = roles("add-segment", model.segments()::add);
         Tips.say(add, "Adds a segment after this one");
         add.setGraphic(new FontIcon(Feather.PLUS));
         add.getStyleClass().add("flat");
         Button remove = Icons.button(Feather.TRASH_2, "Remove this segment and its lines",
-                model::removeSegment);
+                model.segments()::remove);
         remove.setId("remove-segment");
         setId("segment-head");
         fillPacing();
         moves = List.of(
                 Icons.button(Feather.ARROW_LEFT, "Move this segment earlier (Ctrl+Alt+Left)",
-                        () -> model.moveSegment(-1)),
+                        () -> model.segments().move(-1)),
                 Icons.button(Feather.ARROW_RIGHT, "Move this segment later (Ctrl+Alt+Right)",
-                        () -> model.moveSegment(1)));
+                        () -> model.segments().move(1)));
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         setSpacing(4);

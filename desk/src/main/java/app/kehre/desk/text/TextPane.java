@@ -53,7 +53,12 @@ public final class TextPane extends VBox {
     private final ToggleButton whole = new ToggleButton("The class");
     private List<ClassText.Fault> shown = List.of();
     private String printed = "";
+    /** Whether a question or a refusal is said, which what is read must not talk over. */
     private boolean asked;
+    /** Whether the next Escape drops what was typed. */
+    private boolean leaving;
+    /** Whether the next taking comes in the place of what has changed beside the text. */
+    private boolean overwrites;
 
     /**
      * Makes a pane that shows nothing yet.
@@ -89,6 +94,7 @@ public final class TextPane extends VBox {
         faultsScroll.setMinHeight(LEAST_FAULTS);
         getChildren().setAll(head(), text, faultsScroll);
         addEventFilter(KeyEvent.KEY_PRESSED, this::onKey);
+        model.onChange(this::follow);
     }
 
     private HBox head() {
@@ -123,21 +129,21 @@ public final class TextPane extends VBox {
         (model.alone().isPresent() ? segment : whole).setSelected(true);
         printed = text;
         asked = false;
+        overwrites = false;
         area.setText(text);
         read();
     }
 
     private void read() {
         asked = false;
+        leaving = false;
         model.ask(area.getText(), this::show);
     }
 
     private void show(TextViewModel.Outcome now) {
         shown = now.read().faults();
         if (!asked) {
-            outcome.setText(shown.isEmpty()
-                    ? now.words()
-                    : "%d %s cannot be read".formatted(shown.size(), shown.size() == 1 ? "line" : "lines"));
+            outcome.setText(now.words());
         }
         take.setDisable(!shown.isEmpty());
         drop.setText(shown.size() == 1 ? "Drop this line" : "Drop these %d lines".formatted(shown.size()));
@@ -201,8 +207,21 @@ public final class TextPane extends VBox {
     }
 
     private void take() {
-        if (model.take(area.getText())) {
+        String problem = model.take(area.getText(), overwrites);
+        overwrites = model.outdated();
+        if (problem.isEmpty()) {
             close.run();
+        } else {
+            asked = true;
+            outcome.setText(problem);
+        }
+    }
+
+    /** What nobody has touched follows the class. */
+    private void follow() {
+        overwrites = false;
+        if (getScene() != null && model.outdated() && area.getText().equals(printed)) {
+            print(whole.isSelected());
         }
     }
 
@@ -212,11 +231,12 @@ public final class TextPane extends VBox {
     }
 
     private void leave() {
-        if (area.getText().equals(printed) || asked) {
+        if (area.getText().equals(printed) || leaving) {
             close.run();
             return;
         }
         asked = true;
+        leaving = true;
         outcome.setText("What you wrote is not in the class yet. Escape again drops it.");
     }
 

@@ -25,6 +25,8 @@ public final class TextViewModel {
     private final Supplier<Optional<SegmentId>> segment;
     private final Latest reading = new Latest("text");
     private Optional<SegmentId> only = Optional.empty();
+    /** The class whose text is shown. */
+    private ClassPlan printed;
 
     /**
      * Makes a view model.
@@ -36,19 +38,31 @@ public final class TextViewModel {
         this.open = open;
         this.library = library;
         this.segment = segment;
+        this.printed = open.plan();
+    }
+
+    /** Tells when the class has changed. */
+    void onChange(Runnable told) {
+        open.settled().addListener(_ -> told.run());
+    }
+
+    /** Returns whether the class has changed beside the text, by a mend or by another file. */
+    boolean outdated() {
+        return !open.plan().equals(printed);
     }
 
     /**
      * What a text would make of the class.
      *
      * @param read the class and the lines that could not be read
-     * @param words how long it would be
+     * @param words how long it would be, or how many lines cannot be read
      */
     record Outcome(ClassText.Read read, String words) {}
 
     /** Returns the text of the whole class, or of the chosen segment alone. */
     String print(boolean whole) {
         ClassPlan plan = open.plan();
+        printed = plan;
         only = whole ? Optional.empty() : segment.get().filter(id -> plan.findSegment(id).isPresent());
         return only.map(id -> ClassText.print(plan, id, library.get()))
                 .orElseGet(() -> ClassText.print(plan, library.get()));
@@ -71,19 +85,39 @@ public final class TextViewModel {
         ClassText.Read read = part.filter(id -> before.findSegment(id).isPresent())
                 .map(id -> ClassText.readSegment(text, before, id, library))
                 .orElseGet(() -> ClassText.read(text, before, library));
+        int faults = read.faults().size();
+        if (faults > 0) {
+            return new Outcome(read,
+                    "%d %s cannot be read".formatted(faults, faults == 1 ? "line" : "lines"));
+        }
         Timeline timeline = Timeline.of(read.plan());
         return new Outcome(read, "%s of %s, %s".formatted(Lengths.clock(timeline.fit().length()),
                 Lengths.clock(timeline.fit().slot()), timeline.fit().words()));
     }
 
-    /** Takes a text over as one step. Returns whether it was: a line that cannot be read is never lost. */
-    boolean take(String text) {
+    /**
+     * Takes a text over as one step. A line that cannot be read is never lost, and what has changed beside the text only
+     * when that is wanted.
+     *
+     * @param inPlace whether it may come in the place of what has changed beside it
+     * @return why it was not taken; empty when it was
+     */
+    String take(String text, boolean inPlace) {
+        if (!open.plan().identity().plan().equals(printed.identity().plan())) {
+            return "Another class is open now. Copy what you need, then leave.";
+        }
+        if (only.isPresent() && alone().isEmpty()) {
+            return "This segment is no longer in the class. Copy what you need, then leave.";
+        }
+        if (outdated() && !inPlace) {
+            return "The class has changed beside this text. Take it once more to put the text in its place.";
+        }
         Outcome outcome = outcome(text, open.plan(), only, library.get());
         if (!outcome.read().faults().isEmpty()) {
-            return false;
+            return outcome.words();
         }
         open.edit(alone().map("Text of "::concat).orElse("Class as text"), _ -> outcome.read().plan());
-        return true;
+        return "";
     }
 
     /** Returns a text without some of its lines. */

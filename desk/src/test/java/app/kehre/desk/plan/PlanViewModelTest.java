@@ -72,12 +72,12 @@ class PlanViewModelTest {
     @Test
     void theLastSegmentCanBeRemovedAndAnotherAdded() {
         for (int i = 0; i < 4; i++) {
-            model.removeSegment();
+            model.segments().remove();
         }
         assertThat(model.plan().segments()).isEmpty();
         assertThat(model.rows()).isEmpty();
 
-        model.addSegment(Role.STRETCH);
+        model.segments().add(Role.STRETCH);
         assertThat(model.selectedSegment()).hasValueSatisfying(
                 each -> assertThat(each.name()).isEqualTo("Cool-down, stretch"));
     }

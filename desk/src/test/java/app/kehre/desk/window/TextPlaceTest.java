@@ -83,6 +83,35 @@ class TextPlaceTest {
     }
 
     @Test
+    void whatChangesBesideTheTextIsNotOverwrittenUnasked() {
+        append("wide squat\n");
+        Instructor.onFx(() -> {
+            instructor.content().planning().open().edit("Beside",
+                    plan -> plan.with(plan.brief().withTitle("Beside")));
+            return true;
+        });
+
+        instructor.presses(KeyCode.ENTER, KeyCode.CONTROL);
+        assertThat(instructor.sees("#text-outcome")).contains("has changed beside this text");
+        assertThat(toning().entries()).extracting(Entry::name).doesNotContain("Wide squat");
+        instructor.presses(KeyCode.ENTER, KeyCode.CONTROL);
+
+        assertThat(toning().entries()).extracting(Entry::name).contains("Wide squat");
+        assertThat(instructor.plan().brief().title()).isEqualTo("Beside");
+    }
+
+    @Test
+    void aTextThatNobodyTouchedFollowsTheClass() {
+        Instructor.onFx(() -> {
+            instructor.content().planning().open().edit("Beside", plan -> plan
+                    .with(plan.segments().get(4).withName("Renamed")));
+            return true;
+        });
+
+        instructor.until("it follows", () -> text().startsWith("## Renamed"));
+    }
+
+    @Test
     void escapeAsksOnceBeforeItDropsWhatWasWritten() {
         ClassPlan before = instructor.plan();
         append("wide squat\n");

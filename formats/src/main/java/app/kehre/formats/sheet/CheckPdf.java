@@ -1,6 +1,7 @@
 package app.kehre.formats.sheet;
 
 import java.io.ByteArrayOutputStream;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -33,7 +34,9 @@ public final class CheckPdf {
     private static final float HEAD = 40;
     private static final float CLIMB = 172;
     private static final float APART = 18;
-    private static final float[] COLUMNS = {0.42f, 0.34f, 0.24f};
+    /** The shares of the width that the findings and the ledger take; promises and joints have the rest. */
+    private static final float FINDINGS = 0.4f;
+    private static final float LEDGER = 0.34f;
 
     private final Assessment assessment;
     private final SheetFonts fonts = new SheetFonts();
@@ -68,15 +71,12 @@ public final class CheckPdf {
                 .draw(document.left() + ClimbDrawing.LEFT, top - HEAD - ClimbDrawing.ABOVE);
         float under = top - HEAD - ClimbDrawing.ABOVE - CLIMB - 6;
         float left = document.left();
-        for (int i = 0; i < COLUMNS.length; i++) {
-            float right = left + (width - 2 * APART) * COLUMNS[i];
-            switch (i) {
-                case 0 -> findings(pen, left, under, right, document.bottom());
-                case 1 -> column(pen, List.of(ledger()), left, under, right, document.bottom());
-                default -> column(pen, List.of(promised()), left, under, right, document.bottom());
-            }
-            left = right + APART;
-        }
+        float wide = width - 2 * APART;
+        float ledger = left + wide * FINDINGS + APART;
+        float promised = ledger + wide * LEDGER + APART;
+        findings(pen, left, under, ledger - APART, document.bottom());
+        column(pen, List.of(ledger()), ledger, under, promised - APART, document.bottom());
+        column(pen, List.of(promised()), promised, under, document.right(), document.bottom());
         document.close();
         return out.toByteArray();
     }
@@ -156,7 +156,7 @@ public final class CheckPdf {
         PdfPTable table = table(1.5f, 1.4f);
         cells(table, Weight.SEMI_BOLD, "Promised", "");
         for (Promise promise : Promise.of(assessment)) {
-            cells(table, promise.kept() ? Weight.REGULAR : Weight.SEMI_BOLD, promise.what(),
+            cells(table, promise.kept() ? Weight.REGULAR : Weight.SEMI_BOLD, named(promise),
                     promise.kept()
                             ? Lengths.clock(promise.is())
                             : "%s of %s".formatted(Lengths.clock(promise.is()),
@@ -164,10 +164,14 @@ public final class CheckPdf {
         }
         cells(table, Weight.SEMI_BOLD, "Joints", "");
         for (JointNote note : JointNote.of(assessment)) {
-            cells(table, note.ready() ? Weight.REGULAR : Weight.SEMI_BOLD, note.joint().words(),
+            cells(table, note.missed() ? Weight.SEMI_BOLD : Weight.REGULAR, note.joint().words(),
                     note.words());
         }
         return table;
+    }
+
+    private static String named(Promise promise) {
+        return promise.how().isEmpty() ? promise.what() : "%s, %s".formatted(promise.what(), promise.how());
     }
 
     private static PdfPTable table(float... widths) {
@@ -191,6 +195,6 @@ public final class CheckPdf {
     }
 
     private static String clock(double seconds) {
-        return seconds < 1 ? "" : Lengths.clock(java.time.Duration.ofSeconds(Math.round(seconds)));
+        return seconds < 1 ? "" : Lengths.clock(Duration.ofSeconds(Math.round(seconds)));
     }
 }

@@ -12,7 +12,6 @@ import org.openpdf.text.pdf.PdfContentByte;
 import app.kehre.core.climb.Climb;
 import app.kehre.core.climb.Frame;
 import app.kehre.core.climb.Path;
-import app.kehre.core.effort.Effort;
 import app.kehre.core.effort.Line;
 import app.kehre.core.value.Lengths;
 import app.kehre.formats.font.Weight;
@@ -110,17 +109,13 @@ final class ClimbDrawing {
     }
 
     private void stroke(Line line) {
-        Effort effort = climb.effort();
-        boolean main = line.equals(effort.main());
+        Climb.Stroke stroke = Climb.stroke(climb.effort(), line);
         pen.setColorStroke(Inks.INK);
-        pen.setLineWidth(main ? 1.8f : 0.9f);
-        if (main) {
-            pen.setLineDash(0);
-        } else if (line.equals(effort.lines().stream().filter(each -> !each.equals(effort.main())).findFirst()
-                .orElse(line))) {
-            pen.setLineDash(1.5f, 3, 0);
-        } else {
-            pen.setLineDash(6, 3, 0);
+        pen.setLineWidth(stroke == Climb.Stroke.THROUGH ? 1.8f : 0.9f);
+        switch (stroke) {
+            case THROUGH -> pen.setLineDash(0);
+            case DOTTED -> pen.setLineDash(1.5f, 3, 0);
+            case DASHED -> pen.setLineDash(6, 3, 0);
         }
     }
 

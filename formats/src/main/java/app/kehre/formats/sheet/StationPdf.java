@@ -100,13 +100,20 @@ public final class StationPdf {
 
     /** As large as two lines bear, at most {@value #NAME} points. */
     private Lettering name(String words, float width) throws MissingGlyph {
-        float size = NAME;
-        Lettering name = new Lettering(fonts, Weight.BOLD, size, Lettering.TIGHT);
-        while (size > LEAST_NAME && (name.lines(words, width).size() > MOST_LINES
-                || name.lines(words, width).stream().noneMatch(line -> words.contains(line)))) {
-            size -= 2;
-            name = new Lettering(fonts, Weight.BOLD, size, Lettering.TIGHT);
+        Lettering name = new Lettering(fonts, Weight.BOLD, NAME, Lettering.TIGHT);
+        for (float size = NAME; size > LEAST_NAME && !fits(name, words, width); size -= 2) {
+            name = new Lettering(fonts, Weight.BOLD, size - 2, Lettering.TIGHT);
         }
         return name;
+    }
+
+    /** Whether words stand in few lines without one being broken. */
+    private static boolean fits(Lettering name, String words, float width) throws MissingGlyph {
+        for (String word : words.split(" ")) {
+            if (name.width(word) > width) {
+                return false;
+            }
+        }
+        return name.lines(words, width).size() <= MOST_LINES;
     }
 }

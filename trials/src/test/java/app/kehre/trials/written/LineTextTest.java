@@ -1,5 +1,7 @@
 package app.kehre.trials.written;
 
+import java.util.List;
+
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -10,8 +12,10 @@ import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Segment;
 import app.kehre.core.testing.Plans;
 import app.kehre.core.written.ClassText;
 import app.kehre.core.written.LineText;
@@ -88,6 +92,25 @@ class LineTextTest {
 
         assertThat(read.faults()).isEmpty();
         assertThat(read.plan()).isEqualTo(plan);
+    }
+
+    @Test
+    void oneSegmentAsTextLeavesTheOthersTheirLinesAndTheirNames() {
+        ClassPlan plan = DemoPlan.load("tuesday-evening-climb", LIBRARY).plan();
+        Segment toning = plan.segments().get(4);
+        String march = "March on the spot 16 eights; Find the beat, roll through the foot\n";
+        String text = ClassText.print(plan, toning.id(), LIBRARY) + march
+                + "\n## Core and arms (core, 112 BPM)\nForearm plank 2 x hold 25 s\n";
+
+        ClassText.Read read = ClassText.readSegment(text, plan, toning.id(), LIBRARY);
+
+        assertThat(read.faults()).isEmpty();
+        List<EntryId> lines = read.plan().lines().map(Entry::id).toList();
+        assertThat(lines).doesNotHaveDuplicates();
+        assertThat(read.plan().segments()).extracting(Segment::id).doesNotHaveDuplicates()
+                .hasSize(plan.segments().size() + 1);
+        plan.segments().stream().filter(each -> !each.id().equals(toning.id()))
+                .forEach(other -> assertThat(read.plan().segment(other.id())).isEqualTo(other));
     }
 
     @Test
