@@ -17,6 +17,7 @@ import java.util.stream.Stream;
 import app.kehre.core.dose.Dose;
 import app.kehre.core.exercise.Caution;
 import app.kehre.core.exercise.Coaching;
+import app.kehre.core.exercise.CueWords;
 import app.kehre.core.exercise.Dosing;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Facing;
@@ -193,7 +194,8 @@ final class CardReader {
         return built(Field.SET_UP, () -> new Coaching(card.text(Field.SET_UP).strip(),
                 card.text(Field.HOW).lines().map(String::strip).filter(line -> !line.isEmpty()).toList(),
                 card.text(Field.BREATHING).strip(), texts(Field.ALIGNMENT), card.text(Field.FAULT).strip(),
-                yes(Field.EVERYDAY), yes(Field.STAPLE)));
+                yes(Field.EVERYDAY), yes(Field.STAPLE),
+                parsed(Field.CUES, CueNotation::parse).orElse(CueWords.NONE)));
     }
 
     private Optional<Option> option(Field field) {

@@ -58,6 +58,7 @@ final class CardWords {
             case FAULT -> exercise.coaching().fault();
             case EVERYDAY -> exercise.everyday() ? "yes" : "";
             case STAPLE -> exercise.staple() ? "yes" : "";
+            case CUES -> CueNotation.print(exercise.coaching().cues());
             case EASIER -> option(exercise.easier());
             case HARDER -> option(exercise.harder());
             case CAUTIONS -> list(exercise.cautions().stream().map(CardWords::caution).toList());

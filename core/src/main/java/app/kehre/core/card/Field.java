@@ -69,6 +69,10 @@ public enum Field implements Named {
     EVERYDAY("everyday", "known to all", "yes", false),
     /** Whether classes are built of it. */
     STAPLE("staple", "often taught", "yes", false),
+    /** What is called out. */
+    CUES("cues", "cue words",
+            "see: heels down; do: sit back, stand tall; feel: thighs and seat; breathe: out coming up",
+            false),
     /** The easier option. */
     EASIER("easier", "easier", "half way: half the depth", true),
     /** The harder option. */

@@ -13,9 +13,10 @@ import java.util.stream.Stream;
  * @param fault the usual fault, and how it is mended; empty where none is known
  * @param everyday whether everybody knows it, such as marching or shaking out, so that it is never new
  * @param staple whether classes are built of it: most people have met it, and it bears a second round
+ * @param cues what is called out while it runs, as far as somebody wrote it down
  */
 public record Coaching(String setUp, List<String> action, String breathing, List<String> alignment,
-        String fault, boolean everyday, boolean staple) {
+        String fault, boolean everyday, boolean staple, CueWords cues) {
 
     public Coaching {
         action = List.copyOf(action);
@@ -28,7 +29,7 @@ public record Coaching(String setUp, List<String> action, String breathing, List
     /** Returns what is said of an exercise that has to be learnt. */
     public Coaching(String setUp, List<String> action, String breathing, List<String> alignment,
             String fault) {
-        this(setUp, action, breathing, alignment, fault, false, false);
+        this(setUp, action, breathing, alignment, fault, false, false, CueWords.NONE);
     }
 
     /** Returns the lines to set up and to do. */

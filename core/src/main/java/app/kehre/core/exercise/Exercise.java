@@ -120,6 +120,19 @@ public record Exercise(String id, Family family, String name, List<String> other
         return coaching.everyday();
     }
 
+    /** Returns what is called out while it runs: what was written down, else what follows from its texts and muscles. */
+    public CueWords cues() {
+        String breathing = coaching.breathing().replaceFirst("[.]$", "");
+        String see = coaching.alignment().stream().filter(CueWords::fits).findFirst().orElse("");
+        String act = coaching.action().size() == 1 && CueWords.fits(coaching.action().getFirst())
+                ? coaching.action().getFirst().replaceFirst("[.]$", "")
+                : "";
+        String feel = main().stream().limit(1).map(Muscle::words).filter(CueWords::fits).findFirst()
+                .orElse("");
+        return coaching.cues()
+                .or(new CueWords(see, act, feel, CueWords.fits(breathing) ? breathing : ""));
+    }
+
     /** Returns whether classes are built of it: most people have met it, and it bears a second round. */
     public boolean staple() {
         return coaching.staple();

@@ -16,6 +16,7 @@ import app.kehre.core.capacity.KitNeed;
 import app.kehre.core.choreography.BuildUpWords;
 import app.kehre.core.choreography.Script;
 import app.kehre.core.dose.DoseNotation;
+import app.kehre.core.exercise.CueWords;
 import app.kehre.core.exercise.Joint;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Pattern;
@@ -86,10 +87,11 @@ public record CribSheet(String title, String when, String length, List<Part> par
      * @param load with what; empty for nothing
      * @param options easier and harder; empty for a pause
      * @param note the instructor's own words
+     * @param say what to call out; empty where everybody knows it
      * @param length minutes and seconds
      */
     public record Line(String start, String name, String dose, String load, String options, String note,
-            String length) {}
+            String say, String length) {}
 
     public CribSheet {
         parts = List.copyOf(parts);
@@ -151,26 +153,46 @@ public record CribSheet(String title, String when, String length, List<Part> par
         String length = Lengths.clock(timeline.lengthOf(entry));
         return switch (entry) {
             case Pause pause -> new Line(start, pause.name(), EntryText.dose(pause), "", "", pause.note(),
-                    length);
+                    "", length);
             case Circuit circuit -> new Line(start, circuit.name(), CircuitNotation.print(circuit), "", "",
-                    circuit.note(), length);
+                    circuit.note(), "", length);
             case Screen screen -> new Line(start, screen.name(), DoseNotation.print(screen.dose()), "",
                     instead(screen, timeline.plan()),
-                    joined("not passed: " + screen.failed(), screen.note()), length);
+                    joined("not passed: " + screen.failed(), screen.note()), "", length);
             case BuildUp build -> new Line(start, build.name(), EntryText.dose(build),
                     EntryText.load(build), "", joined(
                             Optional.ofNullable(timeline.scripts().get(build.id())).map(Script::words)
                                     .orElse(""),
                             instead(build.asItem()), build.note()),
+                    "",
                     length);
             case Item item -> new Line(start,
                     timeline.plan().circuitOf(item.id()).isPresent() ? "\u2013 " + item.name() : item.name(),
                     DoseNotation.print(item.dose()),
                     item.load().isNone() ? "" : LoadNotation.print(item.load()), RoundWords.options(item),
                     joined(RoundWords.of(item.manner().withKnown(false)), RoundWords.of(item), instead(item),
-                            KneeCue.of(timeline.plan().brief(), item.exercise()).orElse(""), item.note()),
-                    length);
+                            KneeCue.of(timeline.plan().brief(), item.exercise()).orElse(""),
+                            item.note()),
+                    first(item, timeline.plan()) ? say(item) : "", length);
         };
+    }
+
+    /** What an exercise needs to be told is told where it comes first. */
+    private static boolean first(Item item, ClassPlan plan) {
+        return plan.lines().flatMap(entry -> entry.item().stream())
+                .filter(each -> each.exercise().id().equals(item.exercise().id())).findFirst()
+                .filter(each -> each.id().equals(item.id())).isPresent();
+    }
+
+    /** What to call out: "say: Sit back, stand tall / Heels down / Thighs and seat"; of what everybody knows nothing. */
+    private static String say(Item item) {
+        CueWords cues = item.exercise().cues();
+        return item.exercise().everyday()
+                ? ""
+                : Stream.of(cues.act(), cues.see(), cues.feel(), cues.breathe())
+                        .filter(each -> !each.isEmpty())
+                        .collect(Collectors.collectingAndThen(Collectors.joining(" / "),
+                                said -> said.isEmpty() ? "" : "say: " + said));
     }
 
     /** A build-up's combinations in their moves, and its stages. */
@@ -181,9 +203,9 @@ public record CribSheet(String title, String when, String length, List<Part> par
         }
         Stream<Line> combinations = build.build().combinations().stream()
                 .map(each -> new Line("", "\u2013 " + each.name(), each.counts() + " counts", "", "",
-                        BuildUpWords.moves(each), ""));
+                        BuildUpWords.moves(each), "", ""));
         return Stream.concat(combinations, Stream.of(new Line("", "\u2013 stages", script.words(), "", "",
-                stages(script, timeline.ofEntry(build.id()).end().minus(script.length())), "")));
+                stages(script, timeline.ofEntry(build.id()).end().minus(script.length())), "", "")));
     }
 
     /** The stages with the times of the class at which they begin. */

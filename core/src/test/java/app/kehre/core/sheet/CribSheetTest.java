@@ -34,7 +34,8 @@ class CribSheetTest {
         assertThat(sheet.parts().get(1).length()).isEqualTo("1:33 of 9:00 \u00b7 120 BPM");
         assertThat(sheet.parts().get(1).lines().getFirst()).isEqualTo(new CribSheet.Line("1:00",
                 "Bent-over row", "2 x 12 reps, rest 15 s", "2 light weights",
-                "easier: smaller \u00b7 standard (base) \u00b7 harder: slower", "Long back", "1:03"));
+                "easier: smaller \u00b7 standard (base) \u00b7 harder: slower", "Long back",
+                "say: Do / tall / front of the thigh / Out on effort", "1:03"));
     }
 
     @Test

@@ -21,6 +21,7 @@ import app.kehre.core.exercise.Option;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.LoadNotation;
 import app.kehre.core.value.Named;
+import app.kehre.desk.control.CueRows;
 import app.kehre.desk.control.Words;
 
 /** The page of one exercise. */
@@ -57,6 +58,8 @@ final class DetailPane extends ScrollPane {
             rows.add(Words.wrapped("also: " + String.join(", ", exercise.otherNames()), "soft"));
         }
         addCoaching(rows, exercise);
+        rows.add(Words.heading("Say"));
+        rows.addAll(CueRows.of(exercise.cues(), WORD));
         rows.add(Words.heading("Options"));
         rows.add(option("easier", exercise.easier()));
         rows.add(option("harder", exercise.harder()));

@@ -23,6 +23,7 @@ import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Variant;
 import app.kehre.core.typing.EntryText;
 import app.kehre.core.value.Named;
+import app.kehre.desk.control.CueRows;
 import app.kehre.desk.control.Words;
 import app.kehre.desk.look.Palette;
 import app.kehre.desk.look.Tips;
@@ -82,7 +83,7 @@ final class LineCard extends ScrollPane {
         Exercise exercise = item.exercise();
         rows.add(Words.wrapped(summary(exercise), "soft"));
         rows.add(Words.wrapped(String.join(" ", exercise.coaching().lines()), "how"));
-        rows.add(row("breathe", exercise.coaching().breathing()));
+        rows.addAll(CueRows.of(exercise.cues(), WORD));
         rows.add(option(item, Variant.EASIER, words(exercise.easier())));
         rows.add(option(item, Variant.STANDARD, "as described"));
         rows.add(option(item, Variant.HARDER, words(exercise.harder())));

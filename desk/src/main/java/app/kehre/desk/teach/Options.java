@@ -19,7 +19,7 @@ import app.kehre.core.typing.RoundWords;
 import app.kehre.desk.look.Type;
 import app.kehre.formats.font.Weight;
 
-/** Easier, harder, breathing and the instructor's own note, in one row. */
+/** Easier, harder and the instructor's own note, in one row. */
 final class Options extends HBox {
 
     private static final double SIZE = 21;
@@ -64,10 +64,9 @@ final class Options extends HBox {
     private static void add(List<Node> columns, Exercise exercise) {
         columns.add(column("easier", exercise.easier().name()));
         columns.add(column("harder", exercise.harder().name()));
-        columns.add(column("breathe", exercise.coaching().breathing()));
     }
 
-    private static Node column(String word, String text) {
+    static Node column(String word, String text) {
         Label above = new Label(word);
         above.getStyleClass().addAll("small", "soft");
         Label below = new Label(text);

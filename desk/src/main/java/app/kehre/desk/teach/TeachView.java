@@ -18,11 +18,15 @@ import javafx.scene.layout.VBox;
 import app.kehre.core.choreography.BuildUpWords;
 import app.kehre.core.choreography.Stage;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.plan.Item;
+import app.kehre.core.teaching.Change;
 import app.kehre.core.teaching.Counting;
 import app.kehre.core.teaching.HallWords;
 import app.kehre.core.teaching.Moment;
 import app.kehre.core.teaching.RunState;
+import app.kehre.core.timeline.Span;
 import app.kehre.core.value.Lengths;
+import app.kehre.core.value.Side;
 import app.kehre.desk.control.Switchback;
 import app.kehre.desk.look.Palette;
 import app.kehre.desk.look.Type;
@@ -50,12 +54,14 @@ public final class TeachView extends VBox {
     private final Label left = label("left");
     private final Parts parts = new Parts();
     private final Options options = new Options();
+    private final Says says = new Says();
     private final Label nextWord = label("next-word");
     private final Label nextName = label("next-name");
     private final Label nextDose = label("next-dose");
     private final Switchback road;
     private final Button start;
     private final Button undo;
+    private final Button facing;
     private final AnimationTimer timer;
 
     /**
@@ -71,6 +77,9 @@ public final class TeachView extends VBox {
         start.setId("start");
         undo = key("Z", "undo", model::undo);
         undo.setId("undo-step");
+        facing = key("M", "", model::turnRound);
+        facing.setId("facing");
+        model.facing().subscribe(this::showFacing);
         showUndo("");
         lay(key("Right", "next", model::next), key("Left", "back", model::back),
                 key("R", "start over", model::startOver), key("Esc", "back to the plan", onLeave));
@@ -138,12 +147,13 @@ public final class TeachView extends VBox {
         next.setAlignment(Pos.BASELINE_LEFT);
         HBox keys = new HBox(10, start, undo);
         keys.getChildren().addAll(others);
+        keys.getChildren().add(facing);
         keys.setAlignment(Pos.CENTER_LEFT);
         keys.setMinHeight(USE_PREF_SIZE);
         Region room = new Region();
         VBox.setVgrow(room, Priority.ALWAYS);
         setSpacing(13);
-        getChildren().setAll(top, large, parts, options, rule, next, road, room, keys);
+        getChildren().setAll(top, large, parts, says, options, rule, next, road, room, keys);
     }
 
     private void onKey(KeyEvent event, Runnable onLeave) {
@@ -159,6 +169,8 @@ public final class TeachView extends VBox {
             model.back();
         } else if (code == KeyCode.R) {
             model.startOver();
+        } else if (code == KeyCode.M) {
+            model.turnRound();
         } else if (code == KeyCode.Z) {
             model.undo();
         } else if (code == KeyCode.ESCAPE) {
@@ -177,7 +189,9 @@ public final class TeachView extends VBox {
         now.setText(counting.map(Counting::move).orElseGet(() -> nowName(moment)));
         dose.setText(
                 counting.map(found -> HallWords.count(found, moment)).orElseGet(() -> HallWords.now(moment)));
-        showCue(counting);
+        says.show(moment.entry().filter(Item.class::isInstance).flatMap(Entry::item)
+                .map(item -> item.exercise().cues()));
+        showCue(counting, moment);
         fit(now, Weight.BOLD, LARGEST_NAME, SMALLEST_NAME);
         fit(dose, Weight.SEMI_BOLD, LARGEST_DOSE, 24);
         amount.setText(counting.map(found -> found.stage().title())
@@ -191,15 +205,28 @@ public final class TeachView extends VBox {
     }
 
     /** The cue keeps its room between cues, so that nothing jumps. */
-    private void showCue(Optional<Counting> counting) {
-        cue.setText(counting.map(Counting::said).orElse(""));
-        sign.setText(counting.map(Counting::shown).orElse(""));
-        for (Label label : List.of(cue, sign)) {
-            label.setVisible(counting.isPresent());
-            label.setManaged(counting.isPresent());
+    private void showCue(Optional<Counting> counting, Moment moment) {
+        Optional<Change> change = Change.of(moment, model.timeline().get());
+        cue.setText(counting.map(Counting::said).or(() -> change.map(Change::words)).orElse(""));
+        sign.setText(counting.map(Counting::shown).or(() -> own(change, moment)).orElse(""));
+        for (Region row : List.of(says, options)) {
+            boolean shown = counting.isEmpty() && (row == options || says.says());
+            row.setVisible(shown);
+            row.setManaged(shown);
         }
-        options.setVisible(counting.isEmpty());
-        options.setManaged(counting.isEmpty());
+    }
+
+    /** The side that the instructor moves, in a change that comes or as it is. */
+    private Optional<String> own(Optional<Change> change, Moment moment) {
+        boolean faces = model.facing().get();
+        return change.flatMap(found -> found.own(faces)).map(side -> "then you move " + side.word())
+                .or(() -> moment.span().map(Span::side).filter(side -> side != Side.BOTH)
+                        .map(side -> "you move " + (faces ? side.other() : side).word()));
+    }
+
+    private void showFacing(boolean faces) {
+        name(facing, faces ? "you face them: your left is their right" : "your back is to them");
+        show(model.moment().get());
     }
 
     private static String nowName(Moment moment) {

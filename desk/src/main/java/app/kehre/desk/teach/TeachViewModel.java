@@ -6,6 +6,8 @@ import java.time.Instant;
 import java.time.InstantSource;
 import java.time.LocalDateTime;
 import java.util.Optional;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
@@ -23,6 +25,7 @@ public final class TeachViewModel {
     private final InstantSource steady;
     private final ReadOnlyStringWrapper undoable = new ReadOnlyStringWrapper("");
     private final ReadOnlyObjectWrapper<TeachingRun> stepped = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyBooleanWrapper facing = new ReadOnlyBooleanWrapper(true);
     private Optional<TeachingRun> before = Optional.empty();
     private final ReadOnlyObjectWrapper<Moment> moment = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Timeline> timeline = new ReadOnlyObjectWrapper<>();
@@ -55,6 +58,20 @@ public final class TeachViewModel {
 
     Clock clock() {
         return clock;
+    }
+
+    /** Returns whether the instructor faces the group and moves as its mirror image. */
+    public ReadOnlyBooleanProperty facing() {
+        return facing.getReadOnlyProperty();
+    }
+
+    /** Says whether the instructor faces the group. */
+    public void face(boolean group) {
+        facing.set(group);
+    }
+
+    void turnRound() {
+        facing.set(!facing.get());
     }
 
     /** Takes up the class as it is planned now, unless it is being taught. */

@@ -68,6 +68,7 @@ public final class AppWindow {
         }
         content.dress(settings.text("theme", "light").equals("dark") ? Theme.DARK : Theme.LIGHT);
         content.sideWidth().set(settings.number("side", LEAST_SIDE, MOST_SIDE, content.sideWidth().get()));
+        content.teaching().face(!settings.text("facing", "them").equals("away"));
         stage.setMaximized(settings.text("maximized", "").equals("true"));
         stage.show();
     }
@@ -85,6 +86,7 @@ public final class AppWindow {
             settings.set("width", stage.getWidth());
             settings.set("height", stage.getHeight());
         }
+        settings.set("facing", content.teaching().facing().get() ? "them" : "away");
         settings.set("side", content.sideWidth().get());
         settings.set("theme", content.theme() == Theme.DARK ? "dark" : "light");
         try {

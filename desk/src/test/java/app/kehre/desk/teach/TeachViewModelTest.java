@@ -136,4 +136,13 @@ class TeachViewModelTest {
 
         assertThat(taught.moment().get().spare()).isEqualTo(Duration.ofMinutes(58));
     }
+
+    @Test
+    void whoTurnsRoundMovesTheSideThatIsSaid() {
+        assertThat(model.facing().get()).isTrue();
+
+        model.turnRound();
+
+        assertThat(model.facing().get()).isFalse();
+    }
 }

@@ -66,7 +66,7 @@ class WholeJobTest {
         instructor.presses(KeyCode.DIGIT5, KeyCode.CONTROL);
         assertThat(pagesSaved(instructor, pdf)).as("the floor sheet").isOne();
         instructor.clicks("#sheet-preparation");
-        assertThat(pagesSaved(instructor, pdf)).as("all there is to know").isEqualTo(2);
+        assertThat(pagesSaved(instructor, pdf)).as("all there is to know").isEqualTo(3);
     }
 
     private static int pagesSaved(Instructor instructor, Path pdf) throws IOException {

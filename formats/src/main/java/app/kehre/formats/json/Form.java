@@ -85,6 +85,10 @@ public interface Form<E> {
     /** Takes an object inside this one. */
     <T> Optional<T> object(String name, Function<E, T> value, Function<Form<T>, Optional<T>> layOut);
 
+    /** Takes an object inside this one that may be missing. */
+    <T> Optional<T> objectIfAny(String name, Function<E, Optional<T>> value,
+            Function<Form<T>, Optional<T>> layOut);
+
     /** Takes objects by the keys of a closed list: each knows its key. */
     <K extends Enum<K> & Named, T> List<T> objects(String name, Class<K> list, Function<E, List<T>> value,
             Function<T, K> key, Function<Form<T>, Function<K, Optional<T>>> layOut);

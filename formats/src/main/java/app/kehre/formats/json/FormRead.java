@@ -109,6 +109,14 @@ record FormRead<E>(Fields fields, int before) implements Form<E> {
     }
 
     @Override
+    public <T> Optional<T> objectIfAny(String name, Function<E, Optional<T>> value,
+            Function<Form<T>, Optional<T>> layOut) {
+        return fields.has(name)
+                ? fields.object(name).flatMap(inner -> layOut.apply(new FormRead<>(inner)))
+                : Optional.empty();
+    }
+
+    @Override
     public <K extends Enum<K> & Named, T> List<T> objects(String name, Class<K> list,
             Function<E, List<T>> value, Function<T, K> key,
             Function<Form<T>, Function<K, Optional<T>>> layOut) {

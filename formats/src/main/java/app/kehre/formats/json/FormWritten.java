@@ -133,6 +133,13 @@ record FormWritten<E>(E thing, ObjectNode node) implements Form<E> {
     }
 
     @Override
+    public <T> Optional<T> objectIfAny(String name, Function<E, Optional<T>> value,
+            Function<Form<T>, Optional<T>> layOut) {
+        return value.apply(thing)
+                .flatMap(found -> layOut.apply(new FormWritten<>(found, node.putObject(name))));
+    }
+
+    @Override
     public <K extends Enum<K> & Named, T> List<T> objects(String name, Class<K> list,
             Function<E, List<T>> value, Function<T, K> key,
             Function<Form<T>, Function<K, Optional<T>>> layOut) {

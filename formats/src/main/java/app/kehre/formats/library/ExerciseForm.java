@@ -12,6 +12,7 @@ import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.dose.Hold;
 import app.kehre.core.exercise.Caution;
 import app.kehre.core.exercise.Coaching;
+import app.kehre.core.exercise.CueWords;
 import app.kehre.core.exercise.Dosing;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Facing;
@@ -136,8 +137,18 @@ final class ExerciseForm {
         String fault = form.textIfAny("fault", Coaching::fault);
         boolean everyday = form.flag("everyday", Coaching::everyday);
         boolean staple = form.flag("staple", Coaching::staple);
+        Optional<CueWords> cues = form.objectIfAny("say",
+                each -> Optional.of(each.cues()).filter(found -> !found.isEmpty()), ExerciseForm::cues);
         return form.built("how", () -> new Coaching(setUp, action, breathing, alignment, fault, everyday,
-                staple));
+                staple, cues.orElse(CueWords.NONE)));
+    }
+
+    private static Optional<CueWords> cues(Form<CueWords> form) {
+        String see = form.textIfAny("see", CueWords::see);
+        String act = form.textIfAny("do", CueWords::act);
+        String feel = form.textIfAny("feel", CueWords::feel);
+        String breathe = form.textIfAny("breathe", CueWords::breathe);
+        return form.built("see", () -> new CueWords(see, act, feel, breathe));
     }
 
     private static Optional<Option> option(Form<Option> form) {

@@ -1,7 +1,6 @@
 package app.kehre.formats.sheet;
 
 import java.io.ByteArrayOutputStream;
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -11,19 +10,13 @@ import org.openpdf.text.PageSize;
 import org.openpdf.text.Paragraph;
 import org.openpdf.text.pdf.ColumnText;
 import org.openpdf.text.pdf.PdfContentByte;
-import org.openpdf.text.pdf.PdfPTable;
 import org.openpdf.text.pdf.PdfWriter;
 
 import app.kehre.core.balance.Assessment;
-import app.kehre.core.balance.JointNote;
-import app.kehre.core.balance.Ledger;
-import app.kehre.core.balance.Promise;
 import app.kehre.core.climb.Climb;
 import app.kehre.core.climb.Frame;
 import app.kehre.core.effort.ReadOut;
-import app.kehre.core.exercise.Muscle;
 import app.kehre.core.finding.Fact;
-import app.kehre.core.value.Lengths;
 import app.kehre.formats.font.Weight;
 
 /** What came of judging a class, on one page of A4 across: the climb, findings, ledger, promises, joints. */
@@ -40,6 +33,7 @@ public final class CheckPdf {
 
     private final Assessment assessment;
     private final SheetFonts fonts = new SheetFonts();
+    private final CheckTables tables = new CheckTables(fonts, SIZE);
 
     private CheckPdf(Assessment assessment) {
         this.assessment = assessment;
@@ -75,8 +69,9 @@ public final class CheckPdf {
         float ledger = left + wide * FINDINGS + APART;
         float promised = ledger + wide * LEDGER + APART;
         findings(pen, left, under, ledger - APART, document.bottom());
-        column(pen, List.of(ledger()), ledger, under, promised - APART, document.bottom());
-        column(pen, List.of(promised()), promised, under, document.right(), document.bottom());
+        column(pen, List.of(tables.ledger(assessment)), ledger, under, promised - APART, document.bottom());
+        column(pen, List.of(tables.promised(assessment)), promised, under, document.right(),
+                document.bottom());
         document.close();
         return out.toByteArray();
     }
@@ -141,60 +136,10 @@ public final class CheckPdf {
         return lines;
     }
 
-    private Element ledger() throws MissingGlyph {
-        PdfPTable table = table(3.2f, 1f, 1f, 1f);
-        cells(table, Weight.SEMI_BOLD, "Ledger", "prepare", "load", "release");
-        for (Muscle muscle : Muscle.values()) {
-            Ledger.Row row = assessment.ledger().of(muscle);
-            cells(table, Weight.REGULAR, muscle.words(), clock(row.prepare()), clock(row.load()),
-                    clock(row.release()));
-        }
-        return table;
-    }
-
-    private Element promised() throws MissingGlyph {
-        PdfPTable table = table(1.5f, 1.4f);
-        cells(table, Weight.SEMI_BOLD, "Promised", "");
-        for (Promise promise : Promise.of(assessment)) {
-            cells(table, promise.kept() ? Weight.REGULAR : Weight.SEMI_BOLD, named(promise),
-                    promise.kept()
-                            ? Lengths.clock(promise.is())
-                            : "%s of %s".formatted(Lengths.clock(promise.is()),
-                                    Lengths.clock(promise.least())));
-        }
-        cells(table, Weight.SEMI_BOLD, "Joints", "");
-        for (JointNote note : JointNote.of(assessment)) {
-            cells(table, note.missed() ? Weight.SEMI_BOLD : Weight.REGULAR, note.joint().words(),
-                    note.words());
-        }
-        return table;
-    }
-
-    private static String named(Promise promise) {
-        return promise.how().isEmpty() ? promise.what() : "%s, %s".formatted(promise.what(), promise.how());
-    }
-
-    private static PdfPTable table(float... widths) {
-        PdfPTable table = new PdfPTable(widths);
-        table.setWidthPercentage(100);
-        return table;
-    }
-
-    private void cells(PdfPTable table, Weight weight, String... words) throws MissingGlyph {
-        for (int i = 0; i < words.length; i++) {
-            table.addCell(Cells.ruled(fonts.chunk(words[i], weight, SIZE, Inks.INK),
-                    i == 0 ? Element.ALIGN_LEFT : Element.ALIGN_RIGHT));
-        }
-    }
-
     private Paragraph line(String words, Weight weight) throws MissingGlyph {
         Paragraph line = new Paragraph(fonts.chunk(words, weight, SIZE, Inks.INK));
         line.setLeading(SIZE * 1.25f);
         line.setSpacingAfter(2);
         return line;
-    }
-
-    private static String clock(double seconds) {
-        return seconds < 1 ? "" : Lengths.clock(Duration.ofSeconds(Math.round(seconds)));
     }
 }

@@ -145,13 +145,13 @@ final class ClimbDrawing {
         pen.fill();
     }
 
-    /** Writes as much of a name as fits into its segment. */
+    /** Writes as many words of a name as fit into its segment. */
     private void inside(String name, float left, float bottom, float width) throws MissingGlyph {
         String fits = name;
         while (!fits.isEmpty() && fonts.chunk(fits, Weight.MEDIUM, SIZE, Inks.INK).getWidthPoint() > width) {
-            fits = fits.substring(0, fits.length() - 1);
+            fits = fits.substring(0, Math.max(0, fits.lastIndexOf(' ')));
         }
-        words(fits.length() < 3 ? "" : fits.strip(), Weight.MEDIUM, Element.ALIGN_LEFT, left, bottom + 4);
+        words(fits.replaceFirst("\\W+( and)?$", ""), Weight.MEDIUM, Element.ALIGN_LEFT, left, bottom + 4);
     }
 
     private void legend(float left, float top) throws MissingGlyph {

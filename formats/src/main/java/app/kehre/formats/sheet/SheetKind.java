@@ -43,7 +43,8 @@ public enum SheetKind implements Named {
     public byte[] pdf(Timeline timeline, Library library) throws Unprintable {
         return switch (this) {
             case FLOOR -> FloorPdf.of(FloorSheet.of(timeline));
-            case PREPARATION -> SheetPdf.of(CribSheet.of(timeline));
+            case PREPARATION -> SheetPdf.of(CribSheet.of(timeline),
+                    Assessment.orUnjudged(timeline, library));
             case STATIONS -> StationPdf.of(StationCard.of(timeline.plan()));
             case HAND_OUT -> HandOutPdf.of(HandOut.of(timeline));
             case CHECK -> CheckPdf.of(Assessment.orUnjudged(timeline, library));

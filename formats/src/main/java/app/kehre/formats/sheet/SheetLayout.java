@@ -10,28 +10,36 @@ import org.openpdf.text.Paragraph;
 import org.openpdf.text.Phrase;
 import org.openpdf.text.Rectangle;
 import org.openpdf.text.pdf.ColumnText;
+import org.openpdf.text.pdf.PdfContentByte;
 import org.openpdf.text.pdf.PdfPCell;
 import org.openpdf.text.pdf.PdfPTable;
 import org.openpdf.text.pdf.PdfPageEventHelper;
 import org.openpdf.text.pdf.PdfWriter;
 
+import app.kehre.core.balance.Assessment;
+import app.kehre.core.climb.Climb;
+import app.kehre.core.climb.Frame;
 import app.kehre.core.sheet.CribSheet;
 import app.kehre.formats.font.Weight;
 
 /** Sets a crib sheet at one type size. */
 final class SheetLayout {
 
+    /** The height of the small climb with its words, in points. */
+    private static final float CLIMB = 130;
     /** Notes of more characters would stand in a narrow column of many lines. */
     private static final int LONG = 90;
-    private static final float[] COLUMNS = {1.05f, 3.6f, 4.7f, 5.3f, 0.95f};
+    private static final float[] COLUMNS = {0.62f, 1.9f, 2.1f, 3.9f, 0.62f};
 
     private final CribSheet sheet;
     private final SheetFonts fonts;
     private final float size;
+    private final Assessment assessment;
     private final Phrase stopSigns;
 
-    SheetLayout(CribSheet sheet, SheetFonts fonts, float size) throws MissingGlyph {
+    SheetLayout(CribSheet sheet, Assessment assessment, SheetFonts fonts, float size) throws MissingGlyph {
         this.sheet = sheet;
+        this.assessment = assessment;
         this.fonts = fonts;
         this.size = size;
         this.stopSigns = phrase(fonts.chunk(sheet.stopSigns(), Weight.MEDIUM, size * 0.72f, Inks.INK));
@@ -44,6 +52,7 @@ final class SheetLayout {
             elements.add(part(part));
         }
         elements.add(preparation());
+        elements.add(judged());
         return elements;
     }
 
@@ -115,17 +124,22 @@ final class SheetLayout {
                 fonts.chunk(line.options(), Weight.REGULAR, size * 0.8f, Inks.SOFT)));
         table.addCell(cell(Element.ALIGN_RIGHT, fonts.chunk(line.length(), Weight.REGULAR, size, Inks.SOFT)));
         if (wide) {
-            for (PdfPCell above : table.getRow(table.size() - 1).getCells()) {
-                above.setBorder(Rectangle.NO_BORDER);
-            }
-            addWide(table, line.note());
+            addWide(table, line.note(), Weight.MEDIUM);
+        }
+        if (!line.say().isEmpty()) {
+            addWide(table, line.say(), Weight.REGULAR);
         }
     }
 
-    /** A long note has the whole width of the sheet below its line. */
-    private void addWide(PdfPTable table, String note) throws MissingGlyph {
+    /** A long note, and what to call out, have the whole width of the sheet below their line. */
+    private void addWide(PdfPTable table, String note, Weight weight) throws MissingGlyph {
+        for (PdfPCell above : table.getRow(table.size() - 1).getCells()) {
+            if (above != null) {
+                above.setBorder(Rectangle.NO_BORDER);
+            }
+        }
         table.addCell(cell(Element.ALIGN_LEFT, fonts.chunk("", Weight.REGULAR, size, Inks.SOFT)));
-        PdfPCell cell = cell(Element.ALIGN_LEFT, fonts.chunk(note, Weight.MEDIUM, size * 0.86f, Inks.INK));
+        PdfPCell cell = cell(Element.ALIGN_LEFT, fonts.chunk(note, weight, size * 0.86f, Inks.INK));
         cell.setColspan(COLUMNS.length - 1);
         table.addCell(cell);
     }
@@ -143,6 +157,34 @@ final class SheetLayout {
             table.addCell(aside);
         }
         return table;
+    }
+
+    /** How hard the class is and on what, in small. */
+    private Element judged() throws MissingGlyph {
+        PdfPTable table = new PdfPTable(1);
+        table.setWidthPercentage(100);
+        table.setSpacingBefore(size);
+        table.setKeepTogether(true);
+        PdfPCell climb = Cells.bare(new Phrase(), Element.ALIGN_LEFT);
+        climb.setFixedHeight(CLIMB + ClimbDrawing.ABOVE);
+        climb.setCellEvent((_, area, canvases) -> draw(canvases[PdfPTable.TEXTCANVAS], area));
+        table.addCell(climb);
+        PdfPCell ledger = new PdfPCell(new CheckTables(fonts, size * 0.82f).ledgerInTwo(assessment));
+        ledger.setBorder(Rectangle.NO_BORDER);
+        table.addCell(ledger);
+        return table;
+    }
+
+    /** The words of the climb are Kehre's own, so every one of them can be printed. */
+    private void draw(PdfContentByte pen, Rectangle area) {
+        try {
+            new ClimbDrawing(pen, fonts, new Climb(assessment.effort(),
+                    new Frame(area.getWidth() - ClimbDrawing.LEFT, CLIMB - ClimbDrawing.BELOW,
+                            Climb.seconds(assessment.effort()))))
+                    .draw(area.getLeft() + ClimbDrawing.LEFT, area.getTop() - ClimbDrawing.ABOVE);
+        } catch (MissingGlyph unprintable) {
+            throw new IllegalStateException(unprintable);
+        }
     }
 
     private PdfPCell list(String title, List<String> lines) throws MissingGlyph {

@@ -8,13 +8,13 @@ import java.util.regex.Pattern;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.sheet.CribSheet;
 import app.kehre.core.timeline.Span;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.formats.assessment.AssessmentText;
 import app.kehre.formats.json.UnreadableFile;
+import app.kehre.formats.library.BuiltInLibrary;
 import app.kehre.formats.plan.PlanDocument;
-import app.kehre.formats.sheet.SheetPdf;
+import app.kehre.formats.sheet.SheetKind;
 import app.kehre.formats.sheet.Unprintable;
 import app.kehre.formats.timeline.TimelineTable;
 
@@ -101,7 +101,7 @@ public record Trial(End end, String words, Duration cpu) {
 
     private static void print(Timeline timeline) {
         try {
-            SheetPdf.of(CribSheet.of(timeline));
+            SheetKind.PREPARATION.pdf(timeline, BuiltInLibrary.load());
         } catch (Unprintable said) {
             // A letter that the type has not is refused in words: that is an answer.
             return;

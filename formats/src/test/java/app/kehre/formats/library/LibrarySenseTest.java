@@ -22,6 +22,7 @@ import app.kehre.core.dose.Counts;
 import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.Hold;
 import app.kehre.core.exercise.Caution;
+import app.kehre.core.exercise.CueWords;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Family;
 import app.kehre.core.exercise.Impact;
@@ -53,6 +54,15 @@ class LibrarySenseTest {
     private static final Set<String> ONLY_ON_A_CHAIR = Set.of("buttock-stretch-standing");
     private static final Set<Muscle> ON_ONE_LEG = EnumSet.of(Muscle.BUTTOCKS, Muscle.OUTER_HIP,
             Muscle.HIP_FLEXORS, Muscle.BACK_THIGH);
+
+    @ParameterizedTest
+    @MethodSource("entries")
+    void everyExerciseSaysWhatIsSeenDoneFeltAndBreathed(Exercise exercise) {
+        CueWords cues = exercise.coaching().cues();
+
+        assertThat(List.of(cues.see(), cues.act(), cues.feel(), cues.breathe())).doesNotContain("")
+                .allMatch(cue -> Character.isUpperCase(cue.charAt(0)) && !cue.endsWith("."));
+    }
 
     static Stream<Exercise> entries() {
         return LIBRARY.all().stream();

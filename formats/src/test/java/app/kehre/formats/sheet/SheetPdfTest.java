@@ -15,7 +15,6 @@ import org.junit.jupiter.api.Test;
 
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.sheet.CribSheet;
 import app.kehre.core.testing.Draws;
 import app.kehre.core.testing.Plans;
 import app.kehre.core.timeline.Timeline;
@@ -31,8 +30,8 @@ class SheetPdfTest {
     /** The size under which type on a sheet on the floor can no longer be read at arm's length. */
     private static final float SMALLEST_NAME = 9;
 
-    private static PDDocument print(ClassPlan plan) throws IOException, MissingGlyph {
-        return Loader.loadPDF(SheetPdf.of(CribSheet.of(Timeline.of(plan))));
+    private static PDDocument print(ClassPlan plan) throws IOException, Unprintable {
+        return Loader.loadPDF(SheetKind.PREPARATION.pdf(Timeline.of(plan), BuiltInLibrary.load()));
     }
 
     private static ClassPlan demo() {
@@ -40,12 +39,14 @@ class SheetPdfTest {
     }
 
     @Test
-    void anHourFitsOnTwoPagesAndNamesEveryLine() throws IOException, MissingGlyph {
+    void anHourFitsOnThreePagesAndNamesEveryLineWhatToSayAndHowHardItIs() throws IOException, Unprintable {
         try (PDDocument pdf = print(demo())) {
             String text = new PDFTextStripper().getText(pdf).replace('\u00a0', ' ').replaceAll("\\s+", " ");
 
-            assertThat(pdf.getNumberOfPages()).isEqualTo(2);
+            assertThat(pdf.getNumberOfPages()).isEqualTo(3);
             assertThat(demo().entries()).allSatisfy(entry -> assertThat(text).contains(entry.name()));
+            assertThat(text).containsOnlyOnce("say: Up, up, down, down / Whole foot in the middle").contains(
+                    "Ledger prepare load release", "near-maximal");
             assertThat(text).contains("2 rounds, rest 20 s, by themselves from round 2",
                     "round 2: 16 reps",
                     "instead of Split squat: squats with a hand on the chair", "with 2 light weights",
@@ -54,7 +55,7 @@ class SheetPdfTest {
     }
 
     @Property(tries = 25)
-    void everyStructurePrints(@ForAll("plans") ClassPlan plan) throws IOException, MissingGlyph {
+    void everyStructurePrints(@ForAll("plans") ClassPlan plan) throws IOException, Unprintable {
         try (PDDocument pdf = print(plan)) {
             assertThat(pdf.getNumberOfPages()).isPositive();
         }
@@ -66,7 +67,7 @@ class SheetPdfTest {
     }
 
     @Test
-    void stopSignsStandOnEveryPage() throws IOException, MissingGlyph {
+    void stopSignsStandOnEveryPage() throws IOException, Unprintable {
         try (PDDocument pdf = print(demo())) {
             PDFTextStripper stripper = new PDFTextStripper();
             for (int page = 1; page <= pdf.getNumberOfPages(); page++) {
@@ -78,7 +79,7 @@ class SheetPdfTest {
     }
 
     @Test
-    void allFontsAreEmbedded() throws IOException, MissingGlyph {
+    void allFontsAreEmbedded() throws IOException, Unprintable {
         try (PDDocument pdf = print(demo())) {
             for (PDPage page : pdf.getPages()) {
                 for (var name : page.getResources().getFontNames()) {
@@ -90,7 +91,7 @@ class SheetPdfTest {
     }
 
     @Test
-    void aShortClassIsSetLargeOnOnePage() throws IOException, MissingGlyph {
+    void aShortClassIsSetLargeOnOnePage() throws IOException, Unprintable {
         ClassPlan express = Plans.of(15).segment("Toning", Role.TONING, 120).item(ROW, "12 reps").plan();
         try (PDDocument pdf = print(express)) {
             assertThat(pdf.getNumberOfPages()).isEqualTo(1);
