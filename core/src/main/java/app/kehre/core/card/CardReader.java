@@ -45,8 +45,8 @@ import app.kehre.core.value.Reading;
 /** Reads a card. A field that is at fault yields nothing and a sentence; all are read before anything is refused. */
 final class CardReader {
 
-    private static final Pattern SHARE = Pattern.compile("(.+?)\\s+([01](?:\\.\\d{1,2})?)");
-    private static final Pattern NAMED = Pattern
+    static final Pattern SHARE = Pattern.compile("(.+?)\\s+([01](?:\\.\\d{1,2})?)");
+    static final Pattern NAMED = Pattern
             .compile("([^:]+):\\s*(.+?)(?:\\s*>\\s*([a-z0-9]+(?:-[a-z0-9]+)*))?");
 
     private static final Pattern EFFORT = Pattern.compile("\\d{1,2}(\\.\\d)?");

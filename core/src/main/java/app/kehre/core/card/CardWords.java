@@ -69,11 +69,11 @@ final class CardWords {
         return String.join("; ", texts);
     }
 
-    private static <T extends Enum<T> & Named> String terms(Collection<T> terms) {
+    static <T extends Enum<T> & Named> String terms(Collection<T> terms) {
         return list(terms.stream().sorted().map(Named::words).toList());
     }
 
-    private static String muscles(Map<Muscle, Double> shares) {
+    static String muscles(Map<Muscle, Double> shares) {
         return shares.entrySet().stream().map(each -> each.getKey().words() + " " + share(each.getValue()))
                 .collect(Collectors.joining("; "));
     }
@@ -87,7 +87,7 @@ final class CardWords {
         return option.name() + ": " + option.change() + exercise;
     }
 
-    private static String caution(Caution caution) {
+    static String caution(Caution caution) {
         String instead = caution.instead().isEmpty() ? "" : " > " + caution.instead();
         return caution.limit().words() + ": " + caution.advice() + instead;
     }

@@ -22,7 +22,7 @@ import app.kehre.core.plan.SegmentId;
  * The segments of a class before anything is chosen: welcome, warm-up, main parts by format, cool-down with the stretch.
  * How the main part is shared out is Kehre's estimate; the ends follow figures.md, "Time".
  */
-final class Outline {
+public final class Outline {
 
     /** The end of the slot is left this free until the class is fitted. Kehre's estimate. */
     private static final Duration MARGIN = Duration.ofSeconds(15);
@@ -45,6 +45,11 @@ final class Outline {
     private Outline(ClassPlan plan) {
         brief = plan.brief();
         edge = plan.thresholds().edge(brief.slot());
+    }
+
+    /** Returns a class with the segments that its kind and its slot have, all of them empty but for the welcome. */
+    public static ClassPlan of(Brief brief) {
+        return of(new ClassPlan(brief, List.of()));
     }
 
     /** Returns the class with segments for its brief, all of them empty but for the welcome. */

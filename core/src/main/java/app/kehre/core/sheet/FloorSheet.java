@@ -115,6 +115,11 @@ public record FloorSheet(String title, String when, String who, List<Block> bloc
         late = List.copyOf(late);
     }
 
+    /** Returns the sheet of one of its blocks. */
+    public FloorSheet only(Block block) {
+        return new FloorSheet(title, when, who, List.of(block), late, stop);
+    }
+
     /** Returns the sheet of a class. */
     public static FloorSheet of(Timeline timeline) {
         Brief brief = timeline.plan().brief();

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 
 import app.kehre.core.brief.Brief;
 import app.kehre.core.dose.Hold;
@@ -61,6 +62,13 @@ public record HandOut(String title, String day, List<Piece> pieces, String cauti
         }
         return new HandOut(brief.title(), DAY.format(brief.date()), new ArrayList<>(pieces.values()),
                 CAUTION);
+    }
+
+    /** Returns it without some of its pieces, by their names. */
+    public HandOut without(Set<String> names) {
+        return new HandOut(title, day,
+                pieces.stream().filter(piece -> !names.contains(piece.name())).toList(),
+                caution);
     }
 
     private static boolean alone(Exercise exercise) {

@@ -59,11 +59,16 @@ final class ItemClauses {
         return words.toString();
     }
 
+    /** Sides that follow a number without a comma: "25 s each side". */
+    private static final Pattern SIDES = Pattern.compile(
+            "([^,\\s]) +(?:on |per )?((?:each|right|left) side|alternating)\\b", Pattern.CASE_INSENSITIVE);
+
     /** Reads them; sides that differ make two items. */
     Reading<List<Item>> read(Names.Found found, EntryId first) {
         Item item = Item.of(first, found.exercise());
         List<String> dose = new ArrayList<>();
-        for (String clause : COMMAS.split(found.rest().strip().replaceFirst("^[,:]\\s*", ""))) {
+        String rest = SIDES.matcher(found.rest().strip().replaceFirst("^[,:]\\s*", "")).replaceAll("$1, $2");
+        for (String clause : COMMAS.split(rest)) {
             Optional<Reading<Item>> told = clause.isBlank()
                     ? Optional.of(Reading.of(item))
                     : told(item, clause.strip());

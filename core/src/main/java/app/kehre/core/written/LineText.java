@@ -4,11 +4,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 import app.kehre.core.dose.DoseNotation;
+import app.kehre.core.dose.Sides;
 import app.kehre.core.edit.Addables;
+import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.kit.LoadNotation;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
@@ -109,8 +113,55 @@ public final class LineText {
         if (pause.isPresent()) {
             return pause.get().flatMap(found -> EntryText.withNote(found, note)).map(List::of);
         }
-        return names.at(text, role).flatMap(found -> new ItemClauses(names).read(found, first))
+        return names.at(text, role)
+                .flatMap(found -> whole(found.exercise(), new ItemClauses(names).read(found, first)))
                 .flatMap(items -> noted(items, note));
+    }
+
+    /** What a dose could mean is offered as a whole line. */
+    private Reading<List<Item>> whole(Exercise exercise, Reading<List<Item>> reading) {
+        return reading instanceof Reading.Refused<List<Item>>(String sentence, List<String> choices)
+                ? new Reading.Refused<>(sentence,
+                        choices.stream().map(choice -> names.write(exercise) + " " + choice).toList())
+                : reading;
+    }
+
+    /**
+     * Returns how a line that is begun may go on, each a whole line: behind a name the doses of its exercise, behind a
+     * comma a load and the sides; nothing where neither is at hand.
+     */
+    public List<String> completions(String typed) {
+        String line = bare(typed);
+        if (line.isEmpty() || line.contains(";") || !typed.matches(".*[ ,]$")) {
+            return List.of();
+        }
+        String begun = line.replaceFirst("[ ,]+$", "");
+        return names.whole(begun).map(found -> found.rest().isBlank()
+                ? doses(found.exercise())
+                : additions(found.exercise(), begun, typed)).orElse(List.of());
+    }
+
+    private List<String> doses(Exercise exercise) {
+        return Stream.of(exercise.usualDose(), exercise.dosing().least(), exercise.dosing().most())
+                .map(DoseNotation::print).distinct().map(dose -> names.write(exercise) + " " + dose
+                        + (exercise.usualLoad().isNone()
+                                ? ""
+                                : ", " + LoadNotation.print(exercise.usualLoad())))
+                .toList();
+    }
+
+    private static List<String> additions(Exercise exercise, String begun, String typed) {
+        if (!typed.strip().endsWith(",")) {
+            return List.of();
+        }
+        List<String> more = new ArrayList<>();
+        if (!exercise.usualLoad().isNone()) {
+            more.add(LoadNotation.print(exercise.usualLoad()));
+        }
+        if (exercise.usualDose().sides() == Sides.EACH_SIDE && !begun.contains("side")) {
+            more.add("each side");
+        }
+        return more.stream().map(each -> begun + ", " + each).toList();
     }
 
     private static Reading<List<Entry>> noted(List<Item> items, String note) {

@@ -61,6 +61,19 @@ final class Names {
                 : "[" + exercise.id() + "]";
     }
 
+    /** Finds an exercise whose whole name stands at the beginning. */
+    Optional<Found> whole(String text) {
+        String[] words = text.strip().split(" +");
+        for (int count = words.length; count > 0; count--) {
+            Exercise exercise = byName.get(plain(String.join(" ", Arrays.copyOf(words, count))));
+            if (exercise != null) {
+                return Optional.of(new Found(exercise,
+                        String.join(" ", Arrays.copyOfRange(words, count, words.length))));
+            }
+        }
+        return Optional.empty();
+    }
+
     /** Reads the exercise at the beginning: the longest name goes; else what a search finds is offered. */
     Reading<Found> at(String text, Role role) {
         String[] words = text.strip().split(" +");

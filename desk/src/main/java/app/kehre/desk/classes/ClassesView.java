@@ -3,18 +3,26 @@ package app.kehre.desk.classes;
 import java.nio.file.Path;
 import java.time.format.DateTimeFormatter;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import javafx.beans.property.ObjectProperty;
 import javafx.geometry.Insets;
+import javafx.geometry.Pos;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
@@ -23,10 +31,14 @@ import app.kehre.core.balance.Assessment;
 import app.kehre.core.brief.Brief;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
+import app.kehre.core.value.Reading;
+import app.kehre.desk.control.NoticeBar;
 import app.kehre.desk.control.SmallRoad;
 import app.kehre.desk.control.Words;
 import app.kehre.desk.look.Palette;
 import app.kehre.desk.look.Tips;
+import app.kehre.formats.disk.DiskTrouble;
+import app.kehre.formats.plan.PlanDocument;
 
 /** The Classes place: every class of a folder with a small road, its length, its effort and what is open. */
 public final class ClassesView extends VBox {
@@ -35,19 +47,30 @@ public final class ClassesView extends VBox {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM uuuu",
             Locale.ENGLISH);
 
+    private static final NoticeBar.Way ALL_RIGHT = new NoticeBar.Way("All right", () -> {});
+
     private final ClassesViewModel model;
     private final ObjectProperty<Palette> palette;
     private final Consumer<Path> opener;
     private final Label folder = Words.plain("", "soft");
     private final FlowPane cards = new FlowPane(BESIDE, BESIDE);
+    private final NewClassBar begin;
+    private final NoticeBar notices;
+    private final TextField search = new TextField();
+    private final ComboBox<ClassesViewModel.Order> order = new ComboBox<>();
+    private final FlowPane lately = new FlowPane(10, 2);
 
     /**
      * Makes the view.
      *
+     * @param notices where what was deleted can be had back
      * @param opener opens a file
      */
-    public ClassesView(ClassesViewModel model, ObjectProperty<Palette> palette, Consumer<Path> opener) {
+    public ClassesView(ClassesViewModel model, NewClassModel newClass, NoticeBar notices,
+            ObjectProperty<Palette> palette, Consumer<Path> opener) {
         super(10);
+        this.begin = new NewClassBar(newClass);
+        this.notices = notices;
         this.model = model;
         this.palette = palette;
         this.opener = opener;
@@ -61,7 +84,7 @@ public final class ClassesView extends VBox {
         VBox.setVgrow(scroll, Priority.ALWAYS);
         folder.setId("classes-folder");
         folder.setMinWidth(0);
-        getChildren().setAll(Words.plain("Classes", "page-title"), folder, scroll);
+        getChildren().setAll(Words.plain("Classes", "page-title"), begin, finding(), lately, scroll);
         palette.addListener(_ -> {
             if (getScene() != null) {
                 show();
@@ -69,23 +92,65 @@ public final class ClassesView extends VBox {
         });
     }
 
+    private Node finding() {
+        search.setId("class-search");
+        search.setPromptText("Search by name, kind, day");
+        search.setAccessibleText("Search the classes");
+        search.setPrefColumnCount(22);
+        search.textProperty().addListener((_, _, words) -> fill(model.find(words)));
+        search.setOnAction(_ -> focus(0));
+        order.setId("class-order");
+        order.setAccessibleText("Order of the classes");
+        order.getItems().setAll(ClassesViewModel.Order.values());
+        order.getSelectionModel().selectFirst();
+        order.valueProperty().addListener((_, _, by) -> fill(model.sort(by)));
+        HBox row = new HBox(10, search, order, folder);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
+    }
+
+    /** Puts the keyboard on the line of a new class. */
+    public void focusNew() {
+        begin.focus();
+    }
+
     /** Reads the folder anew and shows its classes. */
     public void show() {
+        begin.show();
+        showLately();
         folder.setText("in the folder " + model.folder().getFileName());
         Tips.say(folder, model.folder().toString());
         model.ask(found -> {
             int at = focused();
-            cards.getChildren().setAll(found.stream().map(this::card).toList());
-            if (found.isEmpty()) {
-                cards.getChildren().setAll(Words.wrapped(
-                        "No class lies in this folder yet. Ctrl+S saves the open one; the folder of an open file is shown here.",
-                        "soft"));
-            }
+            fill(found);
             if (at >= 0) {
                 focus(at);
             } else if (getScene() != null && getScene().getFocusOwner() == null) {
                 focusFirst();
             }
+        });
+    }
+
+    private void fill(List<ClassesViewModel.Found> found) {
+        cards.getChildren().setAll(found.stream().map(this::card).toList());
+        if (found.isEmpty()) {
+            cards.getChildren().setAll(Words.wrapped(model.all() == 0
+                    ? "No class lies in this folder yet. Ctrl+S saves the open one; the folder of an open file is shown here."
+                    : "None of the %d classes has these words.".formatted(model.all()), "soft"));
+        }
+    }
+
+    private void showLately() {
+        List<Path> files = model.lately();
+        lately.setVisible(!files.isEmpty());
+        lately.setManaged(!files.isEmpty());
+        lately.getChildren().setAll(Words.plain("open lately, elsewhere:", "soft"));
+        files.forEach(file -> {
+            Hyperlink link = new Hyperlink(
+                    String.valueOf(file.getFileName()).replace(PlanDocument.ENDING, ""));
+            Tips.say(link, file.toString());
+            link.setOnAction(_ -> opener.accept(file));
+            lately.getChildren().add(link);
         });
     }
 
@@ -98,7 +163,8 @@ public final class ClassesView extends VBox {
     /** Puts the keyboard on the class at a place, or on the last one. */
     private void focus(int at) {
         if (!cards.getChildren().isEmpty()) {
-            cards.getChildren().get(Math.min(at, cards.getChildren().size() - 1)).requestFocus();
+            Node card = cards.getChildren().get(Math.min(at, cards.getChildren().size() - 1));
+            (card instanceof VBox box ? box.getChildren().getFirst() : card).requestFocus();
         }
     }
 
@@ -121,7 +187,61 @@ public final class ClassesView extends VBox {
         card.setPrefWidth(SmallRoad.WIDTH + 26);
         card.setDisable(found.assessment().isEmpty());
         card.setOnAction(_ -> opener.accept(found.file()));
-        return card;
+        card.setAccessibleText("Open " + found.title());
+        Button duplicate = small("Duplicate", "A week later, as a class of its own   Ctrl+D",
+                () -> duplicate(found));
+        duplicate.setDisable(found.assessment().isEmpty());
+        Button delete = small("Delete", "It can be had back at once   Delete", () -> delete(found));
+        HBox below = new HBox(4, duplicate, delete);
+        below.setAlignment(Pos.CENTER_RIGHT);
+        VBox box = new VBox(card, below);
+        box.addEventHandler(KeyEvent.KEY_PRESSED, event -> {
+            if (event.getCode() == KeyCode.DELETE) {
+                delete(found);
+            } else if (event.getCode() == KeyCode.D && event.isShortcutDown() && !duplicate.isDisabled()) {
+                duplicate(found);
+            }
+        });
+        return box;
+    }
+
+    private static Button small(String words, String why, Runnable action) {
+        Button button = new Button(words);
+        button.getStyleClass().addAll("flat", "small");
+        Tips.say(button, why);
+        button.setOnAction(_ -> action.run());
+        return button;
+    }
+
+    private void duplicate(ClassesViewModel.Found found) {
+        String problem = model.duplicate(found);
+        if (!problem.isEmpty()) {
+            tell(problem, ALL_RIGHT);
+        }
+        show();
+    }
+
+    private void delete(ClassesViewModel.Found found) {
+        switch (model.delete(found)) {
+            case Reading.Understood<ClassesViewModel.Undo>(ClassesViewModel.Undo undo) ->
+                tell("\u201c%s\u201d is deleted.".formatted(found.title()),
+                        new NoticeBar.Way("Have it back", () -> bringBack(undo)), ALL_RIGHT);
+            case Reading.Refused<ClassesViewModel.Undo> refused -> tell(refused.sentence(), ALL_RIGHT);
+        }
+        show();
+    }
+
+    private void bringBack(ClassesViewModel.Undo undo) {
+        try {
+            undo.run();
+        } catch (DiskTrouble trouble) {
+            tell(trouble.sentence(), ALL_RIGHT);
+        }
+        show();
+    }
+
+    private void tell(String sentence, NoticeBar.Way... ways) {
+        notices.show("classes", sentence, List.of(ways));
     }
 
     private void fill(VBox content, Assessment judged) {

@@ -23,6 +23,7 @@ import javafx.scene.layout.VBox;
 import javafx.scene.text.Font;
 
 import app.kehre.core.choreography.Combination;
+import app.kehre.core.choreography.Dance;
 import app.kehre.core.choreography.Legs;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.music.Bpm;
@@ -43,6 +44,7 @@ import app.kehre.formats.font.Weight;
 public final class CombinationView extends StackPane {
 
     private static final int STEP = 4;
+    private static final double LEAST_SCORE = 225;
     private static final double LONGEST_TAB = 170;
     private static final Font TAB_FONT = Type.of(Weight.MEDIUM, 13);
 
@@ -57,6 +59,8 @@ public final class CombinationView extends StackPane {
     private final MisstepBox missteps;
     private final FitsPane fits;
     private final LadderPane ladder;
+    private final FromAbove above;
+    private final Label standing = Words.wrapped("", "small", "soft");
     private final Label legs = Words.wrapped("", "small", "soft");
     private final CheckBox known = new CheckBox("they know it");
     private final Button play;
@@ -85,7 +89,8 @@ public final class CombinationView extends StackPane {
         missteps = new MisstepBox(model);
         fits = new FitsPane(model);
         ladder = new LadderPane(model, palette);
-        player = new Player(score::play, click);
+        above = new FromAbove(palette);
+        player = new Player(this::played, click);
         play = Words.button("play", "Play at tempo", this::playOrStop);
         play.getStyleClass().add("go");
         known.setId("combination-known");
@@ -129,13 +134,20 @@ public final class CombinationView extends StackPane {
         ScrollPane scroll = new ScrollPane(left);
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("bare");
-        VBox.setVgrow(scroll, Priority.ALWAYS);
-        scroll.setPrefHeight(600);
+        scroll.setMinHeight(LEAST_SCORE);
+        scroll.prefHeightProperty().bind(left.heightProperty().add(4));
+        scroll.maxHeightProperty().bind(scroll.prefHeightProperty());
         part.setMinHeight(Region.USE_PREF_SIZE);
         missteps.setMinHeight(Region.USE_PREF_SIZE);
-        fits.setMinHeight(96);
-        fits.setPrefHeight(120);
-        VBox work = new VBox(8, scroll, part, missteps, fits);
+        HBox.setHgrow(fits, Priority.ALWAYS);
+        fits.setMinWidth(0);
+        VBox seen = new VBox(4, above, standing);
+        seen.setMinWidth(FromAbove.WIDTH);
+        seen.setMaxWidth(FromAbove.WIDTH);
+        HBox below = new HBox(16, fits, seen);
+        below.setMinHeight(FromAbove.HEIGHT + 40);
+        VBox.setVgrow(below, Priority.ALWAYS);
+        VBox work = new VBox(8, scroll, part, missteps, below);
         HBox.setHgrow(work, Priority.ALWAYS);
         work.setMinWidth(0);
         HBox both = new HBox(20, work, ladder);
@@ -152,8 +164,10 @@ public final class CombinationView extends StackPane {
     }
 
     private void layEmpty() {
-        Button add = Words.button("add-build-up", "Build up a combination in the first aerobic part",
-                () -> model.addBuildUp());
+        Button add = Words.button("add-build-up", "", () -> {
+            model.addBuildUp();
+            focusScore();
+        });
         add.getStyleClass().add("go");
         empty.getChildren().setAll(Words.plain("No combination yet", "page-title"),
                 Words.wrapped(
@@ -173,8 +187,15 @@ public final class CombinationView extends StackPane {
         if (!getChildren().contains(wanted)) {
             getChildren().setAll(wanted);
         }
-        empty.getChildren().getLast().setDisable(!model.canAddBuildUp());
+        showEmpty();
         model.combination().ifPresent(this::show);
+    }
+
+    private void showEmpty() {
+        Button add = (Button) empty.getChildren().getLast();
+        add.setDisable(model.free().isEmpty());
+        add.setText(model.free().map(segment -> "Build up a combination in %s".formatted(segment.name()))
+                .orElse("A build-up needs an aerobic part without one"));
     }
 
     private void show(Combination combination) {
@@ -187,6 +208,8 @@ public final class CombinationView extends StackPane {
         part.show(model.selected());
         missteps.show(found);
         fits.show();
+        above.show(combination, model.part().get());
+        standing.setText(above.here(Dance.of(combination)).words() + "; dashed: the other lead");
         ladder.show();
         Legs count = Legs.of(combination);
         legs.setText(combination.parts().isEmpty()
@@ -211,6 +234,11 @@ public final class CombinationView extends StackPane {
                         combination.lead().word());
     }
 
+    private void played(int quarters) {
+        score.play(quarters);
+        above.play(quarters);
+    }
+
     private void showTabs() {
         tabs.getChildren().clear();
         List<Combination> all = model.buildUp().orElseThrow().build().combinations();
@@ -222,6 +250,7 @@ public final class CombinationView extends StackPane {
             tab.getStyleClass().add("tab");
             tab.setSelected(i == model.which().get());
             tab.setOnAction(_ -> {
+                model.leave();
                 model.part().set(-1);
                 model.which().set(at);
                 showTabs();
@@ -309,13 +338,17 @@ public final class CombinationView extends StackPane {
     /** Stops playing when the place is left. */
     public void leave() {
         player.stop();
+        model.leave();
+        missteps.show(model.missteps());
     }
 
     /** Puts the keyboard on the foot score; a scrolled page has its content only once it is laid out. */
     public void focusScore() {
         applyCss();
         layout();
-        if (model.buildUp().isPresent()) {
+        if (model.combination().filter(found -> found.parts().isEmpty()).isPresent()) {
+            fits.focus();
+        } else if (model.buildUp().isPresent()) {
             score.requestFocus();
         } else {
             empty.getChildren().getLast().requestFocus();

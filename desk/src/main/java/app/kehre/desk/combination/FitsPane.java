@@ -10,6 +10,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
+import app.kehre.core.choreography.CombinationLine;
 import app.kehre.core.choreography.Fit;
 import app.kehre.core.choreography.Fits;
 import app.kehre.core.value.Side;
@@ -30,7 +31,6 @@ final class FitsPane extends VBox {
         list.getStyleClass().addAll("reasons", "close");
         list.setFixedCellSize(26);
         list.setCellFactory(_ -> cell());
-        list.setPrefHeight(80);
         list.setMinHeight(64);
         list.addEventFilter(KeyEvent.KEY_PRESSED, event -> {
             if (event.getCode() == KeyCode.ENTER) {
@@ -39,10 +39,12 @@ final class FitsPane extends VBox {
             }
         });
         filter.setId("fits-filter");
-        filter.setPromptText("find a move");
-        filter.setPrefColumnCount(12);
+        filter.setPromptText("find a move, or write: basic 2, knee 2, v-step 2");
+        filter.setAccessibleText("Find a move, or write moves in one line");
+        filter.setPrefColumnCount(26);
         filter.setMinWidth(116);
         filter.textProperty().addListener(_ -> show());
+        list.setAccessibleText("Moves that fit here");
         filter.addEventFilter(KeyEvent.KEY_PRESSED, event -> {
             if (event.getCode() == KeyCode.ENTER) {
                 add();
@@ -57,16 +59,26 @@ final class FitsPane extends VBox {
         about.setMaxWidth(Double.MAX_VALUE);
         Label heading = Words.plain("Fits here", "heading");
         heading.setMinWidth(USE_PREF_SIZE);
-        HBox head = new HBox(10, heading, about, filter);
+        HBox head = new HBox(10, heading, about);
         head.setAlignment(javafx.geometry.Pos.BASELINE_LEFT);
         VBox.setVgrow(list, Priority.ALWAYS);
-        getChildren().setAll(head, list);
+        filter.setMaxWidth(Double.MAX_VALUE);
+        getChildren().setAll(head, filter, list);
+    }
+
+    /** Puts the keyboard where moves are found and written. */
+    void focus() {
+        filter.requestFocus();
     }
 
     void show() {
         model.fits().ifPresent(fits -> {
             about.setText(words(fits));
-            String typed = filter.getText().strip().toLowerCase(java.util.Locale.ROOT);
+            boolean line = CombinationLine.isLine(filter.getText());
+            if (line) {
+                about.setText(model.reads(filter.getText()));
+            }
+            String typed = line ? "" : filter.getText().strip().toLowerCase(java.util.Locale.ROOT);
             list.getItems().setAll(fits.moves().stream()
                     .filter(fit -> fit.part().move().name().toLowerCase(java.util.Locale.ROOT)
                             .contains(typed))
@@ -83,6 +95,15 @@ final class FitsPane extends VBox {
     }
 
     private void add() {
+        if (CombinationLine.isLine(filter.getText())) {
+            String problem = model.write(filter.getText());
+            if (problem.isEmpty()) {
+                filter.clear();
+            } else {
+                about.setText(problem);
+            }
+            return;
+        }
         Fit chosen = list.getSelectionModel().getSelectedItem();
         if (chosen != null) {
             filter.clear();

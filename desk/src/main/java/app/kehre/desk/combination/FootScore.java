@@ -3,12 +3,14 @@ package app.kehre.desk.combination;
 import java.util.List;
 import java.util.function.BiConsumer;
 import java.util.function.IntConsumer;
+import java.util.stream.Collectors;
 import javafx.beans.property.ObjectProperty;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.Region;
 
 import app.kehre.core.choreography.Combination;
+import app.kehre.core.choreography.Part;
 import app.kehre.core.finding.Finding;
 import app.kehre.desk.look.Palette;
 
@@ -74,6 +76,9 @@ public final class FootScore extends Region {
         combination = shown;
         missteps = found;
         selected = part;
+        setAccessibleText("Foot score: " + (shown.parts().isEmpty()
+                ? "no moves"
+                : shown.parts().stream().map(Part::name).collect(Collectors.joining(", "))));
         requestLayout();
         paint();
     }

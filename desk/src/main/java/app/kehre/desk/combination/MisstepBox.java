@@ -6,6 +6,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
+import app.kehre.core.choreography.Combination;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.proposal.Way;
 import app.kehre.desk.control.Words;
@@ -30,6 +31,11 @@ final class MisstepBox extends VBox {
                             "soft")));
             return;
         }
+        if (model.inProgress(missteps)) {
+            getStyleClass().setAll("works");
+            getChildren().add(Words.plain(progress(), "soft"));
+            return;
+        }
         Finding first = missteps.getFirst();
         getChildren().addAll(Words.wrapped(first.what(), "strong"), Words.wrapped(first.why() + " ("
                 + first.source().words() + ")", "soft", "small"), mends(first));
@@ -38,6 +44,12 @@ final class MisstepBox extends VBox {
                     missteps.get(1).what()), "soft");
             getChildren().add(more);
         }
+    }
+
+    /** How far it is: what is not full yet is no fault while somebody is at it. */
+    private String progress() {
+        return model.combination().map(found -> "%d of %d counts".formatted(found.counts(),
+                found.phrases() * Combination.PHRASE)).orElse("");
     }
 
     private FlowPane mends(Finding misstep) {

@@ -28,7 +28,7 @@ final class SheetCommand implements Callable<Integer> {
     @Parameters(index = "1", paramLabel = "PDF", description = "The file to write; - for standard output.")
     private @Nullable Path pdf;
 
-    @Option(names = "--kind", paramLabel = "KIND", defaultValue = "preparation", description = "floor: read from the floor while teaching; preparation (the default): everything; stations: cards for circuits; handout: what participants take home; check: how hard, what should be looked at.")
+    @Option(names = "--kind", paramLabel = "KIND", defaultValue = "preparation", description = "floor: read from the floor while teaching; cards: the same on A5, a block each; preparation (the default): everything; stations: cards for circuits; handout: what participants take home; check: how hard, what should be looked at.")
     private SheetKind kind = SheetKind.PREPARATION;
 
     @Option(names = "--replace", description = "Replace the file even if it is no PDF.")

@@ -23,7 +23,7 @@ import javafx.stage.Popup;
  */
 public final class ChoiceField<T> extends TextField {
 
-    private static final int ROWS = 9;
+    private static final int ROWS = 6;
     private static final double ROW_HEIGHT = 30;
 
     private final Function<String, List<T>> search;

@@ -1,163 +1,134 @@
 package app.kehre.desk.exercises;
 
-import java.util.EnumMap;
-import java.util.List;
-import java.util.Map;
-import java.util.Optional;
-import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 import app.kehre.core.card.Card;
 import app.kehre.core.card.Field;
-import app.kehre.core.exercise.Facing;
-import app.kehre.core.exercise.Family;
-import app.kehre.core.exercise.Impact;
-import app.kehre.core.exercise.Pattern;
-import app.kehre.core.exercise.Position;
-import app.kehre.core.exercise.Resistance;
-import app.kehre.core.value.Named;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.desk.control.ChoiceField;
+import app.kehre.desk.control.Words;
 
-/** An own exercise, written field by field; what is wrong stands below its field, and nothing typed is lost. */
+/** An own exercise: its name, what it is like, then only what differs; what follows is said at once. */
 final class CardEditor extends VBox {
 
-    private static final double WORD = 104;
+    private final CardModel model;
+    private final Label heading = Words.plain("", "heading");
+    private final TextField name = new TextField();
+    private final ChoiceField<Exercise> like;
+    private final VBox follows = new VBox(2);
+    private final Label trouble = Words.wrapped("", "over");
+    private final PointedCard pointed;
+    private final TextCard texts;
+    private final ScrollPane scroll = new ScrollPane();
+    private final ToggleButton asText = new ToggleButton("All its texts");
 
-    private final ExercisesViewModel model;
-    private final VBox fields = new VBox(6);
-    private final Map<Field, Label> problems = new EnumMap<>(Field.class);
-    private final Label heading = new Label();
-    private Card card = Card.blank("");
+    CardEditor(ExercisesViewModel exercises) {
+        super(8);
+        model = new CardModel(exercises);
+        pointed = new PointedCard(model);
+        texts = new TextCard(model);
+        like = new ChoiceField<>(model::find,
+                exercise -> exercise.name() + "\t" + exercise.position().words(),
+                this::takeLike, () -> {});
+        like.setId("like");
+        like.setPromptText("Split squat");
+        like.setAccessibleText("Like which exercise");
+        name.setId("field-name");
+        name.setPromptText(Field.NAME.example());
+        name.setAccessibleText("Name of the exercise");
+        name.textProperty().addListener((_, _, text) -> model.type(Field.NAME, text));
+        trouble.setId("card-trouble");
+        asText.setId("card-texts");
+        asText.getStyleClass().setAll("chip");
+        asText.setOnAction(_ -> showBody());
+        follows.setId("card-follows");
+        model.card().addListener(_ -> showFollows());
+        model.problems().addListener(_ -> showTrouble());
+        lay();
+    }
 
-    CardEditor(ExercisesViewModel model) {
-        this.model = model;
-        heading.getStyleClass().add("heading");
-        Button take = new Button("Keep it");
-        take.setId("keep-exercise");
-        take.getStyleClass().add("go");
-        take.setOnAction(_ -> take());
-        Button drop = new Button("Drop it");
-        drop.setId("drop-exercise");
-        drop.setOnAction(_ -> model.stopWriting());
-        ScrollPane scroll = new ScrollPane(fields);
+    private void lay() {
+        Button keep = Words.button("keep-exercise", "Keep it   Ctrl+Enter", model::keep);
+        keep.getStyleClass().add("go");
+        Button drop = Words.button("drop-exercise", "Drop it", model::drop);
         scroll.setFitToWidth(true);
         scroll.setFocusTraversable(false);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.getStyleClass().add("card-scroll");
-        fields.getStyleClass().add("detail");
         VBox.setVgrow(scroll, Priority.ALWAYS);
-        setSpacing(8);
-        getChildren().setAll(heading, scroll, new HBox(8, take, drop));
+        HBox.setHgrow(name, Priority.ALWAYS);
+        HBox.setHgrow(like, Priority.ALWAYS);
+        HBox first = new HBox(8, Words.plain("name", "card-word"), name, Words.plain("like", "card-word"),
+                like);
+        first.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        addEventFilter(KeyEvent.KEY_PRESSED, event -> {
+            if (event.getCode() == KeyCode.ENTER && event.isShortcutDown()) {
+                model.keep();
+                event.consume();
+            }
+        });
+        getChildren().setAll(heading, first, follows, scroll, trouble, new HBox(8, keep, drop, asText));
     }
 
     /** Starts with the texts of a card. */
     void show(Card start) {
-        card = start;
+        model.start(start);
         heading.setText(start.id().isEmpty() ? "A new exercise of your own" : "Your own exercise");
-        problems.clear();
-        fields.getChildren().setAll(List.of(Field.values()).stream().map(this::row).toList());
+        name.setText(start.text(Field.NAME));
+        like.clear();
+        asText.setSelected(false);
+        showBody();
+        showFollows();
+        showTrouble();
     }
 
     /** Puts the keyboard on the name. */
     void focusFirst() {
-        applyCss();
-        layout();
-        Node first = lookup("#field-name");
-        if (first != null) {
-            first.requestFocus();
+        name.requestFocus();
+    }
+
+    private void takeLike(Exercise other) {
+        model.like(other);
+        showBody();
+        if (asText.isSelected()) {
+            name.requestFocus();
+        } else {
+            pointed.focusFirst();
         }
+        like.setText(other.name());
     }
 
-    private Node row(Field field) {
-        Label word = new Label(field.words());
-        word.getStyleClass().add("card-word");
-        word.setMinWidth(WORD);
-        word.setPrefWidth(WORD);
-        Node input = input(field);
-        input.setId("field-" + field.words().toLowerCase(java.util.Locale.ROOT).replace(' ', '-'));
-        HBox.setHgrow(input, Priority.ALWAYS);
-        HBox line = new HBox(6, word, input);
-        line.setAlignment(Pos.CENTER_LEFT);
-        Label problem = new Label();
-        problem.getStyleClass().add("over");
-        problem.setWrapText(true);
-        problem.setMinHeight(USE_PREF_SIZE);
-        problem.setVisible(false);
-        problem.setManaged(false);
-        problems.put(field, problem);
-        return new VBox(1, line, problem);
-    }
-
-    private Node input(Field field) {
-        Optional<List<String>> terms = terms(field);
-        if (terms.isPresent()) {
-            ComboBox<String> box = new ComboBox<>();
-            box.getItems().setAll(terms.get());
-            box.setPromptText(field.example());
-            box.setMaxWidth(Double.MAX_VALUE);
-            if (!card.text(field).isEmpty()) {
-                box.setValue(card.text(field));
-            }
-            box.valueProperty().addListener((_, _, chosen) -> typed(field, chosen == null ? "" : chosen));
-            return box;
+    private void showBody() {
+        if (asText.isSelected()) {
+            texts.show();
+            scroll.setContent(texts);
+        } else {
+            pointed.show();
+            scroll.setContent(pointed);
         }
-        if (field == Field.HOW) {
-            TextArea area = new TextArea(card.text(field));
-            area.setPromptText(field.example());
-            area.setPrefRowCount(2);
-            area.setWrapText(true);
-            area.textProperty().addListener((_, _, text) -> typed(field, text));
-            return area;
-        }
-        TextField text = new TextField(card.text(field));
-        text.setPromptText(field.example());
-        text.textProperty().addListener((_, _, now) -> typed(field, now));
-        return text;
+        boolean said = asText.isSelected() || model.like().isPresent()
+                || !model.card().get().text(Field.DOSE).isEmpty();
+        scroll.setVisible(said);
     }
 
-    private static Optional<List<String>> terms(Field field) {
-        return switch (field) {
-            case FAMILY -> words(Family.values());
-            case PATTERN -> words(Pattern.values());
-            case POSITION -> words(Position.values());
-            case FACING -> words(Facing.values());
-            case IMPACT -> words(Impact.values());
-            case RESISTANCE -> words(Resistance.values());
-            case EVERYDAY, STAPLE -> Optional.of(List.of("yes", "no"));
-            default -> Optional.empty();
-        };
+    private void showFollows() {
+        follows.getChildren().setAll(model.follows().stream()
+                .map(sentence -> Words.wrapped(sentence, "soft", "small")).toList());
     }
 
-    private static Optional<List<String>> words(Named[] terms) {
-        return Optional.of(List.of(terms).stream().map(Named::words).toList());
-    }
-
-    private void typed(Field field, String text) {
-        card = card.with(field, text);
-        show(field, "");
-    }
-
-    private void take() {
-        Map<Field, String> wrong = model.take(card).problems();
-        for (Field field : Field.values()) {
-            show(field, wrong.getOrDefault(field, ""));
-        }
-    }
-
-    private void show(Field field, String sentence) {
-        Label problem = problems.get(field);
-        if (problem != null) {
-            problem.setText(sentence);
-            problem.setVisible(!sentence.isEmpty());
-            problem.setManaged(!sentence.isEmpty());
-        }
+    private void showTrouble() {
+        String words = asText.isSelected() ? "" : model.trouble();
+        trouble.setText(words);
+        trouble.setVisible(!words.isEmpty());
+        trouble.setManaged(!words.isEmpty());
     }
 }

@@ -82,9 +82,11 @@ public final class ExercisesView extends VBox {
                         () -> toExport.accept(model::export)));
         top.setAlignment(Pos.TOP_LEFT);
         search.setId("search");
+        search.setAccessibleText("Search the exercises");
         search.getStyleClass().add("add-field");
         search.setPromptText("Search names, muscles, words of the description\u2026");
         list.setId("exercises");
+        list.setAccessibleText("Exercises that were found");
         list.getStyleClass().add("reasons");
         list.setCellFactory(_ -> new ExerciseCell(model));
         VBox.setVgrow(list, Priority.ALWAYS);

@@ -57,10 +57,13 @@ final class LineChoices {
 
     /** Returns what can be added: a line that is typed in full first, or the ways in which it can be read. */
     List<Addables.Addable> addables(String typed) {
+        List<Addables.Addable> all = new ArrayList<>();
+        text().completions(typed).forEach(line -> all.addAll(lines(line)));
         if (!LineText.saysMore(typed)) {
-            return named(typed);
+            all.addAll(named(typed));
+            return all;
         }
-        List<Addables.Addable> all = new ArrayList<>(lines(typed));
+        all.addAll(lines(typed));
         if (all.isEmpty()) {
             // A name alone would swallow the rest of what is typed.
             read(typed).choices().forEach(choice -> all.addAll(lines(choice)));

@@ -46,6 +46,7 @@ final class LineTable extends TableView<Line> {
         this.model = model;
         this.choosing = choosing;
         setId("lines");
+        setAccessibleText("Lines of the segment");
         getStyleClass().add("lines");
         setEditable(true);
         setFixedCellSize(33);

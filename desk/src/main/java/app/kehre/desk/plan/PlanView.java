@@ -119,6 +119,7 @@ public final class PlanView extends VBox {
         roadScroll.viewportBoundsProperty().addListener(_ -> seeRoad());
 
         add.setId("add");
+        add.setAccessibleText("Add a line to the segment");
         add.getStyleClass().add("add-field");
         problem.setId("add-problem");
         problem.managedProperty().bind(problem.textProperty().isNotEmpty());

@@ -41,6 +41,7 @@ public final class SheetView extends VBox {
     private final DoubleProperty pageHeight = new SimpleDoubleProperty(600);
     private final Button save;
     private final Button print;
+    private final FlowPane home = new FlowPane(5, 5);
     private int zoom;
 
     /**
@@ -67,7 +68,8 @@ public final class SheetView extends VBox {
         title.getStyleClass().add("page-title");
         about.getStyleClass().add("soft");
         about.setId("sheet-about");
-        VBox words = new VBox(2, title, about, kinds());
+        VBox words = new VBox(2, title, about, kinds(), home);
+        home.setId("for-home");
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         Button larger = Icons.button(Feather.ZOOM_IN, "Larger", () -> zoomBy(1));
@@ -121,7 +123,28 @@ public final class SheetView extends VBox {
         pageHeight.set(Math.max(200, (scroll.getViewportBounds().getHeight() - 2 * MARGIN) * ZOOMS[zoom]));
     }
 
+    /** What goes into the hand-out is chosen here. */
+    private void showHome() {
+        boolean wanted = model.kind().get() == SheetKind.HAND_OUT;
+        home.setVisible(wanted);
+        home.setManaged(wanted);
+        List<String> names = wanted ? model.forHome() : List.of();
+        boolean same = home.getChildren().stream().map(node -> ((ToggleButton) node).getText()).toList()
+                .equals(names);
+        if (same) {
+            return;
+        }
+        home.getChildren().setAll(names.stream().map(name -> {
+            ToggleButton chip = new ToggleButton(name);
+            chip.getStyleClass().setAll("chip");
+            chip.setSelected(!model.staysHere(name));
+            chip.setOnAction(_ -> model.takeHome(name, chip.isSelected()));
+            return chip;
+        }).toList());
+    }
+
     private void show(SheetViewModel.Preview preview) {
+        showHome();
         boolean ready = preview instanceof SheetViewModel.Preview.Ready;
         save.setDisable(!ready);
         print.setDisable(!ready);
@@ -136,7 +159,8 @@ public final class SheetView extends VBox {
                 pages.getChildren().setAll(why);
             }
             case SheetViewModel.Preview.Ready(byte[] _, List<BufferedImage> drawn) -> {
-                about.setText("A4, %s".formatted(drawn.size() == 1 ? "one page" : drawn.size() + " pages"));
+                about.setText("%s, %s".formatted(model.kind().get().paper(),
+                        drawn.size() == 1 ? "one page" : drawn.size() + " pages"));
                 pages.getChildren().setAll(drawn.stream().map(this::page).toList());
             }
         }

@@ -2,8 +2,10 @@ package app.kehre.desk.sheet;
 
 import java.awt.image.BufferedImage;
 import java.nio.file.Path;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.Executor;
 import java.util.function.Supplier;
 import javafx.application.Platform;
@@ -13,9 +15,11 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
 
 import app.kehre.core.exercise.Library;
+import app.kehre.core.sheet.HandOut;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.formats.disk.Disk;
 import app.kehre.formats.disk.DiskTrouble;
+import app.kehre.formats.sheet.HandOutPdf;
 import app.kehre.formats.sheet.SheetKind;
 import app.kehre.formats.sheet.Unprintable;
 
@@ -44,6 +48,7 @@ public final class SheetViewModel {
     private final Disk disk;
     private final Supplier<Library> library;
     private final ObjectProperty<SheetKind> kind = new SimpleObjectProperty<>(SheetKind.FLOOR);
+    private final Set<String> staying = new HashSet<>();
     private Optional<Timeline> shown = Optional.empty();
     private int newest;
 
@@ -57,6 +62,24 @@ public final class SheetViewModel {
         this.disk = disk;
         this.library = library;
         kind.addListener(_ -> shown.ifPresent(this::show));
+    }
+
+    /** Returns the names of what could be taken home from the class, in order. */
+    List<String> forHome() {
+        return shown.map(timeline -> HandOut.of(timeline).pieces().stream().map(HandOut.Piece::name).toList())
+                .orElse(List.of());
+    }
+
+    /** Returns whether it stays out of the hand-out. */
+    boolean staysHere(String name) {
+        return staying.contains(name);
+    }
+
+    /** Takes something into the hand-out, or leaves it out. */
+    void takeHome(String name, boolean taken) {
+        if (taken ? staying.remove(name) : staying.add(name)) {
+            shown.ifPresent(this::show);
+        }
     }
 
     /** Returns which sheet is shown. */
@@ -74,9 +97,10 @@ public final class SheetViewModel {
         shown = Optional.of(timeline);
         SheetKind wanted = kind.get();
         Library all = library.get();
+        Set<String> without = Set.copyOf(staying);
         preview.set(new Preview.InTheMaking());
         worker.execute(() -> {
-            Preview made = make(timeline, wanted, all);
+            Preview made = make(timeline, wanted, all, without);
             Platform.runLater(() -> {
                 if (mine == newest) {
                     preview.set(made);
@@ -85,9 +109,11 @@ public final class SheetViewModel {
         });
     }
 
-    private static Preview make(Timeline timeline, SheetKind kind, Library library) {
+    private static Preview make(Timeline timeline, SheetKind kind, Library library, Set<String> without) {
         try {
-            byte[] pdf = kind.pdf(timeline, library);
+            byte[] pdf = kind == SheetKind.HAND_OUT
+                    ? HandOutPdf.of(HandOut.of(timeline).without(without))
+                    : kind.pdf(timeline, library);
             return new Preview.Ready(pdf, SheetPages.render(pdf, DPI));
         } catch (Unprintable missing) {
             return new Preview.Refused(missing.sentence());

@@ -192,6 +192,7 @@ public final class TeachView extends VBox {
         says.show(moment.entry().filter(Item.class::isInstance).flatMap(Entry::item)
                 .map(item -> item.exercise().cues()));
         showCue(counting, moment);
+        setAccessibleText("%s, %s".formatted(now.getText(), dose.getText()));
         fit(now, Weight.BOLD, LARGEST_NAME, SMALLEST_NAME);
         fit(dose, Weight.SEMI_BOLD, LARGEST_DOSE, 24);
         amount.setText(counting.map(found -> found.stage().title())

@@ -69,6 +69,7 @@ public final class AppWindow {
         content.dress(settings.text("theme", "light").equals("dark") ? Theme.DARK : Theme.LIGHT);
         content.sideWidth().set(settings.number("side", LEAST_SIDE, MOST_SIDE, content.sideWidth().get()));
         content.teaching().face(!settings.text("facing", "them").equals("away"));
+        content.zoomTo(settings.number("zoom", 90, 150, 100));
         stage.setMaximized(settings.text("maximized", "").equals("true"));
         stage.show();
     }
@@ -86,6 +87,7 @@ public final class AppWindow {
             settings.set("width", stage.getWidth());
             settings.set("height", stage.getHeight());
         }
+        settings.set("zoom", content.zoom().percent());
         settings.set("facing", content.teaching().facing().get() ? "them" : "away");
         settings.set("side", content.sideWidth().get());
         settings.set("theme", content.theme() == Theme.DARK ? "dark" : "light");

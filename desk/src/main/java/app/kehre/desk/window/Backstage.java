@@ -19,6 +19,7 @@ import app.kehre.desk.session.KeptTeaching;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.OwnLibrary;
 import app.kehre.desk.session.Patterns;
+import app.kehre.desk.session.RecentFiles;
 import app.kehre.desk.session.Recovery;
 import app.kehre.desk.session.Rescued;
 import app.kehre.desk.sheet.SheetViewModel;
@@ -40,6 +41,7 @@ final class Backstage {
     final Supplier<Library> library;
     final ClassFolder folder;
     final PlanFiles files;
+    final RecentFiles recent;
     final Rescue rescue;
     final TeachingRescue taught;
     final PlanViewModel planModel;
@@ -74,6 +76,8 @@ final class Backstage {
                 new KeptTeaching(around.data().resolve("teaching"), around.disk(),
                         trouble -> Platform.runLater(() -> files.tell(trouble.sentence()))),
                 files);
+        recent = new RecentFiles(around.data(), around.disk());
+        open.file().subscribe(file -> file.ifPresent(recent::add));
         open.shown().addListener(_ -> keep());
         open.unsaved().addListener(_ -> keep());
     }

@@ -28,6 +28,9 @@ final class Keys {
     void onKey(KeyEvent event) {
         if (window.place() == Place.PLAN && planView.get().onSideKey(event)) {
             event.consume();
+        } else if (event.isShortcutDown() && event.isAltDown() && steps(event) != 0) {
+            window.zoom(steps(event));
+            event.consume();
         } else if (event.isShortcutDown() && !event.isAltDown()) {
             action(event).ifPresent(found -> {
                 if (event.getCode() == KeyCode.S || event.getCode() == KeyCode.N
@@ -40,9 +43,17 @@ final class Keys {
         }
     }
 
+    private static int steps(KeyEvent event) {
+        return switch (event.getCode()) {
+            case PLUS, ADD, EQUALS -> 1;
+            case MINUS, SUBTRACT -> -1;
+            default -> 0;
+        };
+    }
+
     private Optional<Runnable> action(KeyEvent event) {
         return switch (event.getCode()) {
-            case N -> Optional.of(files::startNew);
+            case N -> Optional.of(window::startNew);
             case O -> Optional.of(files::open);
             case S -> Optional.of(event.isShiftDown() ? files::saveAs : files::save);
             case Z -> undoing(event.isShiftDown());

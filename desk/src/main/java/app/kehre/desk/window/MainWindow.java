@@ -10,6 +10,8 @@ import javafx.scene.layout.StackPane;
 
 import app.kehre.desk.fault.FaultLog;
 import app.kehre.desk.look.Theme;
+import app.kehre.desk.look.Tips;
+import app.kehre.desk.look.Zoom;
 import app.kehre.desk.plan.PlanViewModel;
 import app.kehre.desk.session.JudgedPlan;
 import app.kehre.desk.session.OpenPlan;
@@ -25,9 +27,11 @@ public final class MainWindow {
     private final Rail rail;
     private final Foot foot;
     private final Button wear;
+    private final Button larger;
     private final StackPane stage = new StackPane();
     private final BorderPane main = new BorderPane();
     private final BorderPane root = new BorderPane();
+    private final Zoom zoom;
     private final Scene scene;
     private Theme theme = Theme.LIGHT;
     private Place place = Place.PLAN;
@@ -39,16 +43,19 @@ public final class MainWindow {
         pages = new Pages(back, this::go, foot::say);
         rail = new Rail(back.palette, this::go);
         wear = addCommands();
+        larger = rail.command("text-size", "Text 100 %", "", this::zoomOn);
+        Tips.say(larger, "Everything larger or smaller: Ctrl+Alt+Plus, Ctrl+Alt+Minus");
         root.setCenter(main);
         main.setCenter(stage);
-        scene = new Scene(root, 1280, 800);
+        zoom = new Zoom(root);
+        scene = new Scene(zoom, 1280, 800);
         dress(Theme.LIGHT);
         bind();
         go(Place.PLAN);
     }
 
     private Button addCommands() {
-        rail.command("new", "New", "Ctrl+N", back.files::startNew);
+        rail.command("new", "New\u2026", "Ctrl+N", this::startNew);
         rail.command("open", "Open\u2026", "Ctrl+O", back.files::open);
         rail.command("save", "Save", "Ctrl+S", back.files::save);
         rail.command("save-as", "Save as\u2026", "", back.files::saveAs);
@@ -95,6 +102,39 @@ public final class MainWindow {
     /** Returns the theme that is worn. */
     public Theme theme() {
         return theme;
+    }
+
+    /** Returns how large everything is shown. */
+    public Zoom zoom() {
+        return zoom;
+    }
+
+    /** The next larger step, after the largest the smallest. */
+    private void zoomOn() {
+        if (zoom.percent() < Zoom.MOST) {
+            zoom(1);
+        } else {
+            zoomTo(Zoom.LEAST);
+        }
+    }
+
+    /** Shows everything larger or smaller by so many steps. */
+    void zoom(int steps) {
+        int by = Integer.signum(steps);
+        for (int i = 0; i < Math.abs(steps); i++) {
+            zoom.step(by);
+        }
+        sayZoom();
+    }
+
+    /** Shows everything as large as it was. */
+    public void zoomTo(double percent) {
+        zoom.set(percent);
+        sayZoom();
+    }
+
+    private void sayZoom() {
+        larger.setText("Text %d %%".formatted(zoom.percent()));
     }
 
     /** Returns how wide the side of the Plan place is, in pixels. */
@@ -166,6 +206,12 @@ public final class MainWindow {
         rail.show(to);
         page.show().run();
         focusPlace();
+    }
+
+    /** Asks in one line what a new class shall be. */
+    void startNew() {
+        go(Place.CLASSES);
+        pages.newClass().focusNew();
     }
 
     /** Puts the keyboard where the work of the shown place begins. */

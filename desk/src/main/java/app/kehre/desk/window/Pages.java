@@ -15,6 +15,7 @@ import app.kehre.desk.check.CheckView;
 import app.kehre.desk.check.FindingsViewModel;
 import app.kehre.desk.classes.ClassesView;
 import app.kehre.desk.classes.ClassesViewModel;
+import app.kehre.desk.classes.NewClassModel;
 import app.kehre.desk.combination.CombinationView;
 import app.kehre.desk.exercises.ExercisesView;
 import app.kehre.desk.exercises.ExercisesViewModel;
@@ -34,6 +35,7 @@ final class Pages {
     private final Consumer<String> say;
     private final Map<Place, Page> made = new EnumMap<>(Place.class);
     private Optional<PlanView> planView = Optional.empty();
+    private Optional<ClassesView> classesView = Optional.empty();
 
     /**
      * Makes none yet.
@@ -76,12 +78,37 @@ final class Pages {
     }
 
     private Page classes() {
-        ClassesView view = new ClassesView(new ClassesViewModel(back.open, back.library, back.folder),
-                back.palette, file -> back.files.unlessUnsaved(() -> {
+        ClassesView view = new ClassesView(
+                new ClassesViewModel(back.open, back.library, back.folder, back.recent, back.around.disk()),
+                new NewClassModel(back.open, back.library, back.folder, back.around.clock(),
+                        back.files::unlessUnsaved, this::begun),
+                back.notices, back.palette, file -> back.files.unlessUnsaved(() -> {
                     back.files.open(file);
                     go.accept(Place.PLAN);
                 }));
+        classesView = Optional.of(view);
         return Page.of(view, view::show, view::focusFirst);
+    }
+
+    /** Returns the classes, made by now or not. */
+    ClassesView newClass() {
+        of(Place.CLASSES);
+        return classesView.orElseThrow();
+    }
+
+    /** The next line is typed at once. */
+    private void begun(NewClassModel.Begin how) {
+        go.accept(Place.PLAN);
+        switch (how) {
+            case SHAPE, EMPTY -> {
+                back.open.plan().segments().stream().filter(segment -> segment.entries().isEmpty())
+                        .findFirst()
+                        .ifPresent(segment -> back.planModel.selectSegment(segment.id()));
+                planView().focusAdd();
+            }
+            case TEXT -> planView().showText();
+            case DRAFT, AGAIN -> planView().focusLines();
+        }
     }
 
     private Page brief() {

@@ -3,18 +3,17 @@ package app.kehre.desk.window;
 import java.nio.file.Path;
 import java.text.Normalizer;
 import java.time.Duration;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Supplier;
 
-import app.kehre.core.edit.Skeleton;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
 import app.kehre.desk.control.NoticeBar;
 import app.kehre.desk.control.NoticeBar.Way;
+import app.kehre.desk.session.FreeFile;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.PlanInFile.Found;
 import app.kehre.desk.session.ReadPlan;
@@ -29,6 +28,7 @@ final class PlanFiles {
     private static final String ASK = "unsaved";
     private static final String UNKEPT = "unkept";
     private static final String PACE = "pace";
+    private static final String KEPT = "kept";
     private static final Way ALL_RIGHT = new Way("All right", () -> {});
 
     private final OpenPlan open;
@@ -49,11 +49,6 @@ final class PlanFiles {
 
     Targets targets() {
         return targets;
-    }
-
-    void startNew() {
-        unlessUnsaved(() -> open
-                .open(PlanDocument.of(Skeleton.of(LocalDate.now(around.clock())), library.get())));
     }
 
     void open() {
@@ -166,11 +161,32 @@ final class PlanFiles {
             goOn.run();
             return true;
         }
+        if (open.file().get().isEmpty() && keep()) {
+            goOn.run();
+            return true;
+        }
         notices.show(ASK,
                 "\u201c%s\u201d has changes that no file has yet.".formatted(open.plan().brief().title()),
                 List.of(new Way("Save", () -> save(goOn)), new Way("Drop the changes", goOn),
                         new Way("Stay", () -> {})));
         return false;
+    }
+
+    /** Keeps a class that lies in no file yet among the others. Returns whether it is kept. */
+    private boolean keep() {
+        Path folder = around.data().resolve("classes");
+        try {
+            around.disk().makeFolder(folder);
+            Path file = FreeFile.create(around.disk(), folder.resolve(suggestion() + PlanDocument.ENDING),
+                    open.document().bytes());
+            notices.show(KEPT,
+                    "\u201c%s\u201d is kept as %s in Classes.".formatted(open.plan().brief().title(),
+                            file.getFileName()),
+                    List.of(ALL_RIGHT));
+            return true;
+        } catch (DiskTrouble trouble) {
+            return false;
+        }
     }
 
     /** Looks whether somebody else has changed the file of the open class, and says so. */

@@ -32,8 +32,6 @@ class PrintedTest {
     /** A letter on the page: its size and how far it stands above the lower edge, in points. */
     private record Letter(float size, float above, float right) {}
 
-    /** The height of A4 across, in points. */
-    private static final float HEIGHT = 595;
     private static final double FOOT = 80;
 
     private static List<Letter> letters(byte[] pdf, List<String> text) throws IOException {
@@ -44,7 +42,8 @@ class PrintedTest {
                 protected void writeString(String words, List<TextPosition> positions) throws IOException {
                     super.writeString(words, positions);
                     positions.forEach(each -> letters.add(new Letter(each.getFontSizeInPt(),
-                            HEIGHT - each.getYDirAdj(),
+                            (each.getRotation() % 180 == 0 ? each.getPageHeight() : each.getPageWidth())
+                                    - each.getYDirAdj(),
                             each.getXDirAdj() + each.getWidthDirAdj())));
                 }
             };
@@ -73,6 +72,21 @@ class PrintedTest {
         for (String word : demo(name).brief().title().split(" ")) {
             assertThat(text.getFirst()).contains(word);
         }
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"tuesday-evening-climb", "thursday-express-circuit", "everything-at-once"})
+    void theCardsAreAPageABlockAndAsLargeToRead(String name) throws Exception {
+        FloorSheet sheet = FloorSheet.of(Timeline.of(demo(name)));
+        List<String> text = new ArrayList<>();
+        List<Letter> letters = letters(FloorPdf.cards(sheet), text);
+
+        assertThat(Integer.parseInt(text.getLast())).isBetween(sheet.blocks().size(),
+                sheet.blocks().size() * 2);
+        assertThat(letters).allSatisfy(letter -> {
+            assertThat(letter.size()).isGreaterThanOrEqualTo(letter.above() < FOOT ? 12f : 16f);
+            assertThat(letter.right()).isLessThanOrEqualTo(595f - 10);
+        });
     }
 
     @Test

@@ -5,6 +5,9 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -18,6 +21,8 @@ import app.kehre.desk.Instructor;
 import app.kehre.desk.command.FxThread;
 import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.disk.LocalDisk;
+import app.kehre.formats.plan.DemoPlan;
+import app.kehre.formats.sheet.SheetKind;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -63,6 +68,23 @@ class SheetViewModelTest {
         finish(0);
 
         assertThat(model.ready()).isTrue();
+    }
+
+    @Test
+    void whatStaysHereIsNotInTheHandOut() throws Exception {
+        Path file = folder.resolve("home.pdf");
+        model.show(Timeline.of(DemoPlan.load(Instructor.LIBRARY).plan()));
+        model.kind().set(SheetKind.HAND_OUT);
+        assertThat(model.forHome()).contains("Calf stretch", "Figure-four stretch");
+
+        model.takeHome("Calf stretch", false);
+        finish(2);
+        model.save(file);
+
+        try (PDDocument pdf = Loader.loadPDF(Files.readAllBytes(file))) {
+            assertThat(new PDFTextStripper().getText(pdf)).contains("Figure-four stretch")
+                    .doesNotContain("Calf stretch");
+        }
     }
 
     @Test

@@ -74,7 +74,11 @@ class CombinationPlaceTest {
         assertThat(first().parts()).extracting(part -> part.move().id()).containsExactly("basic-step",
                 "v-step",
                 "repeater-knee");
-        assertThat(words("#missteps")).anyMatch(text -> text.startsWith("24 counts: 8 are missing"));
+        assertThat(words("#missteps")).as("not full yet, while somebody is at it").containsExactly(
+                "24 of 32 counts");
+        instructor.presses(KeyCode.DIGIT2, KeyCode.CONTROL).presses(KeyCode.DIGIT3, KeyCode.CONTROL);
+        assertThat(words("#missteps")).as("left so").anyMatch(
+                text -> text.startsWith("24 counts: 8 are missing"));
     }
 
     @Test
@@ -115,6 +119,20 @@ class CombinationPlaceTest {
                 .first().isEqualTo("Grapevine, right");
         assertThat(build().combinations().getLast().parts().get(1).lead()).as("the free foot")
                 .isEqualTo(Side.LEFT);
+    }
+
+    @Test
+    void movesAreWrittenInOneLine() {
+        instructor.clicks("#add-combination").clicks("#fits-filter").types("basic 2, knee 2, wobble");
+        instructor.presses(KeyCode.ENTER);
+        assertThat(build().combinations().getLast().parts()).isEmpty();
+
+        instructor.writes("basic 2, knee 2, v-step 2, repeater").presses(KeyCode.ENTER);
+        assertThat(build().combinations().getLast().parts()).extracting(part -> part.move().id())
+                .containsExactly("basic-step", "knee-up", "v-step", "repeater-knee");
+        assertThat(words("#missteps"))
+                .containsExactly("Works: every foot is free, every place right, the phrase"
+                        + " filled.");
     }
 
     @Test
@@ -164,6 +182,7 @@ class CombinationPlaceTest {
     void aCombinationThatFillsNoPhraseMayRunOn() {
         instructor.presses(KeyCode.RIGHT).presses(KeyCode.DELETE);
         assertThat(first().counts()).isEqualTo(24);
+        instructor.presses(KeyCode.DIGIT2, KeyCode.CONTROL).presses(KeyCode.DIGIT3, KeyCode.CONTROL);
         assertThat(String.join(" ", words("#missteps"))).contains("8 are missing to fill the phrase");
         instructor.clicks("#runs-on");
 

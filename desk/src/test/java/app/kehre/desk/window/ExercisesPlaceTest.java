@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Position;
 import app.kehre.desk.FaultyDisk;
 import app.kehre.desk.Instructor;
@@ -131,17 +132,39 @@ class ExercisesPlaceTest {
     }
 
     @Test
+    void anOwnExerciseIsLikeAnotherOneAndOnlyWhatDiffersIsPointedAt() throws IOException {
+        instructor.clicks("#new-exercise").types("Platform squat").presses(KeyCode.ENTER, KeyCode.CONTROL);
+        assertThat(instructor.sees("#card-trouble"))
+                .isEqualTo("Say which exercise it is like, or fill in its texts.");
+
+        instructor.clicks("#like").types("split squat").presses(KeyCode.ENTER);
+        assertThat(instructor.reads("#card-follows .label"))
+                .anyMatch(said -> said.startsWith("The usual dose takes "))
+                .contains("Wants to be ready before: hip, knee, ankle.");
+        instructor.clicks("#share-calf-full").presses(KeyCode.ENTER, KeyCode.CONTROL);
+
+        assertThat(instructor.sees("#exercise-name")).isEqualTo("Platform squat");
+        Exercise own = listed().stream().filter(each -> each.name().equals("Platform squat")).findFirst()
+                .orElseThrow();
+        Exercise split = Instructor.LIBRARY.find("split-squat").orElseThrow();
+        assertThat(own.work().share(Muscle.CALF)).isEqualTo(1);
+        assertThat(own.work().share(Muscle.FRONT_THIGH)).isEqualTo(split.work().share(Muscle.FRONT_THIGH));
+        assertThat(own.cautions()).isEqualTo(split.cautions());
+        assertThat(own.coaching().cues()).isEqualTo(split.coaching().cues());
+    }
+
+    @Test
     void anOwnExerciseIsWrittenKeptUsedChangedAndRemoved() throws IOException {
         search("calf raise");
         instructor.clicks("#copy-exercise").clicks("#field-name").writes("Platform rise")
-                .clicks("#field-usual-dose")
+                .clicks("#point-dose")
                 .writes("12").clicks("#keep-exercise");
         assertThat(instructor.canSee("#field-name")).isTrue();
         assertThat(Instructor.onFx(() -> instructor.content().scene().getRoot().lookupAll(".over").stream()
                 .map(each -> ((Label) each).getText()).toList()))
-                .contains("12 has no unit: write 12 reps, 12 counts or hold 12 s.");
+                .contains("usual dose: 12 has no unit: write 12 reps, 12 counts or hold 12 s.");
 
-        instructor.clicks("#field-usual-dose").writes("2 x 14 reps, rest 10 s").clicks("#keep-exercise");
+        instructor.clicks("#point-dose").writes("2 x 14 reps, rest 10 s").clicks("#keep-exercise");
         assertThat(instructor.sees("#exercise-name")).isEqualTo("Platform rise");
         assertThat(Files.readString(folder.resolve(OwnLibrary.FILE))).contains("\"platform-rise\"");
         instructor.clicks("#add-to-class").clicks("#change-exercise").clicks("#field-name")

@@ -70,31 +70,46 @@ class FilesTest extends DemoWindow {
 
     @Test
     void aNewClassWaitsUntilTheChangesAreSavedOrGivenUp() {
+        instructor.answers(folder.resolve("evening.kehre.json")).presses(KeyCode.S, KeyCode.CONTROL);
         edit();
         ClassPlan edited = instructor.plan();
-        instructor.presses(KeyCode.N, KeyCode.CONTROL);
+        instructor.presses(KeyCode.N, KeyCode.CONTROL).presses(KeyCode.ENTER);
         assertThat(instructor.notices())
                 .isEqualTo("\u201cTuesday Evening Climb\u201d has changes that no file has yet.");
         instructor.clicksButton("Stay");
         assertThat(instructor.plan()).isEqualTo(edited);
 
-        instructor.presses(KeyCode.N, KeyCode.CONTROL).clicksButton("Drop the changes");
+        instructor.presses(KeyCode.N, KeyCode.CONTROL).presses(KeyCode.ENTER)
+                .clicksButton("Drop the changes");
         assertThat(instructor.plan().brief().title()).isEqualTo("New class");
         assertThat(instructor.notices()).isEmpty();
     }
 
     @Test
-    void theWindowAsksBeforeItCloses() {
+    void theWindowAsksBeforeItCloses() throws DiskTrouble, UnreadableFile {
         instructor.closesWindow();
         assertThat(instructor.isThere()).isFalse();
         instructor = Instructor.withDemo(folder.resolve("data"), disk);
+        Path file = folder.resolve("evening.kehre.json");
+        instructor.answers(file).presses(KeyCode.S, KeyCode.CONTROL);
         edit();
 
         instructor.closesWindow();
         assertThat(instructor.isThere()).isTrue();
-        instructor.answers(folder.resolve("evening.kehre.json")).clicksButton("Save");
+        ClassPlan edited = instructor.plan();
+        instructor.clicksButton("Save");
         assertThat(instructor.isThere()).isFalse();
-        assertThat(folder.resolve("evening.kehre.json")).exists();
+        assertThat(PlanDocument.read("saved", disk.read(file), Instructor.LIBRARY).plan()).isEqualTo(edited);
+    }
+
+    @Test
+    void aClassThatLiesInNoFileIsKeptWhenTheWindowIsClosed() {
+        edit();
+
+        instructor.closesWindow();
+
+        assertThat(instructor.isThere()).isFalse();
+        assertThat(folder.resolve("data/classes/tuesday-evening-climb.kehre.json")).exists();
     }
 
     @Test

@@ -52,7 +52,7 @@ class WholeJobTest {
 
             instructor.answers(file).presses(KeyCode.S, KeyCode.CONTROL);
             assertThat(instructor.unsaved()).isFalse();
-            instructor.presses(KeyCode.N, KeyCode.CONTROL);
+            instructor.presses(KeyCode.N, KeyCode.CONTROL).presses(KeyCode.ENTER);
             assertThat(instructor.plan()).isNotEqualTo(fitted);
             instructor.answers(file).presses(KeyCode.O, KeyCode.CONTROL);
             assertThat(instructor.plan()).isEqualTo(fitted);

@@ -14,8 +14,8 @@ import org.openpdf.text.pdf.PdfWriter;
 import app.kehre.core.sheet.FloorSheet;
 
 /**
- * The floor sheet as PDF on A4 across, in columns: as large as one page bears, else on as many pages as it takes at the
- * least size. Names have at least {@value #LEAST_NAME} points, all else at least {@value #LEAST}, the foot
+ * The floor sheet as PDF on A4 across, in columns, or on cards of A5, a block each: as large as one page bears, else on
+ * as many pages as it takes at the least size. Names have at least {@value #LEAST_NAME} points, all else at least {@value #LEAST}, the foot
  * {@value #FOOT}.
  */
 public final class FloorPdf {
@@ -28,11 +28,18 @@ public final class FloorPdf {
     private static final List<Float> NAMES = List.of(24f, 22f, 20f, 19f, 18f);
     private static final List<Integer> COLUMNS = List.of(2, 3);
 
-    private final FloorSheet sheet;
-    private final SheetFonts fonts = new SheetFonts();
+    private static final List<Integer> ONE = List.of(1);
 
-    private FloorPdf(FloorSheet sheet) {
+    private final FloorSheet sheet;
+    private final Rectangle page;
+    private final List<Integer> columns;
+    private final SheetFonts fonts;
+
+    private FloorPdf(FloorSheet sheet, Rectangle page, List<Integer> columns, SheetFonts fonts) {
         this.sheet = sheet;
+        this.page = page;
+        this.columns = columns;
+        this.fonts = fonts;
     }
 
     /**
@@ -41,7 +48,23 @@ public final class FloorPdf {
      * @throws MissingGlyph when a character cannot be printed
      */
     public static byte[] of(FloorSheet sheet) throws MissingGlyph {
-        return new FloorPdf(sheet).written();
+        SheetFonts fonts = new SheetFonts();
+        return written(sheet.title(), List.of(new FloorPdf(sheet, PageSize.A4.rotate(), COLUMNS, fonts)));
+    }
+
+    /**
+     * Returns a card of A5 for each block.
+     *
+     * @throws NothingToPrint when there are none
+     * @throws MissingGlyph when a character cannot be printed
+     */
+    public static byte[] cards(FloorSheet sheet) throws NothingToPrint, MissingGlyph {
+        if (sheet.blocks().isEmpty()) {
+            throw new NothingToPrint("There are no cards: the class has no lines yet.");
+        }
+        SheetFonts fonts = new SheetFonts();
+        return written(sheet.title(), sheet.blocks().stream()
+                .map(block -> new FloorPdf(sheet.only(block), PageSize.A5.rotate(), ONE, fonts)).toList());
     }
 
     /** The columns of all pages. */
@@ -51,16 +74,26 @@ public final class FloorPdf {
         }
     }
 
-    private byte[] written() throws MissingGlyph {
+    private static byte[] written(String title, List<FloorPdf> sheets) throws MissingGlyph {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        Rectangle page = PageSize.A4.rotate();
-        Document document = new Document(page, MARGIN, MARGIN, MARGIN, MARGIN);
+        Document document = new Document(sheets.isEmpty() ? PageSize.A5 : sheets.getFirst().page, MARGIN,
+                MARGIN,
+                MARGIN, MARGIN);
         PdfWriter writer = PdfWriter.getInstance(document, out);
-        document.addTitle(sheet.title());
+        document.addTitle(title);
         document.addCreator("Kehre");
         document.open();
+        for (FloorPdf each : sheets) {
+            document.newPage();
+            each.write(document, writer);
+        }
+        document.close();
+        return out.toByteArray();
+    }
+
+    private void write(Document document, PdfWriter writer) throws MissingGlyph {
         FloorFrame frame = new FloorFrame(writer.getDirectContent(), fonts, sheet, page, MARGIN);
-        Laid laid = laid(frame, page);
+        Laid laid = laid(frame);
         for (int at = 0; at < laid.pages(); at++) {
             if (at > 0) {
                 document.newPage();
@@ -70,8 +103,6 @@ public final class FloorPdf {
             draw(laid, laid.filled().subList(from, Math.min(laid.filled().size(), from + laid.columns())),
                     writer.getDirectContent(), page.getTop() - MARGIN - frame.headHeight());
         }
-        document.close();
-        return out.toByteArray();
     }
 
     private static void draw(Laid laid, List<List<FloorBox>> columns, PdfContentByte pen, float top)
@@ -88,15 +119,15 @@ public final class FloorPdf {
     }
 
     /** The largest type on one page, with as many cues as it bears; else the least on as many pages as it takes. */
-    private Laid laid(FloorFrame frame, Rectangle page) throws MissingGlyph {
+    private Laid laid(FloorFrame frame) throws MissingGlyph {
         for (FloorType type : types()) {
-            Optional<Laid> found = onOnePage(type, frame, page);
+            Optional<Laid> found = onOnePage(type, frame);
             if (found.isPresent()) {
                 return found.get();
             }
         }
-        return laid(new FloorType(fonts, LEAST_NAME, Lettering.AIRY, FloorType.Cues.ALL), frame, page,
-                COLUMNS.getLast());
+        return laid(new FloorType(fonts, LEAST_NAME, Lettering.AIRY, FloorType.Cues.ALL), frame,
+                columns.getLast());
     }
 
     private List<FloorType> types() {
@@ -110,9 +141,9 @@ public final class FloorPdf {
         return types;
     }
 
-    private Optional<Laid> onOnePage(FloorType type, FloorFrame frame, Rectangle page) throws MissingGlyph {
-        for (int columns : COLUMNS) {
-            Laid laid = laid(type, frame, page, columns);
+    private Optional<Laid> onOnePage(FloorType type, FloorFrame frame) throws MissingGlyph {
+        for (int number : columns) {
+            Laid laid = laid(type, frame, number);
             if (laid.pages() == 1 && laid.filled().stream().flatMap(List::stream)
                     .noneMatch(FloorBox::cramped)) {
                 return Optional.of(laid);
@@ -122,8 +153,8 @@ public final class FloorPdf {
     }
 
     /** Fills columns from the left; a head never stands alone at the foot of one. */
-    private Laid laid(FloorType type, FloorFrame frame, Rectangle page, int columns) throws MissingGlyph {
-        float width = (page.getWidth() - 2 * MARGIN - (columns - 1) * APART) / columns;
+    private Laid laid(FloorType type, FloorFrame frame, int number) throws MissingGlyph {
+        float width = (page.getWidth() - 2 * MARGIN - (number - 1) * APART) / number;
         float height = page.getHeight() - 2 * MARGIN - frame.headHeight() - frame.footHeight();
         List<List<FloorBox>> filled = new ArrayList<>(List.of(new ArrayList<>()));
         float used = 0;
@@ -140,6 +171,6 @@ public final class FloorPdf {
                 used += boxes.get(i).height();
             }
         }
-        return new Laid(type, width, columns, filled);
+        return new Laid(type, width, number, filled);
     }
 }

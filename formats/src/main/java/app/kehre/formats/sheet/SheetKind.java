@@ -14,6 +14,8 @@ import app.kehre.core.value.Term;
 public enum SheetKind implements Named {
     /** What lies on the floor and is read standing. */
     FLOOR("floor", "Floor"),
+    /** The same as cards of A5, a block each. */
+    CARDS("cards", "Floor cards"),
     /** What is read the evening before: everything. */
     PREPARATION("preparation", "Preparation"),
     /** What lies at the stations of circuits. */
@@ -43,12 +45,18 @@ public enum SheetKind implements Named {
     public byte[] pdf(Timeline timeline, Library library) throws Unprintable {
         return switch (this) {
             case FLOOR -> FloorPdf.of(FloorSheet.of(timeline));
+            case CARDS -> FloorPdf.cards(FloorSheet.of(timeline));
             case PREPARATION -> SheetPdf.of(CribSheet.of(timeline),
                     Assessment.orUnjudged(timeline, library));
             case STATIONS -> StationPdf.of(StationCard.of(timeline.plan()));
             case HAND_OUT -> HandOutPdf.of(HandOut.of(timeline));
             case CHECK -> CheckPdf.of(Assessment.orUnjudged(timeline, library));
         };
+    }
+
+    /** Returns the paper that it is made for. */
+    public String paper() {
+        return this == CARDS ? "A5" : "A4";
     }
 
     @Override

@@ -42,6 +42,7 @@ class LineTextTest {
             step touch 16 eights            | Step touch 16 eights
             bent-over row 2 x 10, 2 heavy weights, known, harder option | Bent-over row 2 x 10 reps, 2 heavy weights, harder option, known
             split squat 10, each side, for knee: hip lift | Split squat 10 reps, each side, for knee: Hip lift
+            calf stretch 25 s each side     | Calf stretch stretch 25 s, each side
             - water                         | Water 40 s
             rest 20 s                       | Rest 20 s
             welcome                         | Talk 60 s
@@ -53,6 +54,18 @@ class LineTextTest {
 
         assertThat(read.value().map(lines -> LINES.print(lines.getFirst())).orElse(null)).as(read.problem())
                 .isEqualTo(printed);
+    }
+
+    @Test
+    void eachPartOfALineIsCompleted() {
+        assertThat(LINES.completions("squat with a weight at the chest ")).first().asString()
+                .matches("Squat with a weight at the chest \\d.* reps.*, .*weight.*");
+        assertThat(LINES.completions("split squat 12 reps, "))
+                .containsExactly("split squat 12 reps, each side");
+        assertThat(LINES.completions("squat")).isEmpty();
+        assertThat(LINES.completions("squat 12 reps; heels ")).isEmpty();
+        assertThat(LINES.completions("split squat ")).allMatch(
+                line -> LINES.read(line, Role.TONING, EntryId.FIRST).value().isPresent());
     }
 
     @Test
@@ -69,7 +82,7 @@ class LineTextTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-            march 16       | 16 has no unit | 16 eights
+            march 16       | 16 has no unit | March on the spot 16 eights
             sqat 12        | No exercise is called "sqat" | Squat 12
             squat 12 bananas | bananas |
             """)

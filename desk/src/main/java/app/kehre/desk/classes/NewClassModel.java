@@ -1,0 +1,145 @@
+package app.kehre.desk.classes;
+
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.temporal.TemporalAdjusters;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+
+import app.kehre.core.brief.Brief;
+import app.kehre.core.brief.BriefLine;
+import app.kehre.core.drafting.Draft;
+import app.kehre.core.drafting.Drafting;
+import app.kehre.core.drafting.Outline;
+import app.kehre.core.edit.Skeleton;
+import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Segment;
+import app.kehre.core.plan.SegmentId;
+import app.kehre.core.value.Reading;
+import app.kehre.desk.control.Latest;
+import app.kehre.desk.session.ClassFolder;
+import app.kehre.desk.session.OpenPlan;
+import app.kehre.formats.plan.PlanDocument;
+
+/** A class that is about to be begun: what it shall be in one line, and with what it begins. */
+public final class NewClassModel {
+
+    /** With what a new class begins. */
+    public enum Begin {
+        /** Its segments, empty. */
+        SHAPE,
+        /** One segment, empty. */
+        EMPTY,
+        /** A whole class to be changed. */
+        DRAFT,
+        /** The last class of the same hour, once more. */
+        AGAIN,
+        /** A text that is typed or pasted. */
+        TEXT
+    }
+
+    private static final String TITLE = "New class";
+    private static final long SEED = 1;
+
+    private final OpenPlan open;
+    private final Supplier<Library> library;
+    private final ClassFolder folder;
+    private final Clock clock;
+    private final Consumer<Runnable> unlessUnsaved;
+    private final Consumer<Begin> begun;
+    private final Latest work = new Latest("new class");
+
+    /**
+     * Makes it.
+     *
+     * @param unlessUnsaved runs what drops the open class, once nothing is lost by it
+     * @param begun told when the new class is open
+     */
+    public NewClassModel(OpenPlan open, Supplier<Library> library, ClassFolder folder, Clock clock,
+            Consumer<Runnable> unlessUnsaved, Consumer<Begin> begun) {
+        this.open = open;
+        this.library = library;
+        this.folder = folder;
+        this.clock = clock;
+        this.unlessUnsaved = unlessUnsaved;
+        this.begun = begun;
+    }
+
+    /** Returns what a class is when the line says nothing: like the open one, on the next day of its week. */
+    Brief usual() {
+        Brief now = open.plan().brief();
+        LocalDate today = LocalDate.now(clock);
+        return now.withTitle(TITLE).withDate(now.date().isAfter(today)
+                ? now.date()
+                : today.with(TemporalAdjusters.nextOrSame(now.date().getDayOfWeek())));
+    }
+
+    /** Reads the line; what is not said is as usual. */
+    Reading<Brief> read(String line) {
+        return BriefLine.read(line, usual());
+    }
+
+    /**
+     * Begins a class.
+     *
+     * @param refused told in a sentence why it cannot
+     */
+    void begin(Begin how, Brief brief, Consumer<String> refused) {
+        switch (how) {
+            case SHAPE -> open(how, Outline.of(brief));
+            case EMPTY, TEXT -> open(how, new ClassPlan(brief, List.of(bare())));
+            case DRAFT -> draft(brief, refused);
+            case AGAIN -> again(brief, refused);
+        }
+    }
+
+    private static Segment bare() {
+        return Skeleton.segment(new SegmentId(1), Role.TONING);
+    }
+
+    private void draft(Brief brief, Consumer<String> refused) {
+        Library all = library.get();
+        Path place = folder.path();
+        ClassPlan start = new ClassPlan(brief, List.of());
+        work.ask(() -> Drafting.of(start, all, folder.lately(place, start, all), SEED),
+                (Reading<Draft> reading) -> {
+                    reading.value().ifPresent(draft -> open(Begin.DRAFT, draft.plan()));
+                    refused.accept(reading.problem());
+                });
+    }
+
+    /** The last class at the same hour of the week; where there is none, the last of the same kind. */
+    private void again(Brief brief, Consumer<String> refused) {
+        Library all = library.get();
+        Path place = folder.path();
+        work.ask(() -> last(folder.read(place, all).stream().flatMap(each -> each.plan().stream())
+                .filter(each -> !each.brief().date().isAfter(brief.date())).toList(), brief), found -> {
+                    found.ifPresent(plan -> open(Begin.AGAIN, plan.copy()
+                            .with(plan.brief().withDate(brief.date()).withStart(brief.start()))));
+                    refused.accept(found.isPresent()
+                            ? ""
+                            : "No class of this hour or kind lies in the folder %s."
+                                    .formatted(place.getFileName()));
+                });
+    }
+
+    private static Optional<ClassPlan> last(List<ClassPlan> plans, Brief brief) {
+        Comparator<ClassPlan> byDay = Comparator.comparing(each -> each.brief().date());
+        return plans.stream().filter(each -> each.brief().start().equals(brief.start())
+                && each.brief().date().getDayOfWeek() == brief.date().getDayOfWeek()).max(byDay)
+                .or(() -> plans.stream().filter(each -> each.brief().format() == brief.format()).max(byDay));
+    }
+
+    private void open(Begin how, ClassPlan plan) {
+        unlessUnsaved.accept(() -> {
+            open.open(PlanDocument.of(plan, library.get()));
+            begun.accept(how);
+        });
+    }
+}
