@@ -15,7 +15,7 @@ import java.util.stream.Stream;
  * counts that begins a word of an exercise, singular or plural, with a hyphen or without; one that begins none may have
  * a slip or two in it. Those that have most of the typed words are found: a word more narrows, and never leaves
  * nothing. Words of the name count most, then other names, then muscles, kit, position and pattern, then the options, then
- * the description.
+ * the description. What stands behind "without" is left out: "belly without neck".
  */
 final class Search {
 
@@ -70,6 +70,7 @@ final class Search {
     private final List<Exercise> exercises;
     private final List<Called> called;
     private final NavigableMap<String, List<Place>> places = new TreeMap<>();
+    private final Spelling spelling = new Spelling();
 
     Search(List<Exercise> exercises) {
         this.exercises = exercises.stream().sorted(Comparator.comparing(Exercise::name)).toList();
@@ -100,6 +101,7 @@ final class Search {
     private void add(int at, int rank, String text) {
         List<String> words = SearchWords.of(text);
         for (int i = 0; i < words.size(); i++) {
+            spelling.know(words.get(i));
             put(at, rank, words.get(i));
             put(at, rank, SearchWords.stem(words.get(i)));
             if (i > 0 && rank <= OTHER_NAME) {
@@ -119,6 +121,19 @@ final class Search {
 
     /** Returns what fits the words: first what is called just so, then what is preferred, then by its cost and name. */
     List<Exercise> find(String typed, Predicate<Exercise> preferred) {
+        String meant = String.join(" ", SearchWords.of(typed).stream().map(spelling::mended).toList());
+        Without without = Without.of(meant);
+        return without.isEmpty() || isName(meant)
+                ? ranked(meant, preferred)
+                : ranked(without.wanted(), without::serves).stream().filter(without::spares).toList();
+    }
+
+    private boolean isName(String words) {
+        return exercises.stream().flatMap(Exercise::named)
+                .anyMatch(name -> String.join(" ", SearchWords.of(name)).equals(words));
+    }
+
+    private List<Exercise> ranked(String typed, Predicate<Exercise> preferred) {
         List<String> words = SearchWords.telling(SearchWords.of(typed));
         Costs costs = new Costs(exercises.size());
         words.forEach(word -> addCosts(costs, word));

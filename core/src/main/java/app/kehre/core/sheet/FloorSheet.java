@@ -115,9 +115,10 @@ public record FloorSheet(String title, String when, String who, List<Block> bloc
         late = List.copyOf(late);
     }
 
-    /** Returns the sheet of one of its blocks. */
+    /** Returns the sheet of one of its blocks; what is left out when late stands with the first. */
     public FloorSheet only(Block block) {
-        return new FloorSheet(title, when, who, List.of(block), late, stop);
+        return new FloorSheet(title, when, who, List.of(block),
+                block.equals(blocks.getFirst()) ? late : List.of(), stop);
     }
 
     /** Returns the sheet of a class. */

@@ -36,6 +36,7 @@ import app.kehre.desk.session.JudgedPlan;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.OwnLibrary;
 import app.kehre.desk.window.MainWindow;
+import app.kehre.desk.window.Place;
 import app.kehre.desk.window.Surroundings;
 import app.kehre.formats.disk.LocalDisk;
 import app.kehre.formats.library.BuiltInLibrary;
@@ -54,6 +55,9 @@ final class PulsesCommand implements Callable<Integer> {
 
     @Option(names = "--before", defaultValue = "200", description = "How many edits before them, not counted (200).")
     private int before = 200;
+
+    @Option(names = "--check", description = "With the Check place open instead of the Plan with its findings.")
+    private boolean check;
 
     @Spec
     private @Nullable CommandSpec spec;
@@ -81,7 +85,7 @@ final class PulsesCommand implements Callable<Integer> {
         return 0;
     }
 
-    private static Stage show(OpenPlan open, Library library) {
+    private Stage show(OpenPlan open, Library library) {
         Type.load();
         HandClock clock = HandClock.at(open.plan().brief());
         LocalDisk disk = new LocalDisk();
@@ -94,7 +98,11 @@ final class PulsesCommand implements Callable<Integer> {
         stage.setWidth(1280);
         stage.setHeight(800);
         stage.show();
-        ((ToggleButton) window.scene().getRoot().lookup("#side-findings")).fire();
+        if (check) {
+            window.go(Place.CHECK);
+        } else {
+            ((ToggleButton) window.scene().getRoot().lookup("#side-findings")).fire();
+        }
         return stage;
     }
 

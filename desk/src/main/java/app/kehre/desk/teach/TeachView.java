@@ -41,6 +41,8 @@ public final class TeachView extends VBox {
     private static final double SMALLEST_NAME = 44;
     private static final double LARGEST_DOSE = 44;
     private static final double CLOCK = 150;
+    /** Room for the largest name, the dose and a change that is announced, so that nothing jumps. */
+    private static final double LEAST_WORDS = 212;
     private static final double ROAD_SCALE = 1.35;
 
     private final TeachViewModel model;
@@ -129,6 +131,7 @@ public final class TeachView extends VBox {
         left.setStyle("-fx-font-size: %.0fpx;".formatted(CLOCK));
         left.setMinWidth(USE_PREF_SIZE);
         now.setTextOverrun(OverrunStyle.CENTER_ELLIPSIS);
+        amount.setId("amount");
         amount.setMinHeight(USE_PREF_SIZE);
         cue.setId("cue");
         cue.setMinHeight(USE_PREF_SIZE);
@@ -138,7 +141,7 @@ public final class TeachView extends VBox {
         words.setMinWidth(0);
         HBox large = new HBox(30, words, left);
         large.setAlignment(Pos.TOP_LEFT);
-        large.setMinHeight(190);
+        large.setMinHeight(LEAST_WORDS);
         Region rule = new Region();
         rule.getStyleClass().add("rule");
         nextName.setTextOverrun(OverrunStyle.CENTER_ELLIPSIS);
@@ -191,12 +194,11 @@ public final class TeachView extends VBox {
                 counting.map(found -> HallWords.count(found, moment)).orElseGet(() -> HallWords.now(moment)));
         says.show(moment.entry().filter(Item.class::isInstance).flatMap(Entry::item)
                 .map(item -> item.exercise().cues()));
-        showCue(counting, moment);
+        showCue(counting);
         setAccessibleText("%s, %s".formatted(now.getText(), dose.getText()));
         fit(now, Weight.BOLD, LARGEST_NAME, SMALLEST_NAME);
         fit(dose, Weight.SEMI_BOLD, LARGEST_DOSE, 24);
-        amount.setText(counting.map(found -> found.stage().title())
-                .or(() -> moment.entry().map(HallWords::dose)).orElse(""));
+        showAmount(counting, moment);
         parts.show(moment);
         options.show(moment.entry(), model.timeline().get().plan());
         showNext(moment, counting.flatMap(Counting::next));
@@ -206,15 +208,30 @@ public final class TeachView extends VBox {
     }
 
     /** The cue keeps its room between cues, so that nothing jumps. */
-    private void showCue(Optional<Counting> counting, Moment moment) {
-        Optional<Change> change = Change.of(moment, model.timeline().get());
-        cue.setText(counting.map(Counting::said).or(() -> change.map(Change::words)).orElse(""));
-        sign.setText(counting.map(Counting::shown).or(() -> own(change, moment)).orElse(""));
+    private void showCue(Optional<Counting> counting) {
+        cue.setText(counting.map(Counting::said).orElse(""));
+        sign.setText(counting.map(Counting::shown).orElse(""));
+        for (Label label : List.of(cue, sign)) {
+            label.setVisible(counting.isPresent());
+            label.setManaged(counting.isPresent());
+        }
         for (Region row : List.of(says, options)) {
             boolean shown = counting.isEmpty() && (row == options || says.says());
             row.setVisible(shown);
             row.setManaged(shown);
         }
+    }
+
+    /** How much there is of a line and which side the instructor moves; when a change is near, that in its place. */
+    private void showAmount(Optional<Counting> counting, Moment moment) {
+        Optional<Change> change = Change.of(moment, model.timeline().get()).filter(_ -> counting.isEmpty());
+        String words = change.map(Change::words).or(() -> counting.map(found -> found.stage().title()))
+                .or(() -> moment.entry().map(HallWords::dose)).orElse("");
+        String own = counting.isPresent()
+                ? ""
+                : own(change, moment).map(each -> " \u00b7 " + each).orElse("");
+        amount.setText(words + own);
+        amount.getStyleClass().setAll("label", change.isPresent() ? "change" : "soft");
     }
 
     /** The side that the instructor moves, in a change that comes or as it is. */

@@ -33,6 +33,7 @@ class PrintedTest {
     private record Letter(float size, float above, float right) {}
 
     private static final double FOOT = 80;
+    private static final double CARD_FOOT = 100;
 
     private static List<Letter> letters(byte[] pdf, List<String> text) throws IOException {
         List<Letter> letters = new ArrayList<>();
@@ -84,7 +85,7 @@ class PrintedTest {
         assertThat(Integer.parseInt(text.getLast())).isBetween(sheet.blocks().size(),
                 sheet.blocks().size() * 2);
         assertThat(letters).allSatisfy(letter -> {
-            assertThat(letter.size()).isGreaterThanOrEqualTo(letter.above() < FOOT ? 12f : 16f);
+            assertThat(letter.size()).isGreaterThanOrEqualTo(letter.above() < CARD_FOOT ? 12f : 16f);
             assertThat(letter.right()).isLessThanOrEqualTo(595f - 10);
         });
     }

@@ -10,7 +10,11 @@ import org.junit.jupiter.params.provider.CsvFileSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Joint;
 import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Muscle;
+import app.kehre.core.kit.Equipment;
+import app.kehre.core.people.Limit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -39,6 +43,26 @@ class LibrarySearchTest {
         Stream.concat(Stream.of(each.id(), each.name(), each.id().replace('-', ' ')),
                 each.otherNames().stream())
                 .forEach(called -> assertThat(LIBRARY.search(called)).as(called).first().isEqualTo(each));
+    }
+
+    @Test
+    void aSlipAtTheEndOfAWordMeansTheWord() {
+        assertThat(LIBRARY.search("squatts")).startsWith(LIBRARY.find("squat").orElseThrow());
+        assertThat(LIBRARY.search("bridg march")).isNotEmpty();
+    }
+
+    @Test
+    void whatStandsBehindWithoutIsSpared() {
+        assertThat(LIBRARY.search("belly without neck")).hasSizeGreaterThan(5)
+                .allSatisfy(each -> {
+                    assertThat(each.work().share(Muscle.NECK)).isZero();
+                    assertThat(each.work().loads()).doesNotContain(Joint.NECK);
+                    assertThat(each.cautionFor(Limit.NECK)).isEmpty();
+                }).first().satisfies(each -> assertThat(each.work().share(Muscle.FRONT_TRUNK)).isOne());
+        assertThat(LIBRARY.search("legs without weights")).isNotEmpty()
+                .noneMatch(each -> each.equipment().contains(Equipment.WEIGHT));
+        assertThat(LIBRARY.search("standing row without weights").getFirst().id())
+                .as("what is called so").isEqualTo("upright-squeeze-row");
     }
 
     @Test
