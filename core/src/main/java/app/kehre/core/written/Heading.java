@@ -22,6 +22,10 @@ public final class Heading {
     private static final String LEFT_OUT = "left out";
     private static final Pattern WITH_FACTS = Pattern.compile("(.*?)\\s*\\(([^()]*)\\)\\s*:?");
 
+    /** A name with a length behind it and no brackets: "toning 20 min:". */
+    private static final Pattern LASTING = Pattern
+            .compile("(.*?[^\\s,])[\\s,]+(\\d+ ?min|\\d{1,2}:\\d{2}):?");
+
     private Heading() {}
 
     static String print(Segment segment) {
@@ -44,7 +48,11 @@ public final class Heading {
         String text = line.strip().replaceFirst("^#+\\s*", "");
         Matcher parts = WITH_FACTS.matcher(text);
         boolean facts = parts.matches() && parts.group(2).matches(".*(,|BPM|\\d).*|" + roles());
-        String name = (facts ? parts.group(1) : text.replaceFirst(":$", "")).strip();
+        Matcher lasting = LASTING.matcher(text);
+        if (!facts && lasting.matches()) {
+            return read("%s (%s)".formatted(lasting.group(1), lasting.group(2)), id);
+        }
+        String name = named((facts ? parts.group(1) : text.replaceFirst(":$", "")).strip());
         if (name.isEmpty()) {
             return Reading
                     .refused("A heading needs a name: write it like ## Toning (toning, 120 BPM, 8:00).");
@@ -55,6 +63,13 @@ public final class Heading {
             read = read.flatMap(segment -> with(segment, fact.strip()));
         }
         return read;
+    }
+
+    /** A part that is called by its role alone begins with a capital, as segments do. */
+    private static String named(String name) {
+        return role(name).isPresent()
+                ? name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1)
+                : name;
     }
 
     private static Reading<Segment> with(Segment segment, String fact) {

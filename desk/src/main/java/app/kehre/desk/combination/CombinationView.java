@@ -8,11 +8,9 @@ import javafx.beans.property.ObjectProperty;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
-import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
-import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
@@ -20,7 +18,6 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import javafx.scene.text.Font;
 
 import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Dance;
@@ -36,24 +33,20 @@ import app.kehre.desk.control.WhenSeen;
 import app.kehre.desk.control.Words;
 import app.kehre.desk.look.Palette;
 import app.kehre.desk.look.Tips;
-import app.kehre.desk.look.Type;
 import app.kehre.desk.sound.Click;
-import app.kehre.formats.font.Weight;
 
 /** The Combination place: the foot score, what fits, the build-up beside it. */
 public final class CombinationView extends StackPane {
 
     private static final int STEP = 4;
     private static final double LEAST_SCORE = 225;
-    private static final double LONGEST_TAB = 170;
-    private static final Font TAB_FONT = Type.of(Weight.MEDIUM, 13);
 
     private final CombinationViewModel model;
     private final Clock clock;
     private final InlineField name;
     private final InlineField tempo;
     private final Label about = Words.wrapped("", "soft");
-    private final HBox tabs = new HBox(4);
+    private final CombinationTabs tabs;
     private final FootScore score;
     private final PartBar part;
     private final MisstepBox missteps;
@@ -62,9 +55,7 @@ public final class CombinationView extends StackPane {
     private final FromAbove above;
     private final Label standing = Words.wrapped("", "small", "soft");
     private final Label legs = Words.wrapped("", "small", "soft");
-    private final CheckBox known = new CheckBox("they know it");
     private final Button play;
-    private final Label tapped = Words.plain("", "soft", "small");
     private final Player player;
     private final VBox page;
     private final VBox empty = new VBox(10);
@@ -93,8 +84,7 @@ public final class CombinationView extends StackPane {
         player = new Player(this::played, click);
         play = Words.button("play", "Play at tempo", this::playOrStop);
         play.getStyleClass().add("go");
-        known.setId("combination-known");
-        known.setOnAction(_ -> model.edit("Known", each -> each.withKnown(known.isSelected())));
+        tabs = new CombinationTabs(model);
         getStyleClass().add("combination");
         page = page();
         layEmpty();
@@ -127,7 +117,6 @@ public final class CombinationView extends StackPane {
                 tipped(Words.button("mirror", "Mirror", model::mirrorAll), "Ctrl+M"),
                 tipped(play, "Space"));
         head.setAlignment(Pos.CENTER_LEFT);
-        tabs.setAlignment(Pos.CENTER_LEFT);
         HBox.setHgrow(about, Priority.ALWAYS);
         VBox left = new VBox(6, score, legs);
         left.setPadding(new Insets(0, 12, 0, 0));
@@ -202,7 +191,6 @@ public final class CombinationView extends StackPane {
         List<Finding> found = model.missteps();
         name.show(combination.name());
         tempo.show(model.bpm().value() + " BPM");
-        known.setSelected(combination.known());
         about.setText(about(combination));
         score.show(combination, found, model.part().get());
         part.show(model.selected());
@@ -217,7 +205,7 @@ public final class CombinationView extends StackPane {
                 : "Weight on the right leg %d counts, left %d; %d up onto the bench, %d hops as an option. %s"
                         .formatted(count.right(), count.left(), count.ascents(), count.hops(),
                                 count.otherSide(combination)));
-        showTabs();
+        tabs.show();
     }
 
     private String about(Combination combination) {
@@ -237,33 +225,6 @@ public final class CombinationView extends StackPane {
     private void played(int quarters) {
         score.play(quarters);
         above.play(quarters);
-    }
-
-    private void showTabs() {
-        tabs.getChildren().clear();
-        List<Combination> all = model.buildUp().orElseThrow().build().combinations();
-        for (int i = 0; i < all.size(); i++) {
-            int at = i;
-            ToggleButton tab = new ToggleButton(Type.fit(all.get(i).name(), "", TAB_FONT, LONGEST_TAB));
-            Tips.say(tab, all.get(i).name());
-            tab.setId("combination-" + (i + 1));
-            tab.getStyleClass().add("tab");
-            tab.setSelected(i == model.which().get());
-            tab.setOnAction(_ -> {
-                model.leave();
-                model.part().set(-1);
-                model.which().set(at);
-                showTabs();
-            });
-            tabs.getChildren().add(tab);
-        }
-        Button add = Words.button("add-combination", "+ combination", model::addCombination);
-        add.getStyleClass().add("flat");
-        add.setDisable(all.size() >= 4);
-        Button remove = Words.button("remove-combination", "remove", model::removeCombination);
-        remove.getStyleClass().add("flat");
-        remove.setDisable(all.size() < 2);
-        tabs.getChildren().addAll(add, remove, known, tapped);
     }
 
     private void onKey(KeyEvent event) {
@@ -316,7 +277,7 @@ public final class CombinationView extends StackPane {
     }
 
     private void say(String words) {
-        tapped.setText(words);
+        tabs.say(words);
     }
 
     private void pace(int by) {
@@ -338,7 +299,7 @@ public final class CombinationView extends StackPane {
     /** Stops playing when the place is left. */
     public void leave() {
         player.stop();
-        model.leave();
+        model.making().leave();
         missteps.show(model.missteps());
     }
 

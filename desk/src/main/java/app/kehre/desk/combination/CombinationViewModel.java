@@ -6,7 +6,6 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
-import java.util.stream.Collectors;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyStringProperty;
@@ -14,10 +13,8 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
 
-import app.kehre.core.advice.Severity;
 import app.kehre.core.choreography.Build;
 import app.kehre.core.choreography.Combination;
-import app.kehre.core.choreography.CombinationLine;
 import app.kehre.core.choreography.Conditions;
 import app.kehre.core.choreography.Fit;
 import app.kehre.core.choreography.Fits;
@@ -27,7 +24,6 @@ import app.kehre.core.choreography.Script;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
-import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.music.Bpm;
 import app.kehre.core.plan.BuildUp;
@@ -52,7 +48,7 @@ public final class CombinationViewModel {
     private final ObjectProperty<Optional<EntryId>> entry = new SimpleObjectProperty<>(Optional.empty());
     private final IntegerProperty which = new SimpleIntegerProperty();
     private final IntegerProperty part = new SimpleIntegerProperty(-1);
-    private Optional<Combination> leftAsIs = Optional.empty();
+    private final Making making = new Making(this);
     private final ReadOnlyStringWrapper said = new ReadOnlyStringWrapper("");
 
     /** Makes a view model of the open plan's build-ups. */
@@ -150,6 +146,11 @@ public final class CombinationViewModel {
         return open.plan().with(build.with(build.build().with(which.get(), other)));
     }
 
+    /** Returns the combination while somebody is at it. */
+    Making making() {
+        return making;
+    }
+
     /** Returns what fits after the selected move. */
     Optional<Fits> fits() {
         return combination().map(found -> Fits.of(found, cursor(), moves()));
@@ -181,40 +182,6 @@ public final class CombinationViewModel {
     private void add(Part more, int at) {
         edit("Add " + more.move().name(), found -> found.add(at, more));
         select(at);
-    }
-
-    /** Adds the moves of a line at the end. Returns why it could not; else nothing. */
-    String write(String line) {
-        Combination now = combination().orElseThrow();
-        Reading<Combination> reading = CombinationLine.add(line, now, moves());
-        reading.value().ifPresent(longer -> {
-            edit("Write moves", _ -> longer);
-            select(longer.parts().size() - 1);
-        });
-        return reading.problem();
-    }
-
-    /** Returns what a line would be read as, in words: "Basic step x2, V-step x2". */
-    String reads(String line) {
-        Combination now = combination().orElseThrow();
-        Reading<Combination> reading = CombinationLine.add(line, now, moves());
-        return reading.value().map(longer -> longer.parts().stream().skip(now.parts().size())
-                .map(part -> part.move().name() + (part.times() > 1 ? " x" + part.times() : ""))
-                .collect(Collectors.joining(", ", "Enter adds ", ""))).orElse(reading.problem());
-    }
-
-    /** Says that the shown combination was left as it is: what is not full yet is progress until then. */
-    void leave() {
-        combination().ifPresent(left -> leftAsIs = Optional.of(left));
-    }
-
-    /** Returns whether nothing is wrong with the combination but that it is not full yet, and somebody is at it. */
-    boolean inProgress(List<Finding> missteps) {
-        boolean leftSo = leftAsIs.isPresent() && leftAsIs.equals(combination());
-        boolean notFull = missteps.stream()
-                .anyMatch(each -> each.key() == CheckKey.PHRASE && each.severity() == Severity.FIX);
-        return !leftSo && notFull && missteps.stream().allMatch(each -> each.key() == CheckKey.REPEAT
-                || each.key() == CheckKey.PHRASE && each.severity() == Severity.FIX);
     }
 
     void remove() {

@@ -76,7 +76,7 @@ final class FitsPane extends VBox {
             about.setText(words(fits));
             boolean line = CombinationLine.isLine(filter.getText());
             if (line) {
-                about.setText(model.reads(filter.getText()));
+                about.setText(model.making().reads(filter.getText()));
             }
             String typed = line ? "" : filter.getText().strip().toLowerCase(java.util.Locale.ROOT);
             list.getItems().setAll(fits.moves().stream()
@@ -96,7 +96,7 @@ final class FitsPane extends VBox {
 
     private void add() {
         if (CombinationLine.isLine(filter.getText())) {
-            String problem = model.write(filter.getText());
+            String problem = model.making().write(filter.getText());
             if (problem.isEmpty()) {
                 filter.clear();
             } else {

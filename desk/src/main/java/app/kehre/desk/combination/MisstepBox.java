@@ -31,7 +31,7 @@ final class MisstepBox extends VBox {
                             "soft")));
             return;
         }
-        if (model.inProgress(missteps)) {
+        if (model.making().inProgress(missteps)) {
             getStyleClass().setAll("works");
             getChildren().add(Words.plain(progress(), "soft"));
             return;

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 import app.kehre.core.edit.Addables;
 import app.kehre.core.plan.Circuit;
@@ -39,8 +40,8 @@ final class Writing {
             return problem(typed).isEmpty() ? List.of(new Written.Rounds(CircuitHead.of(text))) : List.of();
         }
         if (heads(text)) {
-            return Heading.read(text, model.plan().nextSegmentId()).value().stream()
-                    .<Written>map(Written.NewSegment::new).toList();
+            return Heading.read(text, model.plan().nextSegmentId()).value().stream().flatMap(this::headed)
+                    .toList();
         }
         List<Written> all = new ArrayList<>();
         if (text.length() >= SHORTEST && OTHER_SIDE.startsWith(text.toLowerCase(Locale.ROOT))) {
@@ -49,6 +50,15 @@ final class Writing {
         }
         model.choices().addables(typed).forEach(each -> all.add(new Written.Line(each)));
         return all;
+    }
+
+    /** A segment that is there by its name comes before a new one. */
+    private Stream<Written> headed(Segment wanted) {
+        Stream<Written> there = model.plan().segments().stream()
+                .filter(each -> each.name().equalsIgnoreCase(wanted.name())).limit(1)
+                .map(each -> new Written.GoOn(
+                        wanted.target().isZero() ? each : each.withTarget(wanted.target())));
+        return Stream.concat(there, Stream.of(new Written.NewSegment(wanted)));
     }
 
     private static boolean heads(String text) {
@@ -82,6 +92,12 @@ final class Writing {
                 model.changePlan("Add " + wanted.name(),
                         plan -> Addables.addSegment(plan, model.segment().get(), wanted));
                 model.selectSegment(id);
+            }
+            case Written.GoOn(Segment there) -> {
+                if (!model.plan().segment(there.id()).equals(there)) {
+                    model.changePlan("Length of " + there.name(), plan -> plan.with(there));
+                }
+                model.selectSegment(there.id());
             }
             case Written.Rounds(CircuitHead head) ->
                 begun = model.segment().get().map(segment -> new Begun(head, segment));

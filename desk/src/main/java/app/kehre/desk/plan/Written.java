@@ -29,6 +29,14 @@ sealed interface Written {
         }
     }
 
+    /** A segment that the class has, with another length if one was written. */
+    record GoOn(Segment segment) implements Written {
+        @Override
+        public String words() {
+            return "%s\tgo on in this segment".formatted(segment.name());
+        }
+    }
+
     /** A circuit, which begins with the next exercise that is written. */
     record Rounds(CircuitHead head) implements Written {
         @Override
