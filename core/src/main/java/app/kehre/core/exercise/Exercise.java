@@ -173,6 +173,11 @@ public record Exercise(String id, Family family, String name, List<String> other
         return cautions.stream().filter(caution -> caution.limit() == limit).findFirst();
     }
 
+    /** Returns what it is called: its name, then its other names. */
+    public Stream<String> called() {
+        return Stream.concat(Stream.of(name), otherNames.stream());
+    }
+
     /** Returns the ids of the exercises that it names: as its easier and harder option, and instead of itself. */
     public Stream<String> named() {
         return Stream.concat(Stream.of(easier.exercise(), harder.exercise()),

@@ -129,7 +129,7 @@ final class Search {
     }
 
     private boolean isName(String words) {
-        return exercises.stream().flatMap(Exercise::named)
+        return exercises.stream().flatMap(Exercise::called)
                 .anyMatch(name -> String.join(" ", SearchWords.of(name)).equals(words));
     }
 

@@ -122,7 +122,7 @@ final class Names {
     }
 
     private static boolean hasAll(Exercise exercise, String[] typed) {
-        return exercise.named().anyMatch(name -> {
+        return exercise.called().anyMatch(name -> {
             List<String> words = List.of(plain(name).split("[ -]"));
             return Arrays.stream(typed)
                     .allMatch(word -> words.stream().anyMatch(each -> each.startsWith(word)));
