@@ -87,7 +87,10 @@ final class LedgerTable extends GridPane {
 
         void show(String area, Ledger.Row sums, double most, boolean promised) {
             name.setText(promised ? area + " \u2022" : area);
-            name.getStyleClass().setAll("label", promised ? "strong" : "small");
+            String style = promised ? "strong" : "small";
+            if (!name.getStyleClass().contains(style)) {
+                name.getStyleClass().setAll("label", style);
+            }
             Tips.say(name, tip(area, sums) + (promised ? "; promised" : ""));
             prepare.show(sums.prepare(), most, "");
             load.show(sums.load(), most, "");
