@@ -61,6 +61,8 @@ public final class CombinationView extends StackPane {
     private final VBox empty = new VBox(10);
     private TapTempo taps = TapTempo.none();
     private int slower;
+    /** The place that is pointed at or plays, in quarters of a count; -1 for none. */
+    private int pointed = -1;
 
     /** Makes the place. */
     public CombinationView(CombinationViewModel model, ObjectProperty<Palette> palette, Clock clock,
@@ -76,11 +78,13 @@ public final class CombinationView extends StackPane {
         tempo.setPrefWidth(76);
         tempo.setMinWidth(76);
         score = new FootScore(palette, model::select, model::addAt);
+        score.onPoint(this::point);
         part = new PartBar(model);
         missteps = new MisstepBox(model);
         fits = new FitsPane(model);
         ladder = new LadderPane(model, palette);
         above = new FromAbove(palette);
+        standing.setId("standing");
         player = new Player(this::played, click);
         play = Words.button("play", "Play at tempo", this::playOrStop);
         play.getStyleClass().add("go");
@@ -197,7 +201,7 @@ public final class CombinationView extends StackPane {
         missteps.show(found);
         fits.show();
         above.show(combination, model.part().get());
-        standing.setText(above.here(Dance.of(combination)).words() + "; dashed: the other lead");
+        showStanding(combination);
         ladder.show();
         Legs count = Legs.of(combination);
         legs.setText(combination.parts().isEmpty()
@@ -223,8 +227,24 @@ public final class CombinationView extends StackPane {
     }
 
     private void played(int quarters) {
+        pointed = quarters;
         score.play(quarters);
         above.play(quarters);
+        model.combination().ifPresent(this::showStanding);
+    }
+
+    /** Shows where people stand at a count that is pointed at; while it plays, the music says which. */
+    private void point(int quarters) {
+        int end = model.combination().map(Combination::counts).orElse(0) * Dance.QUARTERS;
+        if (!player.playing().get()) {
+            played(quarters < end ? quarters : -1);
+        }
+    }
+
+    private void showStanding(Combination combination) {
+        String where = above.here(Dance.of(combination)).words();
+        standing.setText((pointed < 0 ? "" : "count %d: ".formatted(pointed / Dance.QUARTERS + 1)) + where
+                + "; dashed: the other lead");
     }
 
     private void onKey(KeyEvent event) {
@@ -249,7 +269,9 @@ public final class CombinationView extends StackPane {
             playOrStop();
         } else if (onScore && (code == KeyCode.LEFT || code == KeyCode.RIGHT)) {
             int by = code == KeyCode.LEFT ? -1 : 1;
-            if (event.isAltDown()) {
+            if (event.isShiftDown()) {
+                point(Math.max(-1, pointed + by * Dance.QUARTERS));
+            } else if (event.isAltDown()) {
                 model.nudge(by);
             } else {
                 model.select(Math.max(0, model.part().get() + by));

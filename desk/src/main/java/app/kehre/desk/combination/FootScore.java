@@ -59,6 +59,12 @@ public final class FootScore extends Region {
         }));
     }
 
+    /** Tells the place under the mouse, in quarters of a count; -1 when it leaves. */
+    void onPoint(IntConsumer told) {
+        setOnMouseMoved(event -> told.accept(geometry().at(event.getX(), event.getY())));
+        setOnMouseExited(_ -> told.accept(-1));
+    }
+
     /** Makes a score that is only read. */
     public static FootScore toRead(ObjectProperty<Palette> palette) {
         FootScore score = new FootScore(palette, _ -> {}, (_, _) -> {});

@@ -5,6 +5,7 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.geometry.Bounds;
 import javafx.geometry.Pos;
+import javafx.scene.Group;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
@@ -13,6 +14,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
+import javafx.scene.transform.Scale;
 import javafx.stage.Popup;
 
 /**
@@ -56,7 +58,7 @@ public final class ChoiceField<T> extends TextField {
             }
         });
         list.setOnMouseClicked(_ -> takeSelected());
-        popup.getContent().add(list);
+        popup.getContent().add(new Group(list));
         popup.setAutoFix(true);
         textProperty().addListener(_ -> offer());
         focusedProperty().addListener((_, _, focused) -> {
@@ -108,14 +110,18 @@ public final class ChoiceField<T> extends TextField {
         if (!popup.isShowing()) {
             popup.getScene().getStylesheets().setAll(getScene().getStylesheets());
             Bounds bounds = localToScreen(getBoundsInLocal());
+            double times = getLocalToSceneTransform().getMxx();
+            list.getTransforms().setAll(new Scale(times, times));
             popup.show(this, bounds.getMinX(),
-                    above(bounds) ? bounds.getMinY() - list.getPrefHeight() - 4 : bounds.getMaxY() + 2);
+                    above(bounds)
+                            ? bounds.getMinY() - list.getPrefHeight() * times - 4
+                            : bounds.getMaxY() + 2);
         }
     }
 
     private boolean above(Bounds field) {
         double bottom = getScene().getWindow().getY() + getScene().getWindow().getHeight();
-        return field.getMaxY() + list.getPrefHeight() > bottom;
+        return field.getMaxY() + list.getPrefHeight() * getLocalToSceneTransform().getMxx() > bottom;
     }
 
     private void onKey(KeyEvent event) {

@@ -243,7 +243,7 @@ public final class TeachView extends VBox {
     }
 
     private void showFacing(boolean faces) {
-        name(facing, faces ? "you face them: your left is their right" : "your back is to them");
+        name(facing, faces ? "you face them" : "your back to them");
         show(model.moment().get());
     }
 

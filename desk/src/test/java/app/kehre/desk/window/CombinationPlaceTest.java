@@ -122,6 +122,16 @@ class CombinationPlaceTest {
     }
 
     @Test
+    void theFloorFromAboveIsReadCountByCount() {
+        assertThat(instructor.sees("#standing")).startsWith("behind the bench, facing the front");
+        for (int count = 0; count < 2; count++) {
+            instructor.presses(KeyCode.RIGHT, KeyCode.SHIFT);
+        }
+
+        assertThat(instructor.sees("#standing")).startsWith("count 2: on top, facing the front");
+    }
+
+    @Test
     void movesAreWrittenInOneLine() {
         instructor.clicks("#add-combination").clicks("#fits-filter").types("basic 2, knee 2, wobble");
         instructor.presses(KeyCode.ENTER);

@@ -23,6 +23,6 @@ class HallTest extends DemoWindow {
                 "2 x 12 reps, rest 15 s, each side \u00b7 2 light weights \u00b7 you move left");
 
         instructor.presses(KeyCode.M);
-        assertThat(instructor.reads("#facing .small")).contains("your back is to them");
+        assertThat(instructor.reads("#facing .small")).contains("your back to them");
     }
 }
