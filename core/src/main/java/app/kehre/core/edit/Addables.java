@@ -73,7 +73,7 @@ public final class Addables {
         }
 
         /**
-         * A whole line as it was typed, with its own dose.
+         * A whole line, as it was typed or completed, with its own dose.
          *
          * @param line what it is
          * @param second the other side's line, where the sides differ
@@ -87,7 +87,7 @@ public final class Addables {
 
             @Override
             public String words() {
-                return "as typed";
+                return "a whole line";
             }
         }
 
