@@ -11,6 +11,7 @@ import app.kehre.core.card.Card;
 import app.kehre.core.card.Field;
 import app.kehre.core.card.Follows;
 import app.kehre.core.exercise.Exercise;
+import app.kehre.core.people.Limit;
 
 /** An own exercise while it is written: like another one, then only what differs. Nothing typed is lost. */
 final class CardModel {
@@ -95,7 +96,7 @@ final class CardModel {
     }
 
     /** Returns how many of the group have a limit. */
-    int people(app.kehre.core.people.Limit limit) {
+    int people(Limit limit) {
         return exercises.brief().group().with(limit);
     }
 

@@ -16,7 +16,9 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -96,13 +98,25 @@ final class PointedCard extends VBox {
     }
 
     private Node text(Field field) {
-        TextField text = new TextField(model.card().get().text(field));
+        TextInputControl text = input(field);
+        text.setText(model.card().get().text(field));
         text.setPromptText(field.example());
         text.setAccessibleText(field.words());
         text.setId("point-" + field.key());
         text.textProperty().addListener((_, _, now) -> model.type(field, now));
         HBox.setHgrow(text, Priority.ALWAYS);
         return row(field.words(), text);
+    }
+
+    /** What is done may take several lines, which a field of one line would join. */
+    private static TextInputControl input(Field field) {
+        if (field != Field.HOW) {
+            return new TextField();
+        }
+        TextArea area = new TextArea();
+        area.setPrefRowCount(2);
+        area.setWrapText(true);
+        return area;
     }
 
     private Node terms(Field field, Named[] all) {

@@ -1,5 +1,6 @@
 package app.kehre.desk.teach;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.scene.Node;
@@ -10,7 +11,7 @@ import app.kehre.core.exercise.CueWords;
 /** What to call out: see, do, feel, breathe, in one row. */
 final class Says extends HBox {
 
-    private Optional<CueWords> shown = Optional.empty();
+    private List<Object> shown = List.of();
 
     Says() {
         super(36);
@@ -19,10 +20,16 @@ final class Says extends HBox {
         setPrefHeight(84);
     }
 
-    void show(Optional<CueWords> cues) {
-        if (!cues.equals(shown)) {
-            shown = cues;
-            getChildren().setAll(cues.stream().flatMap(Says::columns).toList());
+    /**
+     * Shows what to call out.
+     *
+     * @param facing whether the instructor faces the group, and moves right where the group moves left
+     */
+    void show(Optional<CueWords> cues, boolean facing) {
+        List<Object> wanted = List.of(cues, facing);
+        if (!wanted.equals(shown)) {
+            shown = wanted;
+            getChildren().setAll(cues.stream().flatMap(each -> columns(each, facing)).toList());
         }
     }
 
@@ -31,8 +38,10 @@ final class Says extends HBox {
         return !getChildren().isEmpty();
     }
 
-    private static Stream<Node> columns(CueWords cues) {
-        return Stream.of(new String[]{"do", cues.act()}, new String[]{"see", cues.see()},
+    private static Stream<Node> columns(CueWords cues, boolean facing) {
+        String own = facing ? cues.mirrored().act() : cues.act();
+        String act = own.equals(cues.act()) ? own : "%s (you: %s)".formatted(cues.act(), own);
+        return Stream.of(new String[]{"do", act}, new String[]{"see", cues.see()},
                 new String[]{"feel", cues.feel()}, new String[]{"breathe", cues.breathe()})
                 .filter(each -> !each[1].isEmpty()).map(each -> Options.column(each[0], each[1]));
     }

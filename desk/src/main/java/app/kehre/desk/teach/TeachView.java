@@ -193,7 +193,7 @@ public final class TeachView extends VBox {
         dose.setText(
                 counting.map(found -> HallWords.count(found, moment)).orElseGet(() -> HallWords.now(moment)));
         says.show(moment.entry().filter(Item.class::isInstance).flatMap(Entry::item)
-                .map(item -> item.exercise().cues()));
+                .map(item -> item.exercise().cues()), model.facing().get());
         showCue(counting);
         setAccessibleText("%s, %s".formatted(now.getText(), dose.getText()));
         fit(now, Weight.BOLD, LARGEST_NAME, SMALLEST_NAME);
