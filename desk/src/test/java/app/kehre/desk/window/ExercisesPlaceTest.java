@@ -154,6 +154,16 @@ class ExercisesPlaceTest {
     }
 
     @Test
+    void whatIsDoneInSeveralLinesKeepsThem() {
+        instructor.clicks("#new-exercise").types("Platform squat").clicks("#like").types("split squat")
+                .presses(KeyCode.ENTER).clicks("#point-how").writes("Sit down.").presses(KeyCode.ENTER)
+                .types("Stand up.").presses(KeyCode.ENTER, KeyCode.CONTROL);
+
+        assertThat(listed().stream().filter(each -> each.name().equals("Platform squat")).findFirst()
+                .orElseThrow().coaching().action()).containsExactly("Sit down.", "Stand up.");
+    }
+
+    @Test
     void anOwnExerciseIsWrittenKeptUsedChangedAndRemoved() throws IOException {
         search("calf raise");
         instructor.clicks("#copy-exercise").clicks("#field-name").writes("Platform rise")
