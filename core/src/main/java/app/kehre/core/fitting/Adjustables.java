@@ -6,6 +6,7 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
@@ -47,11 +48,11 @@ final class Adjustables {
     private final Timeline timeline;
     private final ClassPlan plan;
     private final Predicate<Segment> wanted;
-    private final Predicate<Entry> fixed;
+    private final Open open;
     private final SidesKept sides;
 
-    Adjustables(Timeline timeline, Predicate<Segment> wanted, Predicate<Entry> fixed) {
-        this.fixed = fixed;
+    Adjustables(Timeline timeline, Predicate<Segment> wanted, Open open) {
+        this.open = open;
         this.timeline = timeline;
         this.plan = timeline.plan();
         this.wanted = wanted;
@@ -64,7 +65,7 @@ final class Adjustables {
         for (Segment segment : plan.segments()) {
             if (!segment.leftOut() && wanted.test(segment)) {
                 Map<String, List<Item>> pairs = new LinkedHashMap<>();
-                segment.entries().stream().filter(fixed.negate())
+                segment.entries().stream().filter(open::mayChange)
                         .forEach(entry -> add(segment, entry, pairs, found));
                 pairs.values().stream().filter(sides::whole)
                         .forEach(pair -> found.add(() -> ofItems(segment, pair)));
@@ -96,22 +97,25 @@ final class Adjustables {
     /** The items of a circuit that may change, the two sides of one exercise together. */
     private Collection<List<Item>> stations(Circuit circuit) {
         Map<String, List<Item>> stations = new LinkedHashMap<>();
-        circuit.items().stream().filter(fixed.negate())
+        circuit.items().stream().filter(open::mayChange)
                 .forEach(item -> stations.computeIfAbsent(
                         SidesKept.half(item) ? item.exercise().id() : String.valueOf(item.id()),
                         _ -> new ArrayList<>())
                         .add(item));
-        return stations.values().stream().filter(sides::whole).toList();
+        boolean begun = open.begun(circuit) > 0;
+        return stations.values().stream().filter(sides::whole)
+                .filter(items -> !begun || !SidesKept.half(items.getFirst())).toList();
     }
 
-    private static int rounds(Circuit circuit, Item item) {
-        return Math.toIntExact(IntStream.rangeClosed(1, circuit.rounds())
+    private int rounds(Circuit circuit, Item item) {
+        return Math.toIntExact(IntStream.rangeClosed(1 + open.begun(circuit), circuit.rounds())
                 .filter(round -> !item.outIn(round) && item.change(round).dose().isEmpty()).count());
     }
 
     /** Items of a circuit that are changed alike, as often as they come. */
     private Adjustable ofItems(Segment segment, List<Item> items, Circuit circuit) {
-        return ofItems(segment, items, items.stream().mapToInt(item -> rounds(circuit, item)).sum(), false);
+        int times = items.stream().mapToInt(item -> rounds(circuit, item)).sum();
+        return times == 0 ? new Adjustable(List.of()) : ofItems(segment, items, times, false);
     }
 
     /** Items that are changed alike: one, or the two sides of one exercise. */
@@ -138,7 +142,7 @@ final class Adjustables {
                     adds, Math.abs(level.change()),
                     weight(segment, items, adds) * held(segment, level.dose())));
         }
-        if (dispensable && droppable(segment)) {
+        if (dispensable && droppable(segment) && items.stream().allMatch(open::mayGo)) {
             options.add(out(segment, items));
         }
         return new Adjustable(options);
@@ -152,11 +156,26 @@ final class Adjustables {
                 && time.length().toSeconds() < least ? Weights.TOO_SHORT : 1;
     }
 
-    private static ClassPlan withDose(ClassPlan plan, List<Item> items, Dose dose) {
+    private ClassPlan withDose(ClassPlan plan, List<Item> items, Dose dose) {
         ClassPlan changed = plan;
         for (Item item : items) {
             if (changed.find(item.id()).orElse(null) instanceof Item now) {
-                changed = changed.with(now.withDose(dose.withSides(now.dose().sides())));
+                Optional<Circuit> begun = changed.circuitOf(item.id())
+                        .filter(circuit -> open.begun(circuit) > 0);
+                Dose other = dose.withSides(now.dose().sides());
+                changed = changed.with(begun.map(circuit -> inRoundsAhead(now, circuit, other))
+                        .orElseGet(() -> now.withDose(other)));
+            }
+        }
+        return changed;
+    }
+
+    /** Rounds that have begun stay as they were. */
+    private Item inRoundsAhead(Item item, Circuit circuit, Dose dose) {
+        Item changed = item;
+        for (int round = 1 + open.begun(circuit); round <= circuit.rounds(); round++) {
+            if (item.change(round).dose().isEmpty()) {
+                changed = changed.withChange(round, item.change(round).withDose(Optional.of(dose)));
             }
         }
         return changed;
@@ -174,7 +193,7 @@ final class Adjustables {
 
     private Adjustable.Option out(Segment segment, List<Item> items) {
         UnaryOperator<ClassPlan> made = plan -> LeftOut.of(plan, items);
-        Duration adds = Timeline.of(made.apply(plan)).total().minus(timeline.total());
+        Duration adds = open.length(Timeline.of(made.apply(plan))).minus(open.length(timeline));
         Item first = items.getFirst();
         return new Adjustable.Option(
                 Change.of(first.id(), "without " + first.name(), Change.Kind.OUT, made),
@@ -189,7 +208,8 @@ final class Adjustables {
         }
         for (int off = -MOST_ROUNDS_OFF; off <= MOST_ROUNDS_OFF; off++) {
             int rounds = circuit.rounds() + off;
-            boolean may = off != 0 && rounds >= 1 && (off < 0 || rounds <= 2 * circuit.rounds());
+            boolean may = off != 0 && rounds >= Math.max(1, open.begun(circuit))
+                    && (off < 0 || rounds <= 2 * circuit.rounds());
             if (may && sides.mayHaveRounds(circuit, rounds)) {
                 options.add(option(segment, circuit, Change.Kind.ROUNDS,
                         "%s: %s instead of %d".formatted(circuit.name(), counted(rounds, "round"),
@@ -200,7 +220,7 @@ final class Adjustables {
         }
         for (int off = -MOST_REST_STEPS; off <= MOST_REST_STEPS / 2; off++) {
             Duration rest = circuit.rest().plusSeconds((long) REST_STEP * off);
-            if (off != 0 && circuit.rounds() > 1 && circuit.rest().isPositive()
+            if (off != 0 && open.begun(circuit) == 0 && circuit.rounds() > 1 && circuit.rest().isPositive()
                     && rest.toSeconds() >= REST_STEP) {
                 options.add(option(segment, circuit, Change.Kind.RESTS,
                         "%s: %s between rounds instead of %s".formatted(circuit.name(),
@@ -238,7 +258,7 @@ final class Adjustables {
         UnaryOperator<ClassPlan> made = plan -> plan.find(old.id()).isPresent()
                 ? plan.with(merged(plan, changed))
                 : plan;
-        Duration adds = Timeline.of(made.apply(plan)).total().minus(timeline.total());
+        Duration adds = open.length(Timeline.of(made.apply(plan))).minus(open.length(timeline));
         return new Adjustable.Option(Change.of(old.id(), words, kind, made), adds, size,
                 weight(segment, old.items(), adds));
     }

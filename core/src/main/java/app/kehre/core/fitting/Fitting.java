@@ -36,8 +36,15 @@ public final class Fitting {
     private static final List<Weights> WEIGHTINGS = List.of(Weights.USUAL, Weights.FEWER_ROUNDS,
             Weights.SHORTER_RESTS, Weights.FEWER_LINES);
 
+    private static final List<Weights> IN_THE_HALL = List.of(Weights.IN_THE_HALL,
+            Weights.IN_THE_HALL_FEWER_LINES, Weights.IN_THE_HALL_SMALLER_DOSES);
+    /** Within a minute is on time in the hall, in ticks; four times as much is tried next, up to a class's length. */
+    private static final int NEARLY = 600;
+    private static final int FAR = 40_000;
+
     private final Timeline before;
     private final Asked asked;
+    private final Open open;
     private final List<Adjustable> adjustables;
     private final Map<Integer, Duration> lengths = new ConcurrentHashMap<>();
 
@@ -49,17 +56,18 @@ public final class Fitting {
      */
     public record Asked(Duration length, Optional<SegmentId> segment) {}
 
-    private Fitting(Timeline before, Asked asked, Predicate<Entry> fixed) {
+    private Fitting(Timeline before, Asked asked, Open open) {
         this.before = before;
         this.asked = asked;
+        this.open = open;
         this.adjustables = new Adjustables(before,
-                segment -> asked.segment().isEmpty() || asked.segment().get().equals(segment.id()), fixed)
+                segment -> asked.segment().isEmpty() || asked.segment().get().equals(segment.id()), open)
                 .all();
     }
 
     /** Fits a class. */
     public static Proposal of(ClassPlan plan, Asked asked) {
-        return new Fitting(Timeline.of(plan), asked, _ -> false).found();
+        return new Fitting(Timeline.of(plan), asked, Open.ALL).found();
     }
 
     /**
@@ -68,19 +76,49 @@ public final class Fitting {
      * @param fixed lines that stay as they are
      */
     public static Optional<Way> best(ClassPlan plan, Asked asked, Predicate<Entry> fixed) {
-        return new Fitting(Timeline.of(plan), asked, fixed).way(Weights.USUAL);
+        return new Fitting(Timeline.of(plan), asked, Open.allBut(fixed)).way(Weights.USUAL);
+    }
+
+    /**
+     * Finds ways for a class that is being taught, the least weighted change first: few changes, none of them to what has
+     * begun. They end in the length, or before it by less than a minute where that is possible, else by more.
+     *
+     * @param before the class as it stands
+     * @param length how long what is measured shall be at the most
+     */
+    public static List<Way> inTheHall(Timeline before, Duration length, Open open) {
+        Fitting fitting = new Fitting(before, new Asked(length, Optional.empty()), open);
+        return distinct(IN_THE_HALL.stream().flatMap(weights -> fitting.nearly(weights).stream()).toList());
+    }
+
+    private Optional<Way> nearly(Weights weights) {
+        List<Exact.Choice> choices = adjustables.stream().map(each -> choice(each, weights)).toList();
+        long missing = asked.length().minus(length(before)).toNanos();
+        for (int window = NEARLY; window <= FAR; window *= 4) {
+            Optional<Way> way = options(choices, missing, window, options -> options).map(this::made);
+            if (way.isPresent()) {
+                return way;
+            }
+        }
+        return Optional.empty();
     }
 
     private Proposal found() {
+        List<Way> ways = distinct(
+                WEIGHTINGS.parallelStream().flatMap(weights -> way(weights).stream()).toList());
+        return ways.isEmpty()
+                ? new Proposal.Refused(reason())
+                : new Proposal.Proposed(ways.stream().limit(WAYS).toList());
+    }
+
+    private static List<Way> distinct(List<Way> found) {
         List<Way> ways = new ArrayList<>();
-        WEIGHTINGS.parallelStream().flatMap(weights -> way(weights).stream()).toList().forEach(way -> {
+        found.forEach(way -> {
             if (ways.stream().noneMatch(other -> gist(other).equals(gist(way)))) {
                 ways.add(way);
             }
         });
-        return ways.isEmpty()
-                ? new Proposal.Refused(reason())
-                : new Proposal.Proposed(ways.stream().limit(WAYS).toList());
+        return ways;
     }
 
     /** Two ways that differ in doses alone are one to choose from. */
@@ -90,7 +128,8 @@ public final class Fitting {
     }
 
     private Duration length(Timeline timeline) {
-        return asked.segment().map(id -> timeline.ofSegment(id).length()).orElse(timeline.total());
+        return asked.segment().map(id -> timeline.ofSegment(id).length())
+                .orElseGet(() -> open.length(timeline));
     }
 
     private Optional<Way> way(Weights weights) {

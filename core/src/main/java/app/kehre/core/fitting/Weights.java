@@ -8,16 +8,19 @@ package app.kehre.core.fitting;
  * @param rests for five seconds of each rest
  * @param phrases for a phrase of a build-up
  * @param out for a line that is left out, of a stretch
+ * @param touched for each line that is changed at all, so that few are
  */
-record Weights(int dose, int rounds, int rests, int phrases, int out) {
+record Weights(int dose, int rounds, int rests, int phrases, int out, int touched) {
 
-    static final Weights USUAL = new Weights(100, 120, 30, 40, 130);
-    static final Weights FEWER_ROUNDS = new Weights(300, 25, 90, 60, 900);
-    static final Weights SHORTER_RESTS = new Weights(160, 900, 6, 80, 900);
-    static final Weights FEWER_LINES = new Weights(400, 400, 200, 160, 40);
+    static final Weights USUAL = new Weights(100, 120, 30, 40, 130, 12);
+    static final Weights FEWER_ROUNDS = new Weights(300, 25, 90, 60, 900, 12);
+    static final Weights SHORTER_RESTS = new Weights(160, 900, 6, 80, 900, 12);
+    static final Weights FEWER_LINES = new Weights(400, 400, 200, 160, 40, 12);
+    /** While a class is taught nobody keeps more than two or three changes in mind. */
+    static final Weights IN_THE_HALL = new Weights(80, 70, 60, 40, 110, 120);
+    static final Weights IN_THE_HALL_FEWER_LINES = new Weights(300, 200, 200, 120, 40, 40);
+    static final Weights IN_THE_HALL_SMALLER_DOSES = new Weights(50, 300, 90, 60, 900, 20);
 
-    /** A line that is changed at all costs this much more, so that few are. */
-    static final int TOUCHED = 12;
     /** What was promised is shortened only when what was not gives nothing more. */
     static final double PROMISED = 400;
     /** What comes first and last is touched less readily. */
@@ -34,9 +37,9 @@ record Weights(int dose, int rounds, int rests, int phrases, int out) {
     int cost(Adjustable.Option option) {
         double size = option.size();
         double cost = switch (option.change().kind()) {
-            case DOSE -> TOUCHED + dose * (size + size * size);
+            case DOSE -> touched + dose * (size + size * size);
             case ROUNDS -> rounds * size;
-            case RESTS -> TOUCHED + rests * size;
+            case RESTS -> touched + rests * size;
             case PHRASES -> phrases * size;
             case OUT, IN, WHOLE -> out * size;
         };

@@ -5,22 +5,41 @@ import java.util.Set;
 /** The states of a class while it is taught, and which may follow which. */
 public enum RunState {
     /** Not yet started. */
-    READY,
+    READY("ready"),
     /** Under way. */
-    TEACHING,
+    TEACHING("under way"),
     /** Stopped for a while; the slot runs on. */
-    PAUSED,
+    PAUSED("paused"),
+    /** There is more to say than planned: it stands where it is; the slot runs on. */
+    TALKING("talked to"),
     /** Over. */
-    FINISHED;
+    FINISHED("over");
+
+    private final String words;
+
+    RunState(String words) {
+        this.words = words;
+    }
+
+    /** Returns "under way", "over". */
+    public String words() {
+        return words;
+    }
 
     /** Returns the states that may follow. */
     public Set<RunState> next() {
         return switch (this) {
             case READY -> Set.of(TEACHING);
-            case TEACHING -> Set.of(PAUSED, FINISHED);
-            case PAUSED -> Set.of(TEACHING, FINISHED);
+            case TEACHING -> Set.of(PAUSED, TALKING, FINISHED);
+            case PAUSED -> Set.of(TEACHING, TALKING, FINISHED);
+            case TALKING -> Set.of(TEACHING, PAUSED, FINISHED);
             case FINISHED -> Set.of();
         };
+    }
+
+    /** Returns whether the class was begun and is not over. */
+    public boolean under() {
+        return this != READY && this != FINISHED;
     }
 
     RunState to(RunState other) {

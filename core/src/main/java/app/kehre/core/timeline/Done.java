@@ -55,6 +55,11 @@ public record Done(Optional<Exercise> exercise, Optional<Part> move, Unit unit, 
         return new Done(exercise, move, unit, amount, OptionalLong.of(count));
     }
 
+    /** Returns it with another amount. */
+    public Done withAmount(int other) {
+        return new Done(exercise, move, unit, other, firstCount);
+    }
+
     /** Returns the reps in it; 0 where something else is counted, or nothing. */
     public int reps() {
         return unit == Unit.REPS ? amount : 0;

@@ -181,7 +181,8 @@ public record Timeline(ClassPlan plan, List<Span> spans, List<Over> over, List<L
         return at < 0 ? Optional.empty() : Optional.of(spans.get(at));
     }
 
-    private int indexAt(Duration moment) {
+    /** Returns the place of the span at a moment among all spans, from 0; -1 at the end of the class and after. */
+    public int indexAt(Duration moment) {
         int low = 0;
         int high = spans.size() - 1;
         while (low <= high) {

@@ -12,6 +12,7 @@ import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 
 import app.kehre.core.exercise.Role;
+import app.kehre.core.hall.HallWords;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.testing.Draws;

@@ -11,10 +11,10 @@ import javafx.scene.layout.VBox;
 
 import app.kehre.core.answers.KneeCue;
 import app.kehre.core.exercise.Exercise;
+import app.kehre.core.hall.HallWords;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
-import app.kehre.core.teaching.HallWords;
 import app.kehre.core.typing.RoundWords;
 import app.kehre.desk.look.Type;
 import app.kehre.formats.font.Weight;

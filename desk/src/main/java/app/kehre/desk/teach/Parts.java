@@ -4,7 +4,7 @@ import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.layout.Region;
 
-import app.kehre.core.teaching.Beads;
+import app.kehre.core.hall.Beads;
 import app.kehre.core.teaching.Moment;
 import app.kehre.desk.look.Palette;
 

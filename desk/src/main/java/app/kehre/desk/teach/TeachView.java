@@ -17,11 +17,11 @@ import javafx.scene.layout.VBox;
 
 import app.kehre.core.choreography.BuildUpWords;
 import app.kehre.core.choreography.Stage;
+import app.kehre.core.hall.Change;
+import app.kehre.core.hall.Counting;
+import app.kehre.core.hall.HallWords;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
-import app.kehre.core.teaching.Change;
-import app.kehre.core.teaching.Counting;
-import app.kehre.core.teaching.HallWords;
 import app.kehre.core.teaching.Moment;
 import app.kehre.core.teaching.RunState;
 import app.kehre.core.timeline.Span;

@@ -1,9 +1,10 @@
-package app.kehre.core.teaching;
+package app.kehre.core.hall;
 
 import java.util.List;
 import java.util.Optional;
 
 import app.kehre.core.plan.Entry;
+import app.kehre.core.teaching.Moment;
 import app.kehre.core.timeline.Done;
 import app.kehre.core.timeline.Phase;
 import app.kehre.core.timeline.Span;

@@ -1,4 +1,4 @@
-package app.kehre.core.teaching;
+package app.kehre.core.hall;
 
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
@@ -30,6 +30,7 @@ import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.teaching.Moment;
 import app.kehre.core.timeline.Done;
 import app.kehre.core.timeline.Phase;
 import app.kehre.core.timeline.Span;
@@ -129,7 +130,7 @@ public final class HallWords {
         return switch (moment.state()) {
             case READY -> "class %s of %s, %s".formatted(Lengths.clock(timeline.fit().length()),
                     Lengths.clock(timeline.fit().slot()), timeline.fit().words());
-            case TEACHING, PAUSED -> "%s%sends %s, %s".formatted(left, DOT, end, slot(moment));
+            case TEACHING, PAUSED, TALKING -> "%s%sends %s, %s".formatted(left, DOT, end, slot(moment));
             case FINISHED -> "ended %s, %s".formatted(end, slot(moment));
         };
     }

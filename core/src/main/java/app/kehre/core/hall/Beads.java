@@ -1,6 +1,7 @@
-package app.kehre.core.teaching;
+package app.kehre.core.hall;
 
 import app.kehre.core.dose.Counts;
+import app.kehre.core.teaching.Moment;
 
 /**
  * What runs now as a string of beads: one for each rep, or for each eight of a move that is counted.

@@ -1,4 +1,4 @@
-package app.kehre.core.teaching;
+package app.kehre.core.hall;
 
 import java.time.Duration;
 import java.time.Instant;
@@ -14,6 +14,8 @@ import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Screen;
+import app.kehre.core.teaching.Moment;
+import app.kehre.core.teaching.TeachingRun;
 import app.kehre.core.testing.Plans;
 import app.kehre.core.timeline.Span;
 import app.kehre.core.timeline.Timeline;

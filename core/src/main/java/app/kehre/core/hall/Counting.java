@@ -1,4 +1,4 @@
-package app.kehre.core.teaching;
+package app.kehre.core.hall;
 
 import java.time.Duration;
 import java.util.Optional;
@@ -10,6 +10,7 @@ import app.kehre.core.dose.Counts;
 import app.kehre.core.music.Bpm;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Entry;
+import app.kehre.core.teaching.Moment;
 import app.kehre.core.timeline.Phase;
 import app.kehre.core.timeline.Span;
 import app.kehre.core.timeline.Timeline;

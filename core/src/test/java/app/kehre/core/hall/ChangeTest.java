@@ -1,4 +1,4 @@
-package app.kehre.core.teaching;
+package app.kehre.core.hall;
 
 import java.time.Instant;
 import java.util.List;
@@ -7,6 +7,8 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 import app.kehre.core.exercise.Role;
+import app.kehre.core.teaching.Moment;
+import app.kehre.core.teaching.TeachingRun;
 import app.kehre.core.testing.Plans;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Side;

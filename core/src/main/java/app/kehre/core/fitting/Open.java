@@ -1,0 +1,56 @@
+package app.kehre.core.fitting;
+
+import java.time.Duration;
+import java.util.function.Function;
+import java.util.function.Predicate;
+import java.util.function.ToIntFunction;
+
+import app.kehre.core.plan.Circuit;
+import app.kehre.core.plan.Entry;
+import app.kehre.core.timeline.Timeline;
+
+/**
+ * What of a class is open to change, and what of it is measured.
+ *
+ * @param fixed lines that stay as they are
+ * @param kept lines that may be shortened but not left out
+ * @param rounds how many rounds of a circuit have begun and stay as they are; 0 before it
+ * @param measured how long the class is, or what is left of it
+ */
+public record Open(Predicate<Entry> fixed, Predicate<Entry> kept, ToIntFunction<Circuit> rounds,
+        Function<Timeline, Duration> measured) {
+
+    /** A class that is planned: all of it. */
+    static final Open ALL = allBut(_ -> false);
+
+    /** Returns all of a class but some lines. */
+    static Open allBut(Predicate<Entry> fixed) {
+        return new Open(fixed, _ -> false, _ -> 0, Timeline::total);
+    }
+
+    /** Returns the same with more lines that stay as they are. */
+    public Open but(Predicate<Entry> more) {
+        return new Open(fixed.or(more), kept, rounds, measured);
+    }
+
+    /** Returns the same with more lines that may be shortened only. */
+    public Open keeping(Predicate<Entry> more) {
+        return new Open(fixed, kept.or(more), rounds, measured);
+    }
+
+    boolean mayChange(Entry entry) {
+        return !fixed.test(entry);
+    }
+
+    boolean mayGo(Entry entry) {
+        return !kept.test(entry);
+    }
+
+    int begun(Circuit circuit) {
+        return rounds.applyAsInt(circuit);
+    }
+
+    Duration length(Timeline timeline) {
+        return measured.apply(timeline);
+    }
+}
