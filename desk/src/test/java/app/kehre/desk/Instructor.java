@@ -308,7 +308,7 @@ public final class Instructor implements AutoCloseable {
             if (seen.getLast().equals(name)) {
                 return this;
             }
-            presses(KeyCode.RIGHT);
+            presses(KeyCode.X);
         }
         throw new AssertionError("\"%s\" was never taught, but %s".formatted(name, seen));
     }

@@ -35,22 +35,26 @@ public final class CatchingUp {
     public static final Duration THRESHOLD = Duration.ofSeconds(30);
     /** So much time that is left over, beyond what the plan leaves, is worth one. Kehre's estimate. */
     public static final Duration MUCH = Duration.ofMinutes(2);
-    /** A class that is made longer still ends so long before its slot. Kehre's estimate. */
+    /** A class ends so long before its room must be free, where that is possible (figures.md, "Good classes"). */
     private static final Duration SPARE = Duration.ofSeconds(30);
+    /** Once only the way down is left, who is kept on time has so much to spare: goodbyes are long. Kehre's estimate. */
+    private static final Duration GOODBYE = Duration.ofSeconds(10);
     private static final int WAYS = 3;
     private static final int FEW = 3;
 
     private final Rest rest;
     private final Timeline before;
+    private final int wanted;
 
-    private CatchingUp(Rest rest) {
+    private CatchingUp(Rest rest, int wanted) {
         this.rest = rest;
+        this.wanted = wanted;
         this.before = Timeline.of(rest.plan());
     }
 
     /** Proposes what to change, or says why nothing helps. */
     public static Proposal of(Rest rest) {
-        CatchingUp catching = new CatchingUp(rest);
+        CatchingUp catching = new CatchingUp(rest, WAYS);
         return rest.over().isPositive() ? catching.sooner() : catching.later();
     }
 
@@ -62,13 +66,26 @@ public final class CatchingUp {
                 && spare.compareTo(planned.plus(MUCH)) > 0;
     }
 
+    /**
+     * Returns whether a class that is kept on time has to change now: from the threshold on as long as there is something
+     * else than the way down, then at once.
+     */
+    public static boolean isDue(Rest rest, Duration threshold) {
+        return rest.over().compareTo(rest.onlyWayDown() ? GOODBYE.negated() : threshold) > 0;
+    }
+
+    /** Proposes the first way alone, or says why nothing helps: for who is kept on time. */
+    public static Proposal first(Rest rest) {
+        return new CatchingUp(rest, 1).sooner();
+    }
+
     private Proposal sooner() {
         Open main = rest.open();
         List<Way> ways = new ArrayList<>(ways(main.but(rest::promised)));
         if (ways.isEmpty()) {
             ways.addAll(ways(main.keeping(rest::promised)));
         }
-        if (ways.size() < WAYS || ways.getFirst().changes().size() > FEW) {
+        if (ways.size() < wanted || ways.getFirst().changes().size() > FEW) {
             withoutBlocks(block -> !rest.promised(block))
                     .filter(way -> ways.isEmpty() || wastes(way).compareTo(rest.over()) < 0)
                     .ifPresent(ways::add);
@@ -97,20 +114,23 @@ public final class CatchingUp {
     }
 
     private List<Way> ways(Open open) {
-        return Fitting.inTheHall(before, rest.left(), open);
+        List<Way> spare = Fitting.inTheHall(before, rest.room().minus(SPARE), open, wanted);
+        return spare.isEmpty() && rest.over().isPositive()
+                ? Fitting.inTheHall(before, rest.room(), open, wanted)
+                : spare;
     }
 
     /** The fewest and shortest blocks that are enough. */
     private Optional<Way> withoutBlocks(Predicate<Entry> which) {
         List<Rest.Block> blocks = rest.blocks().stream()
                 .filter(block -> block.lines().stream().allMatch(which)).toList();
-        return some(blocks).map(this::without).filter(way -> left(way).compareTo(rest.left()) <= 0)
+        return some(blocks).map(this::without).filter(way -> left(way).compareTo(rest.room()) <= 0)
                 .max(Comparator.comparingInt((Way way) -> -way.changes().size()).thenComparing(this::left));
     }
 
     /** How much earlier than it could a class would end. */
     private Duration wastes(Way way) {
-        return rest.left().minus(left(way));
+        return rest.room().minus(left(way));
     }
 
     private Duration left(Way way) {
@@ -160,8 +180,8 @@ public final class CatchingUp {
 
     /** More of what is planned: longer stretches and holds, more reps, a round more. */
     private Proposal later() {
-        Duration aim = rest.left().minus(SPARE);
-        List<Way> ways = Fitting.inTheHall(before, aim, rest.ofAll()).stream()
+        Duration aim = rest.room().minus(SPARE);
+        List<Way> ways = Fitting.inTheHall(before, aim, rest.ofAll(), wanted).stream()
                 .filter(way -> rest.lengthIn(Timeline.of(way.after())).compareTo(rest.length()) > 0).toList();
         return ways.isEmpty()
                 ? new Proposal.Refused("Nothing that is still to come can be longer by %s."

@@ -27,8 +27,9 @@ import app.kehre.core.timeline.Timeline;
  * @param course the class as it stands
  * @param place where it stands, 0 to its total
  * @param left how much time there is until the room must be free; negative when that is past
+ * @param slip by how much it is expected to take longer than planned, as the class has been slower so far; 0 or more
  */
-public record Rest(Course course, Duration place, Duration left) {
+public record Rest(Course course, Duration place, Duration left, Duration slip) {
 
     /**
      * What can be left as a whole.
@@ -45,7 +46,9 @@ public record Rest(Course course, Duration place, Duration left) {
      * @param wall by the clock on the wall
      */
     public static Rest of(TeachingRun run, Instant now, Instant wall) {
-        return new Rest(run.course(), run.placeAt(now), Duration.between(wall, run.hardEnd()));
+        TeachingRun here = run.upTo(now);
+        return new Rest(run.course(), here.place(), Duration.between(wall, run.hardEnd()),
+                Tendency.of(run.course(), here.place(), here.visits()));
     }
 
     /** Returns how long it is as it stands. */
@@ -53,9 +56,14 @@ public record Rest(Course course, Duration place, Duration left) {
         return course.timeline().total().minus(place);
     }
 
-    /** Returns how long it goes on after the room must be free; negative when it ends before. */
+    /** Returns how long it is expected to go on after the room must be free; negative when it ends before. */
     public Duration over() {
-        return length().minus(left);
+        return length().plus(slip).minus(left);
+    }
+
+    /** Returns how long it may be, as it is planned, so that it ends when the room must be free. */
+    Duration room() {
+        return left.minus(slip);
     }
 
     /** Returns how long it would be in another state of the class, such as one that is proposed. */
@@ -111,6 +119,11 @@ public record Rest(Course course, Duration place, Duration left) {
             return begun(circuit.id()) && rounds(circuit) >= circuit.rounds();
         }
         return plan().circuitOf(entry.id()).isEmpty() && begun(entry.id());
+    }
+
+    /** Returns whether nothing is left but what has begun and the way down. */
+    boolean onlyWayDown() {
+        return plan().entries().noneMatch(entry -> main(entry) && !begun(entry.id()));
     }
 
     /** Returns whether a line belongs to the main part. */

@@ -99,6 +99,11 @@ public record Effort(Timeline timeline, List<Piece> pieces, List<Line> lines, Li
         return edges;
     }
 
+    /** Predicts the line of somebody through the class, second by second. */
+    public Line follow(Participant who) {
+        return Course.of(pieces, main.seconds(), !timeline.plan().brief().part().begins()).follow(who, 1);
+    }
+
     /** Returns the edges of the target at a second, as shares; none where there is no target. */
     public Optional<double[]> target(int second) {
         return segmentAt(second).flatMap(segment -> Optional.ofNullable(targets.get(segment)).map(target -> {

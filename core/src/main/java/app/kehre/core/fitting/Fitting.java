@@ -85,10 +85,15 @@ public final class Fitting {
      *
      * @param before the class as it stands
      * @param length how long what is measured shall be at the most
+     * @param ways how many are looked for, at most three
      */
-    public static List<Way> inTheHall(Timeline before, Duration length, Open open) {
+    public static List<Way> inTheHall(Timeline before, Duration length, Open open, int ways) {
         Fitting fitting = new Fitting(before, new Asked(length, Optional.empty()), open);
-        return distinct(IN_THE_HALL.stream().flatMap(weights -> fitting.nearly(weights).stream()).toList());
+        List<Weights> weightings = length.compareTo(open.length(before)) > 0
+                ? List.of(Weights.IN_THE_HALL_LONGER, Weights.IN_THE_HALL_FEWER_LINES)
+                : IN_THE_HALL;
+        return distinct(weightings.stream().limit(ways).flatMap(weights -> fitting.nearly(weights).stream())
+                .toList());
     }
 
     private Optional<Way> nearly(Weights weights) {

@@ -19,6 +19,8 @@ record Weights(int dose, int rounds, int rests, int phrases, int out, int touche
     /** While a class is taught nobody keeps more than two or three changes in mind. */
     static final Weights IN_THE_HALL = new Weights(80, 70, 60, 40, 110, 120);
     static final Weights IN_THE_HALL_FEWER_LINES = new Weights(300, 200, 200, 120, 40, 40);
+    /** With time left a stretch or a dose grows before a round comes again. */
+    static final Weights IN_THE_HALL_LONGER = new Weights(60, 150, 90, 60, 110, 60);
     static final Weights IN_THE_HALL_SMALLER_DOSES = new Weights(50, 300, 90, 60, 900, 20);
 
     /** What was promised is shortened only when what was not gives nothing more. */

@@ -42,7 +42,7 @@ public record Change(int left, String then, Side side) {
     private static int left(Span span, Moment moment) {
         int part = span.partAt(moment.place());
         return part == 0
-                ? (int) Lengths.seconds(moment.left().span().plusMillis(999))
+                ? (int) Lengths.begun(moment.left().span())
                 : span.done().amount() - part + 1;
     }
 

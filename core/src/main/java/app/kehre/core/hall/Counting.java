@@ -4,10 +4,11 @@ import java.time.Duration;
 import java.util.Optional;
 
 import app.kehre.core.choreography.Cue;
+import app.kehre.core.choreography.Part;
+import app.kehre.core.choreography.Pass;
 import app.kehre.core.choreography.Script;
 import app.kehre.core.choreography.Stage;
 import app.kehre.core.dose.Counts;
-import app.kehre.core.music.Bpm;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.teaching.Moment;
@@ -40,9 +41,8 @@ public record Counting(Stage stage, String move, int at, Optional<Cue> cue, Opti
         if (script == null || !(entry instanceof BuildUp build)) {
             return Optional.empty();
         }
-        Duration start = timeline.ofEntry(entry.id()).end().minus(script.length());
         int stage = span.turn().stage().orElseThrow() - 1;
-        int at = countAt(place.minus(start).minus(script.stopped(stage)), script.bpm());
+        int at = countAt(script.stages().get(stage), span, place, timeline);
         Optional<Stage> next = stage + 1 < script.stages().size()
                 ? Optional.of(script.stages().get(stage + 1))
                 : Optional.empty();
@@ -51,13 +51,38 @@ public record Counting(Stage stage, String move, int at, Optional<Cue> cue, Opti
                 next));
     }
 
-    /** The last count that has begun. */
-    private static int countAt(Duration into, Bpm bpm) {
-        int count = (int) (into.toNanos() / bpm.at(2).toNanos());
-        while (bpm.at(2L * (count + 1)).compareTo(into.plusNanos(1)) <= 0) {
-            count++;
+    /** The last count that has begun. A move that is stayed on stays on its last count; a pass danced again counts again. */
+    private static int countAt(Stage stage, Span now, Duration place, Timeline timeline) {
+        int into = 0;
+        for (int i = timeline.indexAt(place) - 1; i >= 0 && sameStage(timeline.spans().get(i), now); i--) {
+            into += timeline.spans().get(i).done().move().map(Part::halfCounts).orElse(0);
         }
-        return count;
+        int whole = 2 * Counts.EIGHT * stage.eights();
+        int passes = 2 * Counts.EIGHT * again(stage);
+        into = into < whole ? into : whole - passes + (into - whole) % passes;
+        return stage.from() * Counts.EIGHT + (into + within(now, place)) / 2;
+    }
+
+    private static boolean sameStage(Span one, Span other) {
+        return one.entry().equals(other.entry()) && one.turn().stage().equals(other.turn().stage());
+    }
+
+    /** The half-counts of a move that are over. */
+    private static int within(Span now, Duration place) {
+        int planned = now.done().move().map(Part::halfCounts).orElse(1);
+        int counts = now.done().move().map(Part::counts).orElse(1);
+        double amount = Math.max(1, now.done().amount());
+        double share = now.partDone(place.plusNanos(1)) * amount / counts;
+        return Math.min(planned - 1, (int) (share * planned));
+    }
+
+    /** The eights of the passes that are danced again: one on each lead, where there are two. */
+    private static int again(Stage stage) {
+        int last = stage.passes().size() - 1;
+        boolean bothLeads = last > 0
+                && stage.passes().get(last).lead() != stage.passes().get(last - 1).lead();
+        return stage.passes().subList(bothLeads ? last - 1 : last, last + 1).stream().mapToInt(Pass::eights)
+                .sum();
     }
 
     /** Returns the count in the eight, 1 to 8. */

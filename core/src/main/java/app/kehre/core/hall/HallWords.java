@@ -122,15 +122,16 @@ public final class HallWords {
                         segment.entries().size()));
     }
 
-    /** Returns how the class stands: "class 23:04 · 34:16 left · ends 19:28, 1:20 to spare". */
+    /** Returns how the class stands to its room: "18:54 · room until 19:30 · ends 19:28, 1:20 to spare". */
     public static String classLine(Moment moment, Timeline timeline, ZoneId zone) {
-        String left = "class %s%s%s left".formatted(Lengths.clock(moment.place()), DOT,
-                Lengths.countdown(moment.left().whole()));
         String end = TIME.format(moment.end().atZone(zone));
+        String now = TIME.format(moment.end().minus(moment.left().whole()).atZone(zone));
+        String room = TIME.format(moment.end().plus(moment.spare()).atZone(zone));
         return switch (moment.state()) {
             case READY -> "class %s of %s, %s".formatted(Lengths.clock(timeline.fit().length()),
                     Lengths.clock(timeline.fit().slot()), timeline.fit().words());
-            case TEACHING, PAUSED, TALKING -> "%s%sends %s, %s".formatted(left, DOT, end, slot(moment));
+            case TEACHING, PAUSED, TALKING -> "%s%sroom until %s%sends %s, %s".formatted(now, DOT, room, DOT,
+                    end, slot(moment));
             case FINISHED -> "ended %s, %s".formatted(end, slot(moment));
         };
     }

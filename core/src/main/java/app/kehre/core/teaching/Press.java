@@ -119,6 +119,24 @@ public sealed interface Press {
         }
     }
 
+    /**
+     * What was pressed before the program broke off.
+     *
+     * @param key what stands in the record
+     */
+    record Noted(String key) implements Press {}
+
+    /** Reads what stands in a record: a count as what it is, all else as noted. */
+    static Press read(String key) {
+        if (key.equals("undo")) {
+            return new Undo();
+        }
+        String[] words = key.split(" ");
+        return words.length == 3 && words[0].equals("count") && (words[1] + words[2]).matches("\\d{2,9}")
+                ? new Count(new EntryId(Integer.parseInt(words[1])), Integer.parseInt(words[2]))
+                : new Noted(key);
+    }
+
     /** The last press is taken back. */
     record Undo() implements Press {
         @Override

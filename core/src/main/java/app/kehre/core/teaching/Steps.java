@@ -5,6 +5,8 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.Supplier;
 
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
@@ -38,7 +40,8 @@ final class Steps {
                     item -> Reading.of(item.withExercise(swap.exercise())));
             case Press.Take take -> Reading.of(run.with(take.after(), now));
             case Press.Count _ -> Reading.of(run);
-            case Press.Undo _ -> Reading.refused("Nothing was pressed that could be taken back.");
+            case Press.Undo _,Press.Noted _ ->
+                Reading.refused("Nothing was pressed that could be taken back.");
         };
     }
 
@@ -62,14 +65,14 @@ final class Steps {
         };
     }
 
-    private Reading<TeachingRun> state(RunState to, java.util.function.Supplier<TeachingRun> step) {
+    private Reading<TeachingRun> state(RunState to, Supplier<TeachingRun> step) {
         return run.state().next().contains(to)
                 ? Reading.of(step.get())
                 : Reading.refused("The class is %s.".formatted(run.state().words()));
     }
 
     private Reading<TeachingRun> item(String problem,
-            java.util.function.Function<Item, Reading<Item>> change) {
+            Function<Item, Reading<Item>> change) {
         Optional<Entry> entry = run.spanAt(now).flatMap(span -> run.course().plan().find(span.entry()));
         Optional<Item> item = entry.flatMap(Entry::item);
         if (item.isEmpty()) {

@@ -50,16 +50,36 @@ public record TeachingRun(Course course, RunState state, Duration place, Instant
     }
 
     /**
-     * Returns a run that goes on after the program broke off: what it missed meanwhile was paused.
+     * Returns a run that goes on after the program broke off.
      *
+     * @param broken where it stood then, as of {@code since}; what happened since then is missing
      * @param now by the clock that goes on evenly
-     * @param taught how long it had been taught
+     * @param missed how long nothing was noted
+     * @param went whether the class went on meanwhile; else it was stopped
      */
-    public TeachingRun goneOn(Instant now, Duration taught, Duration missed) {
-        Instant begun = now.minus(taught).minus(missed);
-        TeachingRun broken = new TeachingRun(course, RunState.PAUSED, place, begun.plus(taught), begun,
+    public static TeachingRun goneOn(TeachingRun broken, Instant now, Duration missed, boolean went) {
+        Instant since = now.minus(missed);
+        Duration taught = broken.visits.isEmpty() ? Duration.ZERO : broken.visits.getLast().end();
+        TeachingRun then = new TeachingRun(broken.course, went ? RunState.TEACHING : RunState.PAUSED,
+                broken.place, since, since.minus(taught), broken.hardEnd, broken.visits, broken.debts);
+        return went ? then.at(now) : then.resume(now);
+    }
+
+    /** Returns the run, which broke off so much later than it was noted, while the class went on. */
+    public TeachingRun wentOn(Duration more) {
+        Instant began = Instant.EPOCH;
+        Duration taught = visits.isEmpty() ? Duration.ZERO : visits.getLast().end();
+        TeachingRun going = new TeachingRun(course, RunState.TEACHING, place, began, began.minus(taught),
                 hardEnd, visits, debts);
-        return broken.resume(now);
+        return going.settled(began.plus(more));
+    }
+
+    /** Returns where a run broke off. */
+    public static TeachingRun broken(Course course, Duration place, Instant hardEnd, List<Visit> visits,
+            List<Debt> debts) {
+        Duration within = place.compareTo(course.timeline().total()) > 0 ? course.timeline().total() : place;
+        return new TeachingRun(course, RunState.PAUSED, within, Instant.EPOCH, Instant.EPOCH, hardEnd, visits,
+                debts);
     }
 
     /**
@@ -140,6 +160,11 @@ public record TeachingRun(Course course, RunState state, Duration place, Instant
     /** Returns what runs at an instant. */
     Optional<Span> spanAt(Instant now) {
         return timeline().at(placeAt(now));
+    }
+
+    /** Returns the run with all that was taught until an instant. */
+    public TeachingRun upTo(Instant now) {
+        return at(now).settled(now);
     }
 
     /** Returns the run with its place at an instant, and what was taught until then. */

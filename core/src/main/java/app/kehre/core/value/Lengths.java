@@ -19,6 +19,11 @@ public final class Lengths {
         return length.plusMillis(500).toSeconds();
     }
 
+    /** Returns whole seconds, a second that has begun counted: as a countdown says them. */
+    public static long begun(Duration length) {
+        return length.plusNanos(999_999_999).toSeconds();
+    }
+
     /** Returns the whole seconds from one boundary to another, each boundary rounded on its own. */
     public static Duration between(Duration start, Duration end) {
         return Duration.ofSeconds(seconds(end) - seconds(start));

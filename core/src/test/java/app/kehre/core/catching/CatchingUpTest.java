@@ -68,7 +68,7 @@ class CatchingUpTest {
         Plans promised = plans
                 .brief(brief -> brief.with(Goal.OPEN.with(SQUAT.main().getFirst(), true)));
 
-        assertThat(words(CatchingUp.of(rest(promised.bare(), 70, 12)))).allMatch(
+        assertThat(words(CatchingUp.of(rest(promised.bare(), 70, 5)))).allMatch(
                 words -> words.startsWith("Row") || words.equals("without Row"));
     }
 

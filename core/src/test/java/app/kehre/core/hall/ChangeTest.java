@@ -54,6 +54,18 @@ class ChangeTest {
     }
 
     @Test
+    void aSecondIsSaidUntilItIsOver() {
+        Timeline timeline = Timeline.of(Plans.of(60).segment("Core", Role.TONING, 120)
+                .item(SIDE_PLANK, "hold 20 s, each side").bare());
+        TeachingRun run = TeachingRun.ready(timeline).start(START, START.plusSeconds(3600));
+
+        assertThat(Change.of(Moment.of(run, START.plusMillis(15_400)), timeline).orElseThrow().left())
+                .isEqualTo(5);
+        assertThat(Change.of(Moment.of(run, START.plusMillis(16_000)), timeline).orElseThrow().left())
+                .isEqualTo(4);
+    }
+
+    @Test
     void restIsAnnouncedAndTheEndOfTheClassIsNot() {
         assertThat(announced(Plans.of(60).segment("Toning", Role.TONING, 120).item(SQUAT,
                 "2 x 8 reps, rest 15 s"))).containsExactly("4 more, then rest", "3 more, then rest",

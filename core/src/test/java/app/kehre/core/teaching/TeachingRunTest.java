@@ -97,13 +97,13 @@ class TeachingRunTest {
         TeachingRun late = started.pause(at(10)).resume(at(70));
         assertThat(late.placeAt(at(75))).isEqualTo(Duration.ofSeconds(15));
         assertThat(HallWords.classLine(Moment.of(late, at(75)), timeline, ZoneOffset.UTC))
-                .isEqualTo("class 0:15 \u00b7 5:01 left \u00b7 ends 18:36, over by 1:16");
+                .isEqualTo("18:31 \u00b7 room until 18:35 \u00b7 ends 18:36, over by 1:16");
 
         TeachingRun skipped = late.next(at(80)).next(at(80));
 
         assertThat(skipped.placeAt(at(80))).isEqualTo(timeline.ofEntry(line(3)).start());
         assertThat(HallWords.classLine(Moment.of(skipped, at(80)), timeline, ZoneOffset.UTC))
-                .isEqualTo("class 2:36 \u00b7 2:40 left \u00b7 ends 18:34, 1:00 to spare");
+                .isEqualTo("18:31 \u00b7 room until 18:35 \u00b7 ends 18:34, 1:00 to spare");
     }
 
     @Test

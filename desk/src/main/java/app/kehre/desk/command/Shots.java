@@ -13,6 +13,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
 import java.util.stream.Stream;
 import javafx.embed.swing.SwingFXUtils;
+import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.ToggleButton;
 import javafx.stage.Stage;
@@ -21,11 +22,13 @@ import javax.imageio.ImageIO;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.EntryId;
+import app.kehre.core.teaching.Press;
 import app.kehre.desk.look.Theme;
 import app.kehre.desk.look.Type;
 import app.kehre.desk.session.JudgedPlan;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.OwnLibrary;
+import app.kehre.desk.teach.GroupView;
 import app.kehre.desk.window.FileChoice;
 import app.kehre.desk.window.MainWindow;
 import app.kehre.desk.window.Place;
@@ -38,7 +41,10 @@ import app.kehre.formats.plan.PlanDocument;
 /** Pictures of the main views, drawn by the real window on JavaFX's headless platform. */
 final class Shots {
 
-    private static final Duration INTO_CLASS = Duration.ofSeconds(24 * 60 + 41);
+    private static final Duration INTO_CLASS = Duration.ofSeconds(24 * 60 + 20);
+    private static final Duration INTO_SIDE = Duration.ofSeconds(21);
+    private static final Duration INTO_REPS = Duration.ofSeconds(92);
+    private static final Duration TALKED = Duration.ofSeconds(200);
     private static final long PATIENCE_SECONDS = 60;
 
     private final PlanDocument document;
@@ -112,11 +118,37 @@ final class Shots {
         FxThread.call(() -> go(window, Place.TEACH));
         FxThread.call(() -> {
             window.teaching().startOrPause();
-            clock.pass(INTO_CLASS);
-            window.teaching().tick();
-            return window;
+            pass(window, INTO_CLASS);
+            return pass(window, INTO_SIDE);
         });
         shoot(window, folder.resolve("teach.png"));
+        FxThread.call(() -> pass(window, INTO_REPS));
+        Scene wall = FxThread.call(() -> wall(window));
+        shoot(wall, folder.resolve("wall.png"));
+        FxThread.call(() -> talk(window));
+        await("a way to end on time", () -> window.scene().getRoot().lookup("#offer").isVisible());
+        shoot(window, folder.resolve("teach-late.png"));
+    }
+
+    private MainWindow pass(MainWindow window, Duration length) {
+        clock.pass(length);
+        window.teaching().tick();
+        return window;
+    }
+
+    private Scene wall(MainWindow window) {
+        Scene wall = new Scene(new GroupView(window.teaching()), size.width(), size.height());
+        Theme.LIGHT.dress(wall);
+        return wall;
+    }
+
+    /** More is said than was planned, so that the class is late. */
+    private MainWindow talk(MainWindow window) {
+        window.teaching().press(Press.Key.TALK);
+        clock.pass(TALKED);
+        window.teaching().press(Press.Key.GO_ON);
+        window.teaching().press(Press.Key.ONE_MORE);
+        return window;
     }
 
     private static void remove(Path data) throws IOException {
@@ -169,9 +201,13 @@ final class Shots {
     }
 
     private void shoot(MainWindow window, Path file) throws DiskTrouble {
+        shoot(window.scene(), file);
+    }
+
+    private void shoot(Scene scene, Path file) throws DiskTrouble {
         FxThread.settle();
         BufferedImage picture = FxThread.call(
-                () -> SwingFXUtils.fromFXImage(window.scene().snapshot(null), null));
+                () -> SwingFXUtils.fromFXImage(scene.snapshot(null), null));
         ByteArrayOutputStream png = new ByteArrayOutputStream();
         try {
             ImageIO.write(picture, "png", png);

@@ -1,5 +1,7 @@
 package app.kehre.desk.plan;
 
+import java.time.Duration;
+import java.util.List;
 import java.util.function.BiFunction;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
@@ -13,16 +15,22 @@ import org.jspecify.annotations.Nullable;
 import app.kehre.core.brief.Brief;
 import app.kehre.core.brief.BriefText;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.rehearsal.Forecast;
+import app.kehre.core.rehearsal.Habits;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
 import app.kehre.core.value.Reading;
 import app.kehre.desk.control.InlineField;
+import app.kehre.desk.control.Latest;
 import app.kehre.desk.look.Tips;
 
 /** The brief, and how the class stands to its slot. */
 final class BriefBar extends HBox {
 
     private static final PseudoClass OVER = PseudoClass.getPseudoClass("over");
+
+    private static final int TIMES = 60;
+    private static final Duration PAUSE = Duration.ofMillis(700);
 
     private final InlineField title;
     private final InlineField date;
@@ -34,6 +42,8 @@ final class BriefBar extends HBox {
     private final Label length = label("", "slot-length");
     private final Label of = label("", "slot-of");
     private final Label spare = label("", "soft");
+    private final Label forecast = label("", "soft");
+    private final Latest rehearsing = new Latest("forecast");
     private @Nullable Brief shown;
 
     BriefBar(PlanViewModel model) {
@@ -57,11 +67,30 @@ final class BriefBar extends HBox {
         words.setMinWidth(0);
         HBox total = new HBox(6, length, of);
         total.setAlignment(Pos.BASELINE_RIGHT);
-        VBox fit = new VBox(2, total, spare);
+        forecast.setId("forecast");
+        Tips.say(forecast,
+                "Out of %d rehearsals, taught as planned but as unevenly as people teach".formatted(TIMES));
+        HBox ends = new HBox(6, spare, forecast);
+        ends.setAlignment(Pos.BASELINE_RIGHT);
+        VBox fit = new VBox(2, total, ends);
         fit.setAlignment(Pos.TOP_RIGHT);
         fit.setMinWidth(USE_PREF_SIZE);
         setSpacing(18);
         getChildren().addAll(words, fit);
+        model.open().settled().subscribe(this::rehearse);
+    }
+
+    /** Beside the JavaFX thread, when nothing has changed for a moment. */
+    private void rehearse(Timeline settled) {
+        forecast.setText("");
+        ClassPlan plan = settled.plan();
+        if (settled.spans().isEmpty()) {
+            rehearsing.drop();
+        } else {
+            rehearsing.askEach(List.of(plan), PAUSE,
+                    each -> Forecast.of(each, 1, Habits.AS_PLANNED, TIMES).words(each),
+                    (_, words) -> forecast.setText("\u00b7 " + words), _ -> forecast.setText(""));
+        }
     }
 
     void show(Timeline timeline) {

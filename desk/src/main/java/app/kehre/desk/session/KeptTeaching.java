@@ -1,8 +1,10 @@
 package app.kehre.desk.session;
 
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.format.DateTimeParseException;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -17,8 +19,9 @@ import app.kehre.formats.json.UnreadableFile;
 public final class KeptTeaching implements AutoCloseable {
 
     private static final String ENDING = ".teaching";
-    /** A class that broke off longer ago is not gone on with. Kehre's estimate. */
-    private static final Duration FRESH = Duration.ofHours(3);
+    private static final String PULSE = ".pulse";
+    /** So long after its room had to be free a class is not gone on with. Kehre's estimate. */
+    private static final Duration AFTER = Duration.ofMinutes(15);
 
     private final Path folder;
     private final Path own;
@@ -32,8 +35,9 @@ public final class KeptTeaching implements AutoCloseable {
      *
      * @param file where it is kept
      * @param taught what is kept
+     * @param seen when it was seen going on for the last time, by the clock on the wall
      */
-    public record Left(Path file, TaughtClass taught) {}
+    public record Left(Path file, TaughtClass taught, Instant seen) {}
 
     /**
      * Starts keeping in a folder.
@@ -55,22 +59,37 @@ public final class KeptTeaching implements AutoCloseable {
         }));
     }
 
-    /** Forgets it: nothing is being taught any more. */
-    public void forget() {
-        writer.execute(() -> attempt.run(() -> disk.remove(own)));
+    /** Notes that it goes on: small enough to be written every second. */
+    public void pulse(Instant now) {
+        writer.execute(() -> attempt.run(
+                () -> disk.replace(pulse(own), now.toString().getBytes(StandardCharsets.US_ASCII))));
     }
 
-    /** Finds a class that was being taught a short time ago when its Kehre broke off; older ones are cleared away. */
+    private static Path pulse(Path file) {
+        return file.resolveSibling(file.getFileName() + PULSE);
+    }
+
+    /** Forgets it: nothing is being taught any more. */
+    public void forget() {
+        writer.execute(() -> attempt.run(() -> remove(own)));
+    }
+
+    private void remove(Path file) throws DiskTrouble {
+        disk.remove(file);
+        disk.remove(pulse(file));
+    }
+
+    /** Finds a class that was being taught when its Kehre broke off, as long as its slot lasts; older ones are cleared away. */
     public Optional<Left> left(Instant now, Library library) {
         Optional<Left> found = Optional.empty();
         try {
             for (Path file : disk.list(folder, ENDING)) {
                 if (!OwnFile.isOfRunning(file)) {
                     Optional<Left> read = read(file, library)
-                            .filter(each -> Duration.between(each.taught().at(), now).compareTo(FRESH) < 0);
+                            .filter(each -> now.isBefore(each.taught().run().hardEnd().plus(AFTER)));
                     found = found.or(() -> read);
                     if (read.isEmpty()) {
-                        disk.remove(file);
+                        remove(file);
                     }
                 }
             }
@@ -83,17 +102,25 @@ public final class KeptTeaching implements AutoCloseable {
     /** A damaged one is of no use: the class itself lies in its file or in its rescue. */
     private Optional<Left> read(Path file, Library library) throws DiskTrouble {
         try {
-            return Optional.of(
-                    new Left(file,
-                            TaughtClass.read(file.getFileName().toString(), disk.read(file), library)));
+            TaughtClass taught = TaughtClass.read(file.getFileName().toString(), disk.read(file), library);
+            return Optional.of(new Left(file, taught, seen(file, taught.at())));
         } catch (UnreadableFile damaged) {
             return Optional.empty();
         }
     }
 
+    private Instant seen(Path file, Instant kept) {
+        try {
+            Instant pulse = Instant.parse(new String(disk.read(pulse(file)), StandardCharsets.US_ASCII));
+            return pulse.isAfter(kept) ? pulse : kept;
+        } catch (DiskTrouble | DateTimeParseException none) {
+            return kept;
+        }
+    }
+
     /** Removes what was left behind. */
     public void discard(Path file) {
-        attempt.run(() -> disk.remove(file));
+        attempt.run(() -> remove(file));
     }
 
     /** Finishes what was begun and stops. */

@@ -13,9 +13,7 @@ import app.kehre.desk.fault.FaultLog;
 /** A click from the computer's speakers. */
 final class SpeakerClick implements Click {
 
-    private static final float RATE = 22_050;
     private static final double SECONDS = 0.03;
-    private static final double LOUD = 9_000;
     private static final double LOW = 880;
     private static final double HIGH = 1_320;
 
@@ -31,7 +29,7 @@ final class SpeakerClick implements Click {
     }
 
     private static Click open() {
-        AudioFormat format = new AudioFormat(RATE, 16, 1, true, false);
+        AudioFormat format = new AudioFormat(Wave.RATE, 16, 1, true, false);
         DataLine.Info info = new DataLine.Info(Clip.class, format);
         if (!AudioSystem.isLineSupported(info)) {
             return Click.silent();
@@ -47,22 +45,9 @@ final class SpeakerClick implements Click {
     private static Clip clip(DataLine.Info info, AudioFormat format, double hertz)
             throws LineUnavailableException {
         Clip clip = (Clip) AudioSystem.getLine(info);
-        byte[] wave = wave(hertz);
+        byte[] wave = Wave.of(SECONDS, hertz);
         clip.open(format, wave, 0, wave.length);
         return clip;
-    }
-
-    /** A tone that dies away. */
-    private static byte[] wave(double hertz) {
-        int samples = (int) (RATE * SECONDS);
-        byte[] wave = new byte[samples * 2];
-        for (int i = 0; i < samples; i++) {
-            double fade = 1 - (double) i / samples;
-            int value = (int) (LOUD * fade * fade * Math.sin(2 * Math.PI * hertz * i / RATE));
-            wave[2 * i] = (byte) value;
-            wave[2 * i + 1] = (byte) (value >> 8);
-        }
-        return wave;
     }
 
     @Override

@@ -30,8 +30,8 @@ final class Options extends HBox {
 
     Options() {
         super(36);
-        setMinHeight(84);
-        setPrefHeight(84);
+        setMinHeight(64);
+        setPrefHeight(64);
     }
 
     void show(Optional<Entry> entry, ClassPlan plan) {

@@ -18,12 +18,24 @@ final class Parts extends Region {
     private int parts;
     private int part;
     private double done;
+    private double scale = 1;
 
     Parts() {
         getChildren().add(canvas);
         setMinHeight(HEIGHT);
         setPrefHeight(HEIGHT);
         setMaxHeight(HEIGHT);
+    }
+
+    /** Draws it larger, for a wall that is read from further away. */
+    void scale(double other) {
+        if (scale != 1.4 * other) {
+            scale = 1.4 * other;
+            setMinHeight(HEIGHT * scale);
+            setPrefHeight(HEIGHT * scale);
+            setMaxHeight(HEIGHT * scale);
+            canvas.setHeight(HEIGHT * scale);
+        }
     }
 
     void show(Moment moment) {
@@ -38,29 +50,31 @@ final class Parts extends Region {
     protected void layoutChildren() {
         canvas.setWidth(Math.max(1, getWidth()));
         GraphicsContext pen = canvas.getGraphicsContext2D();
-        pen.clearRect(0, 0, canvas.getWidth(), HEIGHT);
-        double middle = HEIGHT / 2;
-        double end = canvas.getWidth() - 14;
-        pen.setLineWidth(2);
+        pen.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
+        double middle = canvas.getHeight() / 2;
+        double start = 14 * scale;
+        double end = canvas.getWidth() - start;
+        pen.setLineWidth(2 * scale);
         pen.setStroke(Palette.HALL.line());
-        pen.strokeLine(14, middle, end, middle);
+        pen.strokeLine(start, middle, end, middle);
         if (parts >= 1 && parts <= MOST_BEADS) {
-            paintBeads(pen, middle, end);
+            paintBeads(pen, middle, start, end);
         } else {
+            double at = start + (end - start) * done;
             pen.setStroke(Palette.HALL.ink());
-            pen.setLineWidth(4);
-            pen.strokeLine(14, middle, 14 + (end - 14) * done, middle);
+            pen.setLineWidth(4 * scale);
+            pen.strokeLine(start, middle, at, middle);
             pen.setFill(Palette.HALL.mark());
-            pen.fillOval(14 + (end - 14) * done - 11, middle - 11, 22, 22);
+            pen.fillOval(at - 11 * scale, middle - 11 * scale, 22 * scale, 22 * scale);
         }
     }
 
-    private void paintBeads(GraphicsContext pen, double middle, double end) {
-        double step = parts == 1 ? 0 : Math.min(118, (end - 14) / (parts - 1));
-        double small = step > 26 || parts == 1 ? 8 : 5;
+    private void paintBeads(GraphicsContext pen, double middle, double start, double end) {
+        double step = parts == 1 ? 0 : Math.min(118 * scale, (end - start) / (parts - 1));
+        double small = (step > 26 * scale || parts == 1 ? 8 : 5) * scale;
         for (int i = 1; i <= parts; i++) {
-            double x = 14 + step * (i - 1);
-            double radius = i == part ? small + 4 : small;
+            double x = start + step * (i - 1);
+            double radius = i == part ? small + 4 * scale : small;
             pen.setFill(i < part
                     ? Palette.HALL.ink()
                     : i == part ? Palette.HALL.mark() : Palette.HALL.paper());

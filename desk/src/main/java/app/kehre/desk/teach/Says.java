@@ -16,8 +16,8 @@ final class Says extends HBox {
     Says() {
         super(36);
         setId("says");
-        setMinHeight(84);
-        setPrefHeight(84);
+        setMinHeight(64);
+        setPrefHeight(64);
     }
 
     /**

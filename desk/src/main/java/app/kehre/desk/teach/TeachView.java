@@ -1,15 +1,19 @@
 package app.kehre.desk.teach;
 
+import java.time.format.DateTimeFormatter;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import javafx.animation.AnimationTimer;
 import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.OverrunStyle;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -20,50 +24,50 @@ import app.kehre.core.choreography.Stage;
 import app.kehre.core.hall.Change;
 import app.kehre.core.hall.Counting;
 import app.kehre.core.hall.HallWords;
+import app.kehre.core.hall.Say;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Variant;
+import app.kehre.core.teaching.Debt;
 import app.kehre.core.teaching.Moment;
+import app.kehre.core.teaching.Press;
 import app.kehre.core.teaching.RunState;
 import app.kehre.core.timeline.Span;
-import app.kehre.core.value.Lengths;
+import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Side;
 import app.kehre.desk.control.Switchback;
 import app.kehre.desk.look.Palette;
-import app.kehre.desk.look.Type;
-import app.kehre.formats.font.Weight;
 
-/** The Teach place: what now, which side, how long, what next. Read from three metres, worked by key. */
+/** The Teach place: what now, which side, how long, what to say next. Read from three metres, worked by key. */
 public final class TeachView extends VBox {
 
-    private static final int ROWS = 2;
     private static final long TICK_NANOS = 100_000_000;
-    private static final double LARGEST_NAME = 96;
-    private static final double SMALLEST_NAME = 44;
-    private static final double LARGEST_DOSE = 44;
-    private static final double CLOCK = 150;
-    /** Room for the largest name, the dose and a change that is announced, so that nothing jumps. */
-    private static final double LEAST_WORDS = 212;
     private static final double ROAD_SCALE = 1.35;
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT);
+    private static final String DOT = " \u00b7 ";
+    /** What stands at the foot of the wall; all keys stand under F1. */
+    private static final List<HallAction> SHOWN = List.of(HallAction.START, HallAction.NEXT, HallAction.BACK,
+            HallAction.EIGHT, HallAction.ONE_MORE, HallAction.ONE_LESS, HallAction.ROUND,
+            HallAction.SKIP_LINE, HallAction.SKIP_SIDE, HallAction.TALK, HallAction.FINISH, HallAction.UNDO,
+            HallAction.KEYS);
+    /** Lower than this there is one row of the road, and no room for the options. */
+    private static final double LOW = 740;
 
     private final TeachViewModel model;
-    private final Label place = label("soft");
-    private final Label classLine = label("soft");
-    private final Label now = label("now");
-    private final Label dose = label("dose");
-    private final Label amount = label("soft");
-    private final Label cue = label("cue");
-    private final Label sign = label("soft");
-    private final Label left = label("left");
-    private final Parts parts = new Parts();
+    private final HallKeys keys;
+    private final Runnable onLeave;
+    private final NowPart now = new NowPart();
+    private final SayRow say = new SayRow();
     private final Options options = new Options();
     private final Says says = new Says();
-    private final Label nextWord = label("next-word");
-    private final Label nextName = label("next-name");
-    private final Label nextDose = label("next-dose");
+    private final OfferBox offer;
+    private final Label debts = new Label();
+    private final Label said = new Label();
     private final Switchback road;
-    private final Button start;
-    private final Button undo;
-    private final Button facing;
+    private final Map<HallAction, Button> caps = new EnumMap<>(HallAction.class);
+    private final FlowPane foot = new FlowPane(2, 2);
+    private final KeysPanel panel;
+    private final HallPanel settings;
     private final AnimationTimer timer;
 
     /**
@@ -71,21 +75,31 @@ public final class TeachView extends VBox {
      *
      * @param onLeave called when the instructor goes back to the plan
      */
-    public TeachView(TeachViewModel model, Runnable onLeave) {
+    public TeachView(TeachViewModel model, HallKeys keys, Runnable onLeave) {
         this.model = model;
+        this.keys = keys;
+        this.onLeave = onLeave;
         road = Switchback.large(model.timeline().get(), ROAD_SCALE);
         road.palette().set(Palette.HALL);
-        start = key("Space", "start", model::startOrPause);
-        start.setId("start");
-        undo = key("Z", "undo", model::undo);
-        undo.setId("undo-step");
-        facing = key("M", "", model::turnRound);
-        facing.setId("facing");
-        model.facing().subscribe(this::showFacing);
-        showUndo("");
-        lay(key("Right", "next", model::next), key("Left", "back", model::back),
-                key("R", "start over", model::startOver), key("Esc", "back to the plan", onLeave));
-        timer = new AnimationTimer() {
+        for (HallAction action : HallAction.values()) {
+            Button button = key(keys.cap(action), action.words(), () -> act(action));
+            button.setId(action == HallAction.START ? "start" : "key-" + action.key());
+            caps.put(action, button);
+        }
+        offer = new OfferBox(cap(HallAction.TAKE), cap(HallAction.OTHER_WAY),
+                key("Esc", "stay late", this::escape));
+        panel = new KeysPanel(keys, this::act, this::nameKeys, () -> showKeys(false));
+        settings = new HallPanel(model);
+        lay();
+        nameKeys();
+        timer = timer();
+        bind();
+        setFocusTraversable(true);
+        show(model.moment().get());
+    }
+
+    private AnimationTimer timer() {
+        return new AnimationTimer() {
             private long last;
 
             @Override
@@ -96,208 +110,292 @@ public final class TeachView extends VBox {
                 }
             }
         };
+    }
+
+    private void bind() {
         model.timeline().addListener((_, _, timeline) -> {
             road.show(timeline);
             show(model.moment().get());
         });
-        model.undoable().addListener((_, _, step) -> showUndo(step));
         model.moment().addListener((_, _, moment) -> show(moment));
+        model.facing().subscribe(() -> {
+            nameKeys();
+            show(model.moment().get());
+        });
+        model.keepOnTime().subscribe(this::nameKeys);
+        model.offer().addListener((_, _, found) -> show(found));
+        model.debts().addListener((_, _, owed) -> show(owed));
+        model.said().addListener((_, _, words) -> said.setText(words));
         widthProperty().addListener(_ -> show(model.moment().get()));
-        addEventFilter(KeyEvent.KEY_PRESSED, event -> onKey(event, onLeave));
-        setFocusTraversable(true);
-        show(model.moment().get());
+        addEventFilter(KeyEvent.KEY_PRESSED, this::onKey);
     }
 
-    /** Follows the clock while the place is shown. */
+    /** Follows the clock while the place is shown, and while a class is under way. */
     public void follow(boolean shown) {
         if (shown) {
             timer.start();
             requestFocus();
-        } else {
+        } else if (!model.moment().get().state().under()) {
             timer.stop();
         }
     }
 
-    private void lay(Button... others) {
+    private void lay() {
         getStyleClass().add("hall");
         setStyle(Palette.HALL.style());
-        classLine.setMinWidth(USE_PREF_SIZE);
-        place.setMinWidth(0);
-        HBox top = new HBox(24, place, gap(), classLine);
-        left.setId("left");
-        classLine.setId("class-line");
-        now.setId("now");
-        dose.setId("dose");
-        left.setStyle("-fx-font-size: %.0fpx;".formatted(CLOCK));
-        left.setMinWidth(USE_PREF_SIZE);
-        now.setTextOverrun(OverrunStyle.CENTER_ELLIPSIS);
-        amount.setId("amount");
-        amount.setMinHeight(USE_PREF_SIZE);
-        cue.setId("cue");
-        cue.setMinHeight(USE_PREF_SIZE);
-        cue.setTextOverrun(OverrunStyle.CENTER_ELLIPSIS);
-        VBox words = new VBox(2, now, dose, amount, cue, sign);
-        HBox.setHgrow(words, Priority.ALWAYS);
-        words.setMinWidth(0);
-        HBox large = new HBox(30, words, left);
-        large.setAlignment(Pos.TOP_LEFT);
-        large.setMinHeight(LEAST_WORDS);
         Region rule = new Region();
         rule.getStyleClass().add("rule");
-        nextName.setTextOverrun(OverrunStyle.CENTER_ELLIPSIS);
-        nextWord.setMinWidth(USE_PREF_SIZE);
-        HBox next = new HBox(18, nextWord, nextName, nextDose);
-        next.setAlignment(Pos.BASELINE_LEFT);
-        HBox keys = new HBox(10, start, undo);
-        keys.getChildren().addAll(others);
-        keys.getChildren().add(facing);
-        keys.setAlignment(Pos.CENTER_LEFT);
-        keys.setMinHeight(USE_PREF_SIZE);
+        debts.setId("debts");
+        debts.getStyleClass().add("late");
+        said.setId("said");
+        said.getStyleClass().add("said");
+        said.setMinHeight(USE_PREF_SIZE);
+        if (foot.getChildren().isEmpty()) {
+            SHOWN.forEach(action -> foot.getChildren().add(cap(action)));
+        }
+        foot.setAlignment(Pos.CENTER_LEFT);
+        foot.setMinHeight(USE_PREF_SIZE);
         Region room = new Region();
         VBox.setVgrow(room, Priority.ALWAYS);
-        setSpacing(13);
-        getChildren().setAll(top, large, parts, says, options, rule, next, road, room, keys);
+        setSpacing(11);
+        show(List.of());
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        HBox told = new HBox(24, debts, gap, said);
+        told.setMinHeight(28);
+        getChildren().setAll(now, say, offer, says, options, told, rule, road, room, foot);
     }
 
-    private void onKey(KeyEvent event, Runnable onLeave) {
-        if (event.isShortcutDown() || event.isAltDown()) {
+    private Button cap(HallAction action) {
+        return java.util.Objects.requireNonNull(caps.get(action), "a key for each action");
+    }
+
+    private void onKey(KeyEvent event) {
+        KeyCode code = event.getCode();
+        if (event.isShortcutDown() || event.isAltDown() || panel.listens(event)) {
             return;
         }
-        KeyCode code = event.getCode();
-        if (code == KeyCode.SPACE || (code == KeyCode.ENTER && getScene().getFocusOwner() == this)) {
-            model.startOrPause();
-        } else if (code == KeyCode.RIGHT) {
-            model.next();
-        } else if (code == KeyCode.LEFT) {
-            model.back();
-        } else if (code == KeyCode.R) {
-            model.startOver();
-        } else if (code == KeyCode.M) {
-            model.turnRound();
-        } else if (code == KeyCode.Z) {
-            model.undo();
-        } else if (code == KeyCode.ESCAPE) {
-            onLeave.run();
-        } else {
+        if (code == KeyCode.ESCAPE) {
+            escape();
+        } else if (code.isDigitKey() && model.counts().digit(digit(code))) {
+            event.consume();
             return;
+        } else {
+            boolean proposed = model.offer().get().filter(Offer::canBeTaken).isPresent();
+            Optional<HallAction> action = keys.action(code, proposed)
+                    .filter(each -> each != HallAction.TAKE || proposed
+                            || getScene().getFocusOwner() == this);
+            if (action.isEmpty()) {
+                return;
+            }
+            act(action.get());
         }
         event.consume();
     }
 
+    private static int digit(KeyCode code) {
+        String name = code.getName();
+        return Character.digit(name.charAt(name.length() - 1), 10);
+    }
+
+    private void escape() {
+        if (getChildren().contains(panel)) {
+            showKeys(false);
+        } else if (!model.leaveOffer()) {
+            onLeave.run();
+        }
+    }
+
+    private void act(HallAction action) {
+        switch (action) {
+            case START -> model.startOrPause();
+            case NEXT -> model.press(Press.Key.NEXT);
+            case BACK -> model.press(Press.Key.BACK);
+            case ONE_MORE -> model.press(Press.Key.ONE_MORE);
+            case ONE_LESS -> model.press(Press.Key.ONE_LESS);
+            case EIGHT -> model.press(Press.Key.EIGHT_MORE);
+            case ROUND -> model.press(Press.Key.ANOTHER_ROUND);
+            case SKIP_LINE -> model.press(Press.Key.SKIP_LINE);
+            case SKIP_SIDE -> model.press(Press.Key.SKIP_SIDE);
+            case EASIER -> model.choose(Variant.EASIER);
+            case HARDER -> model.choose(Variant.HARDER);
+            case STAND_IN -> model.standIn();
+            case TALK -> model.talkOrGoOn();
+            case PAY -> model.press(Press.Key.PAY);
+            case FORGIVE -> model.press(Press.Key.FORGIVE);
+            case FINISH -> model.press(Press.Key.FINISH);
+            case TAKE -> {
+                if (model.offer().get().isPresent()) {
+                    model.take();
+                } else {
+                    model.startOrPause();
+                }
+            }
+            case OTHER_WAY -> model.otherWay();
+            case KEEP_ON_TIME -> model.keepOnTime().set(!model.keepOnTime().get());
+            case UNDO -> model.undo();
+            case START_OVER -> model.startOver();
+            case FACING -> model.turnRound();
+            case GROUP -> model.group().shown().set(!model.group().shown().get());
+            case STATIONS -> model.group().spread().set(!model.group().spread().get());
+            case SOUNDS -> model.sounds().turn();
+            case CLICK -> model.sounds().turnClick();
+            case KEYS -> showKeys(!getChildren().contains(panel));
+        }
+    }
+
+    private void showKeys(boolean shown) {
+        if (shown) {
+            getChildren().setAll(panel, settings, said, foot);
+        } else {
+            getChildren().setAll(List.of());
+            lay();
+            requestFocus();
+        }
+    }
+
     private void show(Moment moment) {
-        place.setText(HallWords.place(moment, model.timeline().get()));
-        classLine.setText(HallWords.classLine(moment, model.timeline().get(), model.clock().getZone()));
-        left.setText(Lengths.countdown(moment.left().line()));
-        Optional<Counting> counting = Counting.of(moment, model.timeline().get());
-        now.setText(counting.map(Counting::move).orElseGet(() -> nowName(moment)));
-        dose.setText(
-                counting.map(found -> HallWords.count(found, moment)).orElseGet(() -> HallWords.now(moment)));
+        Timeline timeline = model.timeline().get();
+        Optional<Counting> counting = Counting.of(moment, timeline);
+        boolean late = moment.state().under()
+                && moment.spare().negated().compareTo(model.threshold()) > 0;
+        now.show(moment, timeline, HallWords.classLine(moment, timeline, model.clock().getZone()), late,
+                soft(counting, moment));
+        setAccessibleText(now.getAccessibleText());
         says.show(moment.entry().filter(Item.class::isInstance).flatMap(Entry::item)
                 .map(item -> item.exercise().cues()), model.facing().get());
-        showCue(counting);
-        setAccessibleText("%s, %s".formatted(now.getText(), dose.getText()));
-        fit(now, Weight.BOLD, LARGEST_NAME, SMALLEST_NAME);
-        fit(dose, Weight.SEMI_BOLD, LARGEST_DOSE, 24);
-        showAmount(counting, moment);
-        parts.show(moment);
-        options.show(moment.entry(), model.timeline().get().plan());
-        showNext(moment, counting.flatMap(Counting::next));
-        road.follow(moment.place(), ROWS);
+        options.show(moment.entry(), timeline.plan());
+        boolean free = counting.isEmpty() && model.offer().get().isEmpty();
+        boolean low = getHeight() > 0 && getHeight() < LOW;
+        shown(says, free && says.says());
+        shown(options, free && !(low && says.says()));
+        show(moment, counting, timeline);
+        road.follow(moment.place(), low ? 1 : 2);
         road.select(moment.entry().map(Entry::id));
-        showStart(moment.state());
+        name(cap(HallAction.START), start(moment.state()));
     }
 
-    /** The cue keeps its room between cues, so that nothing jumps. */
-    private void showCue(Optional<Counting> counting) {
-        cue.setText(counting.map(Counting::said).orElse(""));
-        sign.setText(counting.map(Counting::shown).orElse(""));
-        for (Label label : List.of(cue, sign)) {
-            label.setVisible(counting.isPresent());
-            label.setManaged(counting.isPresent());
-        }
-        for (Region row : List.of(says, options)) {
-            boolean shown = counting.isEmpty() && (row == options || says.says());
-            row.setVisible(shown);
-            row.setManaged(shown);
-        }
+    private static void shown(Region row, boolean shown) {
+        row.setVisible(shown);
+        row.setManaged(shown);
     }
 
-    /** How much there is of a line and which side the instructor moves; when a change is near, that in its place. */
-    private void showAmount(Optional<Counting> counting, Moment moment) {
-        Optional<Change> change = Change.of(moment, model.timeline().get()).filter(_ -> counting.isEmpty());
-        String words = change.map(Change::words).or(() -> counting.map(found -> found.stage().title()))
+    /** What to say next; when a change is near, how many are left until then. */
+    private void show(Moment moment, Optional<Counting> counting, Timeline timeline) {
+        Optional<Say> next = Say.of(moment, timeline);
+        Optional<Change> change = Change.of(moment, timeline).filter(_ -> counting.isEmpty());
+        Optional<String> badge = change.map(found -> found.left() + " more")
+                .or(() -> next.map(Say::when)).filter(_ -> moment.state() != RunState.READY);
+        String words = next.map(Say::words).or(() -> change.map(Change::then)).orElseGet(() -> end(moment));
+        String own = change.flatMap(found -> found.own(model.facing().get()))
+                .map(side -> "then you move " + side.word()).orElse("");
+        say.show(badge, words, own.isEmpty() ? next.map(Say::how).orElse("") : own,
+                know(moment, counting, timeline, words));
+    }
+
+    private static String end(Moment moment) {
+        return switch (moment.state()) {
+            case FINISHED -> "";
+            case READY, TEACHING, PAUSED, TALKING ->
+                moment.entry().isPresent() ? "This is the last line of the class" : "";
+        };
+    }
+
+    /** What to know of what comes: its dose and what is fetched for it; in a build-up its next stage. */
+    private static String know(Moment moment, Optional<Counting> counting, Timeline timeline, String said) {
+        Optional<Stage> stage = counting.flatMap(Counting::next);
+        return stage.map(found -> "next: %s, %s".formatted(found.title(), BuildUpWords.rounds(found)))
+                .or(() -> moment.next().map(entry -> said.startsWith(entry.name())
+                        ? HallWords.next(entry, timeline)
+                        : "next: %s, %s".formatted(entry.name(), HallWords.next(entry, timeline))))
+                .orElse("");
+    }
+
+    /** How much there is of a line, and which side the instructor moves; the stage of a build-up; a challenge. */
+    private String soft(Optional<Counting> counting, Moment moment) {
+        String challenge = model.counts().words().get();
+        String words = counting.map(found -> found.stage().title())
                 .or(() -> moment.entry().map(HallWords::dose)).orElse("");
-        String own = counting.isPresent()
-                ? ""
-                : own(change, moment).map(each -> " \u00b7 " + each).orElse("");
-        amount.setText(words + own);
-        amount.getStyleClass().setAll("label", change.isPresent() ? "change" : "soft");
+        String own = counting.isPresent() ? counting.map(Counting::shown).orElse("") : own(moment);
+        return java.util.stream.Stream.of(challenge, words, own).filter(each -> !each.isEmpty())
+                .collect(Collectors.joining(DOT));
     }
 
-    /** The side that the instructor moves, in a change that comes or as it is. */
-    private Optional<String> own(Optional<Change> change, Moment moment) {
-        boolean faces = model.facing().get();
-        return change.flatMap(found -> found.own(faces)).map(side -> "then you move " + side.word())
-                .or(() -> moment.span().map(Span::side).filter(side -> side != Side.BOTH)
-                        .map(side -> "you move " + (faces ? side.other() : side).word()));
+    private String own(Moment moment) {
+        return moment.span().map(Span::side).filter(side -> side != Side.BOTH)
+                .map(side -> "you move " + (model.facing().get() ? side.other() : side).word()).orElse("");
     }
 
-    private void showFacing(boolean faces) {
-        name(facing, faces ? "you face them" : "your back to them");
+    private void show(Optional<Offer> found) {
+        offer.show(found, TIME.format(model.run().hardEnd().atZone(model.clock().getZone())));
+        Timeline timeline = model.timeline().get();
+        road.light(found.stream().flatMap(each -> each.entries().stream())
+                .filter(id -> timeline.entries().containsKey(id)).map(timeline::ofEntry).toList());
         show(model.moment().get());
     }
 
-    private static String nowName(Moment moment) {
-        return moment.entry().map(Entry::name)
-                .orElse(moment.state() == RunState.FINISHED ? "Well done" : "Nothing planned yet");
+    private void show(List<Debt> owed) {
+        shown(debts, !owed.isEmpty());
+        debts.setText(owed.stream().map(debt -> "%s: %s".formatted(name(debt), debt.words()))
+                .collect(Collectors.joining(DOT))
+                + "   %s pays, %s forgives".formatted(keys.cap(HallAction.PAY),
+                        keys.cap(HallAction.FORGIVE)));
     }
 
-    /** What follows: the next line of the class, in a build-up its next stage. */
-    private void showNext(Moment moment, Optional<Stage> stage) {
-        boolean there = moment.next().isPresent();
-        nextWord.setText(there ? "next" : moment.state() == RunState.FINISHED ? "over" : "last");
-        nextName.setText(stage.map(Stage::title).or(() -> moment.next().map(Entry::name))
-                .orElse(moment.state() == RunState.FINISHED ? "" : "This is the last line of the class"));
-        nextDose.setText(stage.map(BuildUpWords::rounds)
-                .or(() -> moment.next().map(entry -> HallWords.next(entry, model.timeline().get())))
-                .orElse(""));
+    private String name(Debt debt) {
+        return model.timeline().get().plan().items()
+                .filter(item -> item.exercise().id().equals(debt.exercise())).map(Item::name).findFirst()
+                .orElse(debt.exercise());
     }
 
-    private void showUndo(String step) {
-        undo.setVisible(!step.isEmpty());
-        undo.setManaged(!step.isEmpty());
-        name(undo, "undo: " + step);
-    }
-
-    private void showStart(RunState state) {
-        String word = switch (state) {
+    private static String start(RunState state) {
+        return switch (state) {
             case READY -> "start";
             case TEACHING -> "pause";
-            case PAUSED -> "go on";
+            case PAUSED, TALKING -> "go on";
             case FINISHED -> "ready again";
         };
-        name(start, word);
     }
 
-    private static void name(Button key, String word) {
+    /** Says on each key what it does now. */
+    private void nameKeys() {
+        caps.forEach((action, button) -> {
+            ((Label) ((HBox) button.getGraphic()).getChildren().getFirst()).setText(keys.cap(action));
+            name(button, brief(action));
+        });
+    }
+
+    private String brief(HallAction action) {
+        return switch (action) {
+            case START -> start(model.moment().get().state());
+            case NEXT -> "done";
+            case EIGHT -> "counts";
+            case ONE_MORE -> "more";
+            case ONE_LESS -> "less";
+            case ROUND -> "round";
+            case SKIP_LINE -> "skip";
+            case SKIP_SIDE -> "side";
+            case TALK -> "talk";
+            case FINISH -> "finish";
+            case UNDO -> "undo";
+            case KEYS -> "keys";
+            case TAKE -> "take it";
+            case OTHER_WAY -> "another way";
+            case FACING -> model.facing().get() ? "you face them" : "your back to them";
+            default -> action.words();
+        };
+    }
+
+    static void name(Button key, String word) {
         ((Label) ((HBox) key.getGraphic()).getChildren().getLast()).setText(word);
         key.setAccessibleText(word);
     }
 
-    /** Makes a text as large as the place beside the clock allows. */
-    private void fit(Label label, Weight weight, double largest, double smallest) {
-        double room = getWidth() - getInsets().getLeft() - getInsets().getRight() - 30
-                - Type.width("00:00", Type.of(Weight.BOLD, CLOCK));
-        double wide = Type.width(label.getText(), Type.of(weight, largest));
-        double size = room <= 0 || wide <= room ? largest : Math.max(smallest, largest * room / wide);
-        label.setStyle("-fx-font-size: %.0fpx;".formatted(Math.floor(size)));
-    }
-
-    private static Button key(String cap, String word, Runnable action) {
-        Label key = label("cap");
-        key.setText(cap);
-        Label words = label("small");
-        words.setText(word);
+    static Button key(String cap, String word, Runnable action) {
+        Label key = new Label(cap);
+        key.getStyleClass().add("cap");
+        Label words = new Label(word);
+        words.getStyleClass().add("small");
         HBox graphic = new HBox(8, key, words);
         graphic.setAlignment(Pos.CENTER_LEFT);
         Button button = new Button("", graphic);
@@ -306,17 +404,5 @@ public final class TeachView extends VBox {
         button.setFocusTraversable(false);
         button.setOnAction(_ -> action.run());
         return button;
-    }
-
-    private static Node gap() {
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
-        return gap;
-    }
-
-    private static Label label(String style) {
-        Label label = new Label();
-        label.getStyleClass().add(style);
-        return label;
     }
 }

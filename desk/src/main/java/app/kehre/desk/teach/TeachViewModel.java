@@ -5,31 +5,56 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.time.LocalDateTime;
+import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.function.BiConsumer;
+import java.util.stream.Collectors;
+import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.beans.property.SimpleBooleanProperty;
 
+import app.kehre.core.catching.InWords;
+import app.kehre.core.plan.EntryId;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Variant;
+import app.kehre.core.teaching.Debt;
 import app.kehre.core.teaching.Moment;
+import app.kehre.core.teaching.Press;
 import app.kehre.core.teaching.RunState;
+import app.kehre.core.teaching.Teaching;
 import app.kehre.core.teaching.TeachingRun;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Reading;
+import app.kehre.desk.control.Latest;
+import app.kehre.desk.sound.Tones;
 
 /** The class being taught, moved on by a clock that is passed in. */
 public final class TeachViewModel {
 
+    /** How long what was said stands there. */
+    private static final Duration SAID = Duration.ofSeconds(6);
+
     private final Clock clock;
     private final InstantSource steady;
-    private final ReadOnlyStringWrapper undoable = new ReadOnlyStringWrapper("");
-    private final ReadOnlyObjectWrapper<TeachingRun> stepped = new ReadOnlyObjectWrapper<>();
+    private final Offers offers;
+    private final Counts counts;
+    private final Sounds sounds;
+    private final GroupViewModel group = new GroupViewModel();
+    private final BooleanProperty keepOnTime = new SimpleBooleanProperty();
+    private final ReadOnlyObjectWrapper<Teaching> teaching = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyBooleanWrapper facing = new ReadOnlyBooleanWrapper(true);
-    private Optional<TeachingRun> before = Optional.empty();
     private final ReadOnlyObjectWrapper<Moment> moment = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Timeline> timeline = new ReadOnlyObjectWrapper<>();
-    private TeachingRun run;
+    private final ReadOnlyObjectWrapper<List<Debt>> debts = new ReadOnlyObjectWrapper<>(List.of());
+    private final ReadOnlyStringWrapper said = new ReadOnlyStringWrapper("");
+    private Instant saidAt = Instant.EPOCH;
+    private Instant looked = Instant.EPOCH;
 
     /**
      * Makes a class ready to be taught.
@@ -38,12 +63,19 @@ public final class TeachViewModel {
      * @param steady the one by which the class goes
      */
     public TeachViewModel(Timeline timeline, Clock clock, InstantSource steady) {
+        this(timeline, clock, steady, new Latest("catching up")::ask, Tones.find());
+    }
+
+    TeachViewModel(Timeline timeline, Clock clock, InstantSource steady, Offers.Beside beside,
+            CompletableFuture<Tones> tones) {
         this.clock = clock;
         this.steady = steady;
-        this.timeline.set(timeline);
-        this.run = TeachingRun.ready(timeline);
-        stepped.set(run);
-        tick();
+        this.offers = new Offers(beside);
+        this.counts = new Counts(this);
+        this.sounds = new Sounds(timeline, tones, this::whisper);
+        set(Teaching.ready(timeline));
+        offers.offer()
+                .addListener((_, _, offer) -> offer.filter(_ -> keepOnTime.get()).ifPresent(this::keep));
     }
 
     /** Returns what holds now; {@link #tick} brings it up to date. */
@@ -51,9 +83,48 @@ public final class TeachViewModel {
         return moment.getReadOnlyProperty();
     }
 
-    /** Returns the class that is taught. */
+    /** Returns the class that is taught, with every press, as it was after the last one. */
+    public ReadOnlyObjectProperty<Teaching> teaching() {
+        return teaching.getReadOnlyProperty();
+    }
+
+    /** Returns the class that is taught, laid out as it stands. */
     ReadOnlyObjectProperty<Timeline> timeline() {
         return timeline.getReadOnlyProperty();
+    }
+
+    /** Returns what stands ready so that the class ends on time. */
+    ReadOnlyObjectProperty<Optional<Offer>> offer() {
+        return offers.offer();
+    }
+
+    /** Returns what sides owe. */
+    ReadOnlyObjectProperty<List<Debt>> debts() {
+        return debts.getReadOnlyProperty();
+    }
+
+    /** Returns what was said last: why a press did nothing, or what Kehre did; empty after some seconds. */
+    ReadOnlyStringProperty said() {
+        return said.getReadOnlyProperty();
+    }
+
+    /** Returns whether Kehre takes its own proposals while the class is late. */
+    public BooleanProperty keepOnTime() {
+        return keepOnTime;
+    }
+
+    /** Returns the sounds of the class. */
+    public Sounds sounds() {
+        return sounds;
+    }
+
+    /** Returns how the group's wall is shown. */
+    public GroupViewModel group() {
+        return group;
+    }
+
+    Counts counts() {
+        return counts;
     }
 
     Clock clock() {
@@ -74,90 +145,186 @@ public final class TeachViewModel {
         facing.set(!facing.get());
     }
 
+    /** Returns from how much late on a proposal is made. */
+    public Duration threshold() {
+        return offers.threshold();
+    }
+
+    /** Says from how much late on a proposal is made. */
+    public void setThreshold(Duration other) {
+        offers.setThreshold(other);
+    }
+
+    /** Says who is told the number done of as many as possible. */
+    public void onCount(BiConsumer<EntryId, Integer> told) {
+        counts.onCount(told);
+    }
+
     /** Takes up the class as it is planned now, unless it is being taught. */
     public void prepare(Timeline planned) {
-        if (run.state() == RunState.READY || run.state() == RunState.FINISHED) {
-            run = TeachingRun.ready(planned);
-            timeline.set(planned);
+        if (!run().state().under()) {
+            set(Teaching.ready(planned));
         }
         tick();
     }
 
     /** Returns whether the class that is being taught is no longer the one that is planned. */
     public boolean differsFrom(Timeline planned) {
-        return !run.timeline().plan().equals(planned.plan());
+        return !run().course().planned().plan().equals(planned.plan());
+    }
+
+    /** Says that the class which is taught goes on as it was begun, although its plan was changed. */
+    public void sayItGoesOn() {
+        say("The plan was changed meanwhile: this class goes on with the plan that it began with.");
     }
 
     /** Looks at the clock. */
     public void tick() {
         Instant now = steady.instant();
-        TeachingRun settled = run.at(now);
-        if (settled.state() != run.state()) {
-            run = settled;
-            stepped.set(run);
+        Teaching here = teaching.get().at(now);
+        if (here != teaching.get()) {
+            set(here);
         }
-        moment.set(Moment.of(run, now, clock.instant()));
+        moment.set(Moment.of(run(), now, clock.instant()));
+        if (Duration.between(looked, now).compareTo(Duration.ofSeconds(1)) >= 0) {
+            look(now);
+        }
+        if (!said.get().isEmpty() && Duration.between(saidAt, now).compareTo(SAID) > 0) {
+            said.set("");
+        }
+        counts.tick(moment.get(), now);
+        sounds.follow(moment.get(), timeline.get());
     }
 
-    /** Returns the run as it was after the last step of the instructor, for keeping. */
-    public ReadOnlyObjectProperty<TeachingRun> stepped() {
-        return stepped.getReadOnlyProperty();
+    private void look(Instant now) {
+        looked = now;
+        offers.look(run(), now, clock.instant(), keepOnTime.get());
+        List<Debt> owed = teaching.get().debts(now);
+        if (!owed.equals(debts.get())) {
+            debts.set(owed);
+        }
     }
 
-    /** Returns the step that can be taken back although the class ended or stood at its start by it; else nothing. */
-    ReadOnlyStringProperty undoable() {
-        return undoable.getReadOnlyProperty();
+    TeachingRun run() {
+        return teaching.get().run();
     }
 
-    /** Goes on with a class that was being taught when the program broke off. */
-    public void goOn(Timeline planned, Duration place, Instant hardEnd) {
-        timeline.set(planned);
-        step(TeachingRun.goneOn(planned, place, steady.instant(), hardEnd), "");
+    private void set(Teaching next) {
+        teaching.set(next);
+        if (timeline.get() != next.run().timeline()) {
+            timeline.set(next.run().timeline());
+        }
+        moment.set(Moment.of(next.run(), steady.instant(), clock.instant()));
     }
 
-    private void step(TeachingRun next, String name) {
-        boolean lost = next.state() == RunState.READY || next.state() == RunState.FINISHED;
-        boolean goes = run.state() == RunState.TEACHING || run.state() == RunState.PAUSED;
-        before = lost && goes ? Optional.of(run) : Optional.empty();
-        undoable.set(before.isPresent() ? name : "");
-        run = next;
-        stepped.set(run);
+    /** Does what is pressed, or says why it does nothing. */
+    public void press(Press press) {
+        Reading<Teaching> pressed = teaching.get().press(press, steady.instant(), clock.instant());
+        pressed.value().ifPresent(next -> {
+            set(next);
+            offers.clear();
+            look(steady.instant());
+        });
+        say(pressed.problem());
         tick();
     }
 
-    /** Takes back the step by which the class ended or stood at its start again: it goes on as if nothing had been. */
-    void undo() {
-        before.ifPresent(lost -> step(lost, ""));
+    /** Says what matters less than what stands there. */
+    private void whisper(String sentence) {
+        if (said.get().isEmpty()) {
+            say(sentence);
+        }
+    }
+
+    void say(String sentence) {
+        said.set(sentence);
+        saidAt = steady.instant();
+    }
+
+    /** Goes on with a class that was being taught when the program broke off. */
+    public void goOn(TeachingRun broken, List<Teaching.Event> events, Duration missed, boolean went) {
+        TeachingRun gone = TeachingRun.goneOn(broken, steady.instant(), missed, went);
+        set(new Teaching(gone, events, List.of()));
+        tick();
     }
 
     /** Starts, pauses or goes on; after the end it makes the class ready again. */
     public void startOrPause() {
-        Instant now = steady.instant();
-        step(switch (run.at(now).state()) {
-            case READY -> run.start(now, hardEnd());
-            case TEACHING -> run.pause(now);
-            case PAUSED -> run.resume(now);
-            case FINISHED -> TeachingRun.ready(run.timeline());
-        }, "");
+        switch (run().at(steady.instant()).state()) {
+            case READY -> press(new Press.Start(hardEnd()));
+            case TEACHING -> press(Press.Key.PAUSE);
+            case PAUSED, TALKING -> press(Press.Key.GO_ON);
+            case FINISHED -> startOver();
+        }
     }
 
     /** The slot is a length: in the night when an hour is doubled or left out the room is free as long as ever. */
     private Instant hardEnd() {
         Instant now = clock.instant();
         LocalDateTime started = LocalDateTime.ofInstant(now, clock.getZone());
-        return now.plus(Duration.between(started, run.timeline().plan().brief().hardEnd(started)));
+        return now.plus(Duration.between(started, run().timeline().plan().brief().hardEnd(started)));
     }
 
-    void next() {
-        step(run.next(steady.instant()), "next");
+    /** There is more to say, or it is said. */
+    void talkOrGoOn() {
+        press(run().state() == RunState.TALKING ? Press.Key.GO_ON : Press.Key.TALK);
     }
 
-    void back() {
-        step(run.back(steady.instant()), "");
+    /** Everybody does an option, or the line as it is written when they do it already. */
+    void choose(Variant variant) {
+        boolean already = moment.get().entry().flatMap(entry -> entry.item())
+                .filter(item -> item.manner().variant() == variant).isPresent();
+        press(new Press.Choose(already ? Variant.STANDARD : variant));
     }
 
-    /** Gives the run up and makes the class ready again. */
+    /** Everybody does what those with a limit do. */
+    void standIn() {
+        Optional<Item> item = moment.get().entry().flatMap(entry -> entry.item());
+        item.flatMap(each -> each.instead().values().stream().findFirst()).ifPresentOrElse(
+                other -> press(new Press.Swap(other)),
+                () -> say("Nobody does anything instead of this: there is no stand-in."));
+    }
+
+    /** Takes the way that is shown. */
+    void take() {
+        offers.offer().get().filter(Offer::canBeTaken).ifPresent(offer -> {
+            press(new Press.Take(InWords.text(offer.way(), offer.rest()), offer.way().after(), false));
+            say("Changed: " + InWords.text(offer.way(), offer.rest()));
+        });
+    }
+
+    /** Says what it does, since nobody pressed it. */
+    private void keep(Offer offer) {
+        if (offer.kept() && offer.canBeTaken() && offer.rest().course() == run().course()) {
+            String words = offer.words().stream().map(InWords.Line::text).collect(Collectors.joining("; "));
+            press(new Press.Take(words, offer.way().after(), true));
+            say("Kept on time: " + words);
+        }
+    }
+
+    void otherWay() {
+        offers.next();
+    }
+
+    /** Leaves the class as it is; nothing where no proposal stands. */
+    boolean leaveOffer() {
+        boolean stood = offers.offer().get().isPresent();
+        offers.leave();
+        return stood;
+    }
+
+    /** Takes back the last press. */
+    public void undo() {
+        press(new Press.Undo());
+    }
+
+    /** Gives the run up and makes the class ready again; that can be taken back. */
     void startOver() {
-        step(TeachingRun.ready(run.timeline()), "start over");
+        Teaching last = teaching.get();
+        Teaching ready = Teaching.ready(last.run().course().planned());
+        boolean under = last.run().at(steady.instant()).state().under();
+        set(under ? new Teaching(ready.run(), last.events(), List.of(last.run())) : ready);
+        offers.clear();
+        tick();
     }
 }

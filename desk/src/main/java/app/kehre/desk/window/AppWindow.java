@@ -25,6 +25,7 @@ public final class AppWindow {
     private final OpenPlan open;
     private final MainWindow content;
     private final Settings settings;
+    private final GroupWindow group;
 
     /** Makes the window on a stage that is not shown yet. */
     public AppWindow(Stage stage, JudgedPlan judged, OwnLibrary ownLibrary, Surroundings around) {
@@ -46,6 +47,7 @@ public final class AppWindow {
             event.consume();
             content.leave(this::close);
         });
+        group = new GroupWindow(stage, content.teaching());
         title();
     }
 
@@ -69,9 +71,16 @@ public final class AppWindow {
         content.dress(settings.text("theme", "light").equals("dark") ? Theme.DARK : Theme.LIGHT);
         content.sideWidth().set(settings.number("side", LEAST_SIDE, MOST_SIDE, content.sideWidth().get()));
         content.teaching().face(!settings.text("facing", "them").equals("away"));
+        content.hall(settings.text("hall.keys", ""), settings.number("hall.late", 5, 999, 30));
+        content.teaching().sounds().restore(settings.text(soundsOf(), settings.text("sounds", "")));
         content.zoomTo(settings.number("zoom", 90, 150, 100));
         stage.setMaximized(settings.text("maximized", "").equals("true"));
         stage.show();
+    }
+
+    /** Which sounds there are is a matter of the class. */
+    private String soundsOf() {
+        return "sounds." + open.plan().identity().plan();
     }
 
     private void title() {
@@ -89,6 +98,10 @@ public final class AppWindow {
         }
         settings.set("zoom", content.zoom().percent());
         settings.set("facing", content.teaching().facing().get() ? "them" : "away");
+        settings.set("hall.keys", content.hallKeys().changed());
+        settings.set("hall.late", content.teaching().threshold().toSeconds());
+        settings.set("sounds", content.teaching().sounds().kept());
+        settings.set(soundsOf(), content.teaching().sounds().kept());
         settings.set("side", content.sideWidth().get());
         settings.set("theme", content.theme() == Theme.DARK ? "dark" : "light");
         try {
@@ -96,6 +109,7 @@ public final class AppWindow {
         } catch (DiskTrouble trouble) {
             FaultLog.without("remembering the window", trouble);
         }
+        group.close();
         stage.close();
     }
 }

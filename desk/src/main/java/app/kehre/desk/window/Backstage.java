@@ -6,7 +6,9 @@ import javafx.application.Platform;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 
+import app.kehre.core.dose.AsMany;
 import app.kehre.core.exercise.Library;
+import app.kehre.core.plan.EntryId;
 import app.kehre.desk.combination.CombinationViewModel;
 import app.kehre.desk.control.NoticeBar;
 import app.kehre.desk.look.Palette;
@@ -23,6 +25,7 @@ import app.kehre.desk.session.RecentFiles;
 import app.kehre.desk.session.Recovery;
 import app.kehre.desk.session.Rescued;
 import app.kehre.desk.sheet.SheetViewModel;
+import app.kehre.desk.teach.HallKeys;
 import app.kehre.desk.teach.TeachViewModel;
 import app.kehre.formats.disk.DiskTrouble;
 
@@ -49,6 +52,7 @@ final class Backstage {
     final CombinationViewModel combinationModel;
     final SheetViewModel sheetModel;
     final TeachViewModel teachModel;
+    final HallKeys hallKeys = new HallKeys();
     private final Recovery recovery;
     private final Patterns patterns;
 
@@ -72,10 +76,11 @@ final class Backstage {
         sheetModel = new SheetViewModel(Executors.newSingleThreadExecutor(
                 work -> Thread.ofPlatform().daemon().name("sheet").unstarted(work)), around.disk(), library);
         teachModel = new TeachViewModel(open.settled().get(), around.clock(), around.steady());
-        taught = new TeachingRescue(open, teachModel, around.clock(), notices,
+        taught = new TeachingRescue(open, teachModel, around, notices,
                 new KeptTeaching(around.data().resolve("teaching"), around.disk(),
                         trouble -> Platform.runLater(() -> files.tell(trouble.sentence()))),
                 files);
+        teachModel.onCount(this::keepCount);
         recent = new RecentFiles(around.data(), around.disk());
         open.file().subscribe(file -> file.ifPresent(recent::add));
         open.shown().addListener(_ -> keep());
@@ -90,6 +95,24 @@ final class Backstage {
         } else {
             recovery.forget();
         }
+    }
+
+    /** Takes up the class for the hall; one that is taught goes on as it was begun, and that is said. */
+    void prepareTeaching() {
+        teachModel.prepare(open.settled().get());
+        if (teachModel.differsFrom(open.settled().get())) {
+            teachModel.sayItGoesOn();
+        }
+    }
+
+    /** Keeps the number done of as many as possible as the number to beat next time. */
+    private void keepCount(EntryId line, int number) {
+        open.plan().findItem(line).ifPresent(item -> {
+            if (item.dose() instanceof AsMany many && many.toBeat() != number) {
+                open.edit("number to beat",
+                        plan -> plan.with(item.withDose(new AsMany(many.length(), number, many.sides()))));
+            }
+        });
     }
 
     /** Remembers the count patterns of the class. */
@@ -108,9 +131,8 @@ final class Backstage {
         }
     }
 
-    /** Forgets what was kept: it is saved, or dropped on purpose. */
+    /** Forgets what was kept: it is saved, or dropped on purpose. A class that is being taught can be gone on with. */
     void forget() {
-        taught.forget();
         recovery.forget();
     }
 

@@ -56,7 +56,9 @@ final class Keys {
             case N -> Optional.of(window::startNew);
             case O -> Optional.of(files::open);
             case S -> Optional.of(event.isShiftDown() ? files::saveAs : files::save);
-            case Z -> undoing(event.isShiftDown());
+            case Z -> window.place() == Place.TEACH
+                    ? Optional.of(window.teaching()::undo)
+                    : undoing(event.isShiftDown());
             case L -> Optional.of(() -> {
                 window.go(Place.PLAN);
                 planView.get().focusAdd();

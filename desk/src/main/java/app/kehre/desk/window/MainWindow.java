@@ -16,6 +16,7 @@ import app.kehre.desk.plan.PlanViewModel;
 import app.kehre.desk.session.JudgedPlan;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.OwnLibrary;
+import app.kehre.desk.teach.HallKeys;
 import app.kehre.desk.teach.TeachViewModel;
 import app.kehre.formats.disk.DiskTrouble;
 
@@ -160,6 +161,17 @@ public final class MainWindow {
     /** Returns the class being taught. */
     public TeachViewModel teaching() {
         return back.teachModel;
+    }
+
+    /** Returns the keys of the hall. */
+    public HallKeys hallKeys() {
+        return back.hallKeys;
+    }
+
+    /** Takes over how the hall was: its changed keys, from how many seconds late a proposal is made. */
+    public void hall(String keys, double late) {
+        back.hallKeys.restore(keys);
+        back.teachModel.setThreshold(java.time.Duration.ofSeconds(Math.round(late)));
     }
 
     /** Offers what an earlier run left unsaved. */

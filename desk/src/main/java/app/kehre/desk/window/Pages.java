@@ -157,9 +157,9 @@ final class Pages {
     }
 
     private Page teach() {
-        TeachView view = new TeachView(back.teachModel, () -> go.accept(Place.PLAN));
+        TeachView view = new TeachView(back.teachModel, back.hallKeys, () -> go.accept(Place.PLAN));
         return new Page(view, () -> {
-            back.teachModel.prepare(back.open.settled().get());
+            back.prepareTeaching();
             view.follow(true);
         }, () -> view.follow(false), view::requestFocus);
     }

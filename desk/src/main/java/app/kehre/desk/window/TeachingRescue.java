@@ -1,6 +1,5 @@
 package app.kehre.desk.window;
 
-import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -11,6 +10,7 @@ import java.util.function.Supplier;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.teaching.RunState;
+import app.kehre.core.teaching.Teaching;
 import app.kehre.core.teaching.TeachingRun;
 import app.kehre.core.value.Lengths;
 import app.kehre.desk.control.NoticeBar;
@@ -20,47 +20,52 @@ import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.Rescued;
 import app.kehre.desk.session.TaughtClass;
 import app.kehre.desk.teach.TeachViewModel;
+import app.kehre.formats.teaching.RunDocument;
 
 /** Keeps the place in the class while it is taught, and offers to go on there after a crash. */
 final class TeachingRescue {
 
     private static final String TOPIC = "teaching";
-    /** The place is kept at each step, and so often in between. */
-    private static final Duration BEAT = Duration.ofSeconds(5);
+    /** That it goes on is noted so often. */
+    private static final Duration PULSE = Duration.ofSeconds(1);
 
     private final OpenPlan open;
     private final TeachViewModel model;
-    private final Clock clock;
+    private final Surroundings around;
     private final NoticeBar notices;
     private final KeptTeaching kept;
     private final PlanFiles files;
-    private Duration last = Duration.ZERO;
+    private Instant last = Instant.EPOCH;
     private Rescued known;
 
-    TeachingRescue(OpenPlan open, TeachViewModel model, Clock clock, NoticeBar notices, KeptTeaching kept,
-            PlanFiles files) {
+    TeachingRescue(OpenPlan open, TeachViewModel model, Surroundings around, NoticeBar notices,
+            KeptTeaching kept, PlanFiles files) {
         this.open = open;
         this.model = model;
-        this.clock = clock;
+        this.around = around;
         this.notices = notices;
         this.kept = kept;
         this.files = files;
         this.known = new Rescued(open.document(), open.inFile());
-        model.stepped().addListener((_, _, run) -> keep(run, run.place()));
+        model.teaching().addListener((_, _, teaching) -> keep(teaching));
         model.moment().addListener((_, _, moment) -> {
-            if (moment.state() == RunState.TEACHING && moment.place().minus(last).compareTo(BEAT) >= 0) {
-                keep(model.stepped().get(), moment.place());
+            if (moment.state().under() && Duration.between(last, around.clock().instant()).abs()
+                    .compareTo(PULSE) >= 0) {
+                last = around.clock().instant();
+                kept.pulse(last);
             }
         });
     }
 
     /** Nothing has to be kept of a class that has not started, or is over. */
-    private void keep(TeachingRun run, Duration place) {
-        last = place;
-        boolean going = run.state() == RunState.TEACHING;
-        if (going || run.state() == RunState.PAUSED) {
-            kept.keep(new TaughtClass(taught(run.timeline().plan()), place, going, clock.instant(),
-                    run.hardEnd()));
+    private void keep(Teaching teaching) {
+        TeachingRun run = teaching.run();
+        if (run.state().under()) {
+            last = around.clock().instant();
+            Rescued planned = taught(run.course().planned().plan());
+            kept.keep(new TaughtClass(planned, planned.document().with(run.course().plan()),
+                    RunDocument.of(teaching, around.steady().instant()), run.state() == RunState.TEACHING,
+                    last));
         } else {
             kept.forget();
         }
@@ -76,11 +81,6 @@ final class TeachingRescue {
                 : new Rescued(known.document().with(plan), Optional.empty());
     }
 
-    /** Forgets what is kept: the window is closed on purpose. */
-    void forget() {
-        kept.forget();
-    }
-
     /** Finishes keeping; what is kept stays. */
     void stop() {
         kept.close();
@@ -92,36 +92,40 @@ final class TeachingRescue {
      * @param go shows the hall
      */
     void offer(Supplier<Library> library, Runnable go) {
-        kept.left(clock.instant(), library.get()).ifPresent(left -> {
+        kept.left(around.clock().instant(), library.get()).ifPresent(left -> {
             TaughtClass taught = left.taught();
-            Duration now = taught.placeAt(clock.instant());
+            Duration broke = taught.placeAt(left.seen());
+            Duration now = taught.placeAt(around.clock().instant());
             List<Way> ways = new ArrayList<>();
-            if (!now.equals(taught.place())) {
+            if (!now.equals(broke)) {
                 ways.add(
                         goOn("Go on at %s, as the clock says".formatted(Lengths.clock(now)), left, go, true));
             }
-            ways.add(goOn("Go on at " + Lengths.clock(taught.place()), left, go, false));
+            ways.add(goOn("Go on at " + Lengths.clock(broke), left, go, false));
             ways.add(new Way("It is over", () -> kept.discard(left.file())));
             notices.show(TOPIC, "Kehre broke off while \u201c%s\u201d was being taught, at %s.".formatted(
-                    taught.plan().document().plan().brief().title(), Lengths.clock(taught.place())), ways);
+                    taught.planned().document().plan().brief().title(), Lengths.clock(broke)), ways);
         });
     }
 
     private Way goOn(String words, KeptTeaching.Left left, Runnable go, boolean byTheClock) {
         return new Way(words, () -> {
             TaughtClass taught = left.taught();
-            Instant now = clock.instant();
+            Instant now = around.clock().instant();
             Runnable goOn = () -> {
-                model.goOn(open.settled().get(), byTheClock ? taught.placeAt(now) : taught.place(),
-                        taught.hardEnd());
+                Duration went = taught.going() ? Duration.between(taught.at(), left.seen()) : Duration.ZERO;
+                TeachingRun broken = taught.broken();
+                Duration missed = Duration.between(byTheClock ? taught.at() : left.seen(), now);
+                model.goOn(byTheClock || went.isZero() ? broken : broken.wentOn(went),
+                        taught.run().events(), missed.isNegative() ? Duration.ZERO : missed, byTheClock);
                 kept.discard(left.file());
                 go.run();
             };
-            if (open.plan().equals(taught.plan().document().plan())) {
+            if (open.plan().equals(taught.planned().document().plan())) {
                 goOn.run();
             } else {
                 files.unlessUnsaved(() -> {
-                    open.openRescued(taught.plan().document(), taught.plan().from());
+                    open.openRescued(taught.planned().document(), taught.planned().from());
                     goOn.run();
                 });
             }

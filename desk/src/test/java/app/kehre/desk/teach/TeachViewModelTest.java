@@ -6,16 +6,21 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.CompletableFuture;
 
 import org.junit.jupiter.api.Test;
 
 import app.kehre.core.brief.Brief;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.teaching.Press;
 import app.kehre.core.teaching.RunState;
 import app.kehre.core.testing.Exercises;
 import app.kehre.core.testing.Plans;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.command.HandClock;
+import app.kehre.desk.sound.Tones;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -26,7 +31,12 @@ class TeachViewModelTest {
             .item(Exercises.SQUAT, "60 s on").item(Exercises.ROW, "60 s on").bare());
     private final Timeline other = Timeline.of(Plans.one(Exercises.SQUAT, "30 s on"));
     private final HandClock clock = HandClock.at(timeline.plan().brief());
-    private final TeachViewModel model = new TeachViewModel(timeline, clock, clock);
+    private final TeachViewModel model = made(timeline);
+
+    private TeachViewModel made(Timeline taught) {
+        return new TeachViewModel(taught, clock, clock, (work, show) -> show.accept(work.get()),
+                CompletableFuture.completedFuture(Tones.silent()));
+    }
 
     private RunState state() {
         return model.moment().get().state();
@@ -87,9 +97,8 @@ class TeachViewModelTest {
     void aNextTooManyAndAStartOverByMistakeAreTakenBackAsIfNothingHadBeen() {
         model.startOrPause();
         pass(70);
-        model.next();
+        model.press(Press.Key.NEXT);
         assertThat(state()).isEqualTo(RunState.FINISHED);
-        assertThat(model.undoable().get()).isEqualTo("next");
         pass(5);
         model.undo();
         assertThat(state()).isEqualTo(RunState.TEACHING);
@@ -99,10 +108,57 @@ class TeachViewModelTest {
         pass(3);
         model.undo();
         assertThat(model.moment().get().place()).isEqualTo(Duration.ofSeconds(78));
-        assertThat(model.undoable().get()).isEmpty();
-        model.startOver();
+    }
+
+    @Test
+    void aSlotThatIsOverBeforeItStartsAndAClassWithoutSegmentsAreTaught() {
+        clock.pass(Duration.ofMinutes(30));
         model.startOrPause();
-        assertThat(model.undoable().get()).as("a new run has begun").isEmpty();
+        pass(10);
+        assertThat(state()).isEqualTo(RunState.TEACHING);
+        assertThat(offered()).isEqualTo(
+                "No change of doses, rounds and lines makes up 27:00: F goes to the way down.");
+        model.press(Press.Key.FINISH);
+        assertThat(model.said().get()).isEqualTo("No way down is planned: there is nothing to go to.");
+
+        TeachViewModel empty = made(Timeline.of(Plans.of(30).plan()));
+        empty.startOrPause();
+        assertThat(empty.moment().get().state()).isEqualTo(RunState.FINISHED);
+    }
+
+    private String offered() {
+        return model.offer().get().map(offer -> offer.proposal().reason()).orElse("");
+    }
+
+    @Test
+    void keptOnTimeKehreTakesItsProposalAndSaysWhatItDid() {
+        clock.pass(Duration.ofSeconds(220));
+        model.keepOnTime().set(true);
+        model.startOrPause();
+        pass(2);
+
+        assertThat(model.said().get()).isEqualTo("Kept on time: Row 40 / 0 s, 0:20");
+        assertThat(model.moment().get().spare().isNegative()).isFalse();
+        assertThat(model.teaching().get().events().getLast().press().key())
+                .isEqualTo("kept-on-time Row 40 / 0 s, 0:20");
+    }
+
+    @Test
+    void theNumberDoneOfAsManyAsPossibleIsTypedWithTwoKeysAndTold() {
+        TeachViewModel challenge = made(
+                Timeline.of(Plans.one(Exercises.SQUAT, "as many as possible in 30 s, beat 20")));
+        List<Integer> told = new ArrayList<>();
+        challenge.onCount((_, number) -> told.add(number));
+        challenge.startOrPause();
+        clock.pass(Duration.ofSeconds(5));
+        challenge.tick();
+        assertThat(challenge.counts().words().get()).isEqualTo("beat 20");
+
+        challenge.counts().digit(2);
+        assertThat(challenge.counts().words().get()).isEqualTo("how many? 2_");
+        challenge.counts().digit(4);
+        assertThat(challenge.counts().words().get()).isEqualTo("24 done, 20 last time");
+        assertThat(told).containsExactly(24);
     }
 
     @Test

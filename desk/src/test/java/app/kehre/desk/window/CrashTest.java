@@ -15,6 +15,7 @@ import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.testing.Exercises;
 import app.kehre.core.testing.Plans;
 import app.kehre.core.typing.EntryText;
+import app.kehre.core.value.Lengths;
 import app.kehre.desk.Instructor;
 import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.plan.DemoPlan;
@@ -142,13 +143,9 @@ class CrashTest extends DemoWindow {
     void thePlaceInAClassThatIsBeingTaughtSurvivesACrash() throws IOException {
         Path teaching = folder.resolve("data/teaching");
         instructor.clicks("#teach").presses(KeyCode.SPACE).waits(Duration.ofMinutes(24)).until("it is kept",
-                () -> holds(teaching, "PT24M "));
-        Path kept;
-        try (Stream<Path> files = Files.list(teaching)) {
-            kept = Files.copy(
-                    files.filter(each -> each.toString().endsWith(".teaching")).findFirst().orElseThrow(),
-                    teaching.resolve("999999999-1.teaching"));
-        }
+                () -> holds(teaching, ".pulse", "18:54:00"));
+        Path kept = copied(teaching, ".teaching");
+        copied(teaching, ".teaching.pulse");
         ClassPlan taught = instructor.plan();
         instructor.close();
         instructor = Instructor.withDemo(folder.resolve("data"), disk);
@@ -158,7 +155,7 @@ class CrashTest extends DemoWindow {
         instructor.clicksButton("Go on at 24:00");
         assertThat(instructor.place()).isEqualTo(Place.TEACH);
         assertThat(instructor.plan()).isEqualTo(taught);
-        assertThat(instructor.sees("#class-line")).startsWith("class 24:00");
+        assertThat(instructor.sees("#class-line")).contains("ends 19:04");
         assertThat(kept).doesNotExist();
     }
 
@@ -172,16 +169,43 @@ class CrashTest extends DemoWindow {
             instructor.content().open(other);
             return 0;
         });
-        instructor.clicks("#teach").waits(Duration.ofMinutes(3)).until("it is kept",
-                () -> holds(teaching, "PT3M "));
+        instructor.clicks("#teach").waits(Duration.ofMinutes(3)).presses(KeyCode.T).until("it is kept",
+                () -> holds(teaching, ".teaching", "PT3M\""));
 
-        assertThat(holds(teaching, "Tuesday Evening Climb")).isTrue();
-        assertThat(holds(teaching, "friday")).isFalse();
+        assertThat(holds(teaching, ".teaching", "Tuesday Evening Climb")).isTrue();
+        assertThat(holds(teaching, ".teaching", "friday")).isFalse();
     }
 
-    private static boolean holds(Path folder, String text) {
+    @Test
+    void aClassThatWasMadeShorterGoesOnShorterWithWhatWasPressed() throws IOException {
+        Path teaching = folder.resolve("data/teaching");
+        instructor.clicks("#teach").presses(KeyCode.SPACE).waits(Duration.ofMinutes(3)).presses(KeyCode.F)
+                .until("it is kept", () -> holds(teaching, ".teaching", "finish-now"));
+        String words = instructor.sees("#now");
+        Duration goneTo = Instructor.onFx(() -> instructor.content().teaching().moment().get().place());
+        copied(teaching, ".teaching");
+        instructor.close();
+        instructor = Instructor.withDemo(folder.resolve("data"), disk);
+
+        instructor.clicksButton("Go on at " + Lengths.clock(goneTo));
+        assertThat(instructor.sees("#now")).isEqualTo(words);
+        instructor.presses(KeyCode.ESCAPE).presses(KeyCode.ESCAPE);
+        assertThat(instructor.plan().segments()).as("the plan itself is whole")
+                .noneMatch(segment -> segment.entries().isEmpty());
+    }
+
+    /** What a Kehre that is no longer there has kept. */
+    private static Path copied(Path folder, String ending) throws IOException {
         try (Stream<Path> files = Files.list(folder)) {
-            return files.filter(each -> each.toString().endsWith(".teaching")).anyMatch(each -> {
+            return Files.copy(
+                    files.filter(each -> each.toString().endsWith(ending)).findFirst().orElseThrow(),
+                    folder.resolve("999999999-1" + ending));
+        }
+    }
+
+    private static boolean holds(Path folder, String ending, String text) {
+        try (Stream<Path> files = Files.list(folder)) {
+            return files.filter(each -> each.toString().endsWith(ending)).anyMatch(each -> {
                 try {
                     return Files.readString(each).contains(text);
                 } catch (IOException gone) {

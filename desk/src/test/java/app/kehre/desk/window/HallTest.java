@@ -17,12 +17,76 @@ class HallTest extends DemoWindow {
 
         assertThat(instructor.reads("#says .option")).contains("Straight down, press up",
                 "Trunk tall, front knee over its foot", "Front thigh and seat");
-        Set<String> seen = instructor.watches("#amount", Duration.ofMinutes(2), Duration.ofSeconds(1));
-        assertThat(seen).contains("4 more, then left side \u00b7 then you move right",
-                "1 more, then left side \u00b7 then you move right",
-                "2 x 12 reps, rest 15 s, each side \u00b7 2 light weights \u00b7 you move left");
+        Set<String> seen = instructor.watches("#say-when", Duration.ofMinutes(2), Duration.ofSeconds(1));
+        assertThat(seen).contains("say in 8 s", "say now", "4 more", "1 more");
+        assertThat(instructor.watches("#say", Duration.ofSeconds(1), Duration.ofSeconds(1)))
+                .isSubsetOf("to the left", "Bent-over row");
 
+        instructor.presses(KeyCode.LEFT).waits(Duration.ofSeconds(20));
+        assertThat(instructor.sees("#amount")).endsWith("you move left");
         instructor.presses(KeyCode.M);
-        assertThat(instructor.reads("#facing .small")).contains("your back to them");
+        assertThat(instructor.sees("#amount")).endsWith("you move right");
+    }
+
+    @Test
+    void whoIsLateIsShownAWayToEndOnTimeAndTakesItWithOneKey() {
+        instructor.presses(KeyCode.DIGIT6, KeyCode.CONTROL).presses(KeyCode.SPACE)
+                .waits(Duration.ofMinutes(20)).presses(KeyCode.T).waits(Duration.ofMinutes(3))
+                .presses(KeyCode.T).until("a way stands ready", () -> instructor.canSee("#offer"));
+        assertThat(instructor.sees("#class-line")).endsWith("over by 1:51");
+
+        instructor.presses(KeyCode.ENTER);
+        assertThat(instructor.canSee("#offer")).isFalse();
+        assertThat(instructor.sees("#said")).startsWith("Changed: ");
+        assertThat(instructor.sees("#class-line")).endsWith("to spare");
+
+        instructor.presses(KeyCode.Z);
+        assertThat(instructor.sees("#class-line")).endsWith("over by 1:51");
+        instructor.until("a way stands ready", () -> instructor.canSee("#offer")).presses(KeyCode.ESCAPE);
+        assertThat(instructor.canSee("#offer")).isFalse();
+        assertThat(instructor.place()).isEqualTo(Place.TEACH);
+    }
+
+    @Test
+    void aClickerGoesOnAndBackAndAKeyCanBeChangedButNotTwice() {
+        instructor.presses(KeyCode.DIGIT6, KeyCode.CONTROL).presses(KeyCode.B).presses(KeyCode.PAGE_DOWN);
+        assertThat(instructor.sees("#now")).isEqualTo("March on the spot");
+        instructor.presses(KeyCode.PAGE_UP);
+        assertThat(instructor.sees("#now")).isEqualTo("Welcome and briefing");
+
+        instructor.presses(KeyCode.F1).clicks("#change-next").presses(KeyCode.X);
+        assertThat(instructor.sees("#keys-said")).isEqualTo("X is \u201cskip the line\u201d already.");
+        instructor.presses(KeyCode.Q).presses(KeyCode.ESCAPE).presses(KeyCode.Q);
+        assertThat(instructor.sees("#now")).isEqualTo("March on the spot");
+    }
+
+    @Test
+    void whatASideIsGivenMoreTheOtherOwesUntilItIsPaid() {
+        instructor.presses(KeyCode.DIGIT6, KeyCode.CONTROL).presses(KeyCode.SPACE).goesOnTo("Split squat");
+        instructor.presses(KeyCode.RIGHT).waits(Duration.ofSeconds(5)).presses(KeyCode.PLUS)
+                .presses(KeyCode.PLUS).waits(Duration.ofSeconds(2));
+
+        assertThat(instructor.sees("#debts")).startsWith("Split squat: left owes 2 reps");
+        instructor.presses(KeyCode.O).waits(Duration.ofSeconds(2));
+        assertThat(instructor.canSee("#debts")).isFalse();
+    }
+
+    @Test
+    void keysPressedTwentyTimesASecondAndTheEndOfTheClassLoseNothing() {
+        instructor.presses(KeyCode.DIGIT6, KeyCode.CONTROL).presses(KeyCode.SPACE);
+        for (int i = 0; i < 30; i++) {
+            instructor.presses(KeyCode.DIGIT8).presses(KeyCode.X).presses(KeyCode.G).presses(KeyCode.Z);
+        }
+        assertThat(instructor.sees("#class-line")).startsWith("18:30");
+        instructor.waits(Duration.ofHours(3)).presses(KeyCode.DIGIT8);
+        assertThat(instructor.sees("#said")).isEqualTo("The class is over.");
+    }
+
+    @Test
+    void thePlanThatIsChangedMeanwhileLeavesTheClassAsItWasBegunAndThatIsSaid() {
+        instructor.presses(KeyCode.DIGIT6, KeyCode.CONTROL).presses(KeyCode.SPACE).presses(KeyCode.ESCAPE);
+        instructor.clicksOnRoad(2).presses(KeyCode.DELETE).presses(KeyCode.DIGIT6, KeyCode.CONTROL);
+
+        assertThat(instructor.sees("#said")).startsWith("The plan was changed meanwhile");
     }
 }

@@ -43,8 +43,8 @@ class TaughtBuildUpTest {
     private final Script script = Lessons.script(plan, build);
 
     private Optional<Counting> at(Duration place) {
-        TeachingRun run = new TeachingRun(timeline, app.kehre.core.teaching.RunState.TEACHING, place,
-                Instant.EPOCH, Instant.EPOCH, Instant.EPOCH);
+        TeachingRun run = TeachingRun.ready(timeline)
+                .start(Instant.EPOCH.minus(place), Instant.EPOCH);
         return Counting.of(Moment.of(run, Instant.EPOCH), timeline);
     }
 
@@ -116,10 +116,10 @@ class TaughtBuildUpTest {
         Script stops = Lessons.script(stopping.plan(), shown);
         Duration start = stopping.ofEntry(build.id()).end().minus(stops.length())
                 .plus(stops.start(stops.stages().get(2)));
-        TeachingRun showing = new TeachingRun(stopping, app.kehre.core.teaching.RunState.TEACHING,
-                start.plusSeconds(5), Instant.EPOCH, Instant.EPOCH, Instant.EPOCH);
-        TeachingRun dancing = new TeachingRun(stopping, app.kehre.core.teaching.RunState.TEACHING,
-                start.plusSeconds(20).plusMillis(10), Instant.EPOCH, Instant.EPOCH, Instant.EPOCH);
+        TeachingRun showing = TeachingRun.ready(stopping)
+                .start(Instant.EPOCH.minus(start.plusSeconds(5)), Instant.EPOCH);
+        TeachingRun dancing = TeachingRun.ready(stopping)
+                .start(Instant.EPOCH.minus(start.plusSeconds(20).plusMillis(10)), Instant.EPOCH);
 
         assertThat(Counting.of(Moment.of(showing, Instant.EPOCH), stopping)).isEmpty();
         assertThat(Counting.of(Moment.of(dancing, Instant.EPOCH), stopping)).hasValueSatisfying(now -> {

@@ -1,0 +1,101 @@
+package app.kehre.desk.window;
+
+import javafx.collections.ListChangeListener;
+import javafx.geometry.Rectangle2D;
+import javafx.scene.Scene;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyEvent;
+import javafx.stage.Screen;
+import javafx.stage.Stage;
+
+import app.kehre.desk.look.Theme;
+import app.kehre.desk.teach.GroupView;
+import app.kehre.desk.teach.TeachViewModel;
+
+/**
+ * The wall of the group in a window of its own: on the second screen, filling it, where there is one, else beside the other
+ * window until F11 fills the screen. Keys that are pressed on it work as in the hall.
+ */
+public final class GroupWindow {
+
+    private final Stage main;
+    private final TeachViewModel model;
+    private final ListChangeListener<Screen> screens = _ -> place();
+    private Stage stage;
+
+    GroupWindow(Stage main, TeachViewModel model) {
+        this.main = main;
+        this.model = model;
+        this.stage = new Stage();
+        model.group().shown().addListener((_, _, shown) -> {
+            if (shown) {
+                open();
+            } else {
+                stage.close();
+            }
+        });
+        Screen.getScreens().addListener(screens);
+    }
+
+    /** Returns the window; it may be closed. */
+    public Stage stage() {
+        return stage;
+    }
+
+    private void open() {
+        Scene scene = new Scene(new GroupView(model), 960, 600);
+        Theme.LIGHT.dress(scene);
+        stage = new Stage();
+        stage.setTitle("The group's wall \u2013 Kehre");
+        stage.setScene(scene);
+        stage.setFullScreenExitHint("");
+        stage.setFullScreenExitKeyCombination(KeyCombination.NO_MATCH);
+        stage.setOnHidden(_ -> model.group().shown().set(false));
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, this::onKey);
+        place();
+        stage.show();
+        main.requestFocus();
+    }
+
+    private void onKey(KeyEvent event) {
+        if (event.getCode() == KeyCode.F11) {
+            stage.setFullScreen(!stage.isFullScreen());
+        } else if (event.getCode() == KeyCode.ESCAPE) {
+            if (stage.isFullScreen()) {
+                stage.setFullScreen(false);
+            } else {
+                stage.close();
+            }
+        } else {
+            main.getScene().getRoot().fireEvent(event.copyFor(main.getScene().getRoot(),
+                    main.getScene().getFocusOwner() == null
+                            ? main.getScene().getRoot()
+                            : main.getScene().getFocusOwner()));
+        }
+        event.consume();
+    }
+
+    /** On the other screen, filling it; where that is gone, back beside the main window. */
+    private void place() {
+        Rectangle2D here = new Rectangle2D(main.getX(), main.getY(), Math.max(1, main.getWidth()),
+                Math.max(1, main.getHeight()));
+        Screen own = Screen.getScreensForRectangle(here).stream().findFirst().orElse(Screen.getPrimary());
+        Screen.getScreens().stream().filter(screen -> !screen.equals(own)).findFirst().ifPresentOrElse(
+                other -> {
+                    stage.setX(other.getVisualBounds().getMinX());
+                    stage.setY(other.getVisualBounds().getMinY());
+                    stage.setFullScreen(true);
+                }, () -> {
+                    stage.setFullScreen(false);
+                    stage.setX(own.getVisualBounds().getMinX() + 40);
+                    stage.setY(own.getVisualBounds().getMinY() + 40);
+                });
+    }
+
+    /** Closes it with the main window. */
+    void close() {
+        Screen.getScreens().removeListener(screens);
+        stage.close();
+    }
+}

@@ -1,0 +1,9 @@
+/**
+ * A class that is being taught, written down so that nothing of it is lost when the program breaks off: {@link
+ * app.kehre.formats.teaching.RunDocument}. The plan that it began with, and the plan as it stands now, lie beside it as plan
+ * documents. Nothing is null.
+ */
+@NullMarked
+package app.kehre.formats.teaching;
+
+import org.jspecify.annotations.NullMarked;
