@@ -35,7 +35,7 @@ public final class CatchingUp {
     public static final Duration THRESHOLD = Duration.ofSeconds(30);
     /** So much time that is left over, beyond what the plan leaves, is worth one. Kehre's estimate. */
     public static final Duration MUCH = Duration.ofMinutes(2);
-    /** A class ends so long before its room must be free, where that is possible (figures.md, "Good classes"). */
+    /** Who is kept on time ends so long before the room must be free, where that is possible (figures.md, "Good classes"). */
     private static final Duration SPARE = Duration.ofSeconds(30);
     /** Once only the way down is left, who is kept on time has so much to spare: goodbyes are long. Kehre's estimate. */
     private static final Duration GOODBYE = Duration.ofSeconds(10);
@@ -114,10 +114,12 @@ public final class CatchingUp {
     }
 
     private List<Way> ways(Open open) {
-        List<Way> spare = Fitting.inTheHall(before, rest.room().minus(SPARE), open, wanted);
-        return spare.isEmpty() && rest.over().isPositive()
+        List<Way> ways = wanted == 1
+                ? Fitting.inTheHall(before, rest.room().minus(SPARE), open, wanted)
+                : List.of();
+        return ways.isEmpty() && rest.over().isPositive()
                 ? Fitting.inTheHall(before, rest.room(), open, wanted)
-                : spare;
+                : ways;
     }
 
     /** The fewest and shortest blocks that are enough. */

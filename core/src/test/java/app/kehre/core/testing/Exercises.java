@@ -47,15 +47,23 @@ public final class Exercises {
 
     private Exercises() {}
 
+    /** The one that works the back. */
+    public static final Exercise PULL = of("band-pull", "Band pull", Position.STANDING, Set.of(),
+            Muscle.UPPER_BACK);
+
     /** Returns all of them. */
     public static List<Exercise> all() {
-        return List.of(SQUAT, ROW, PLANK, SIDE_PLANK, BASIC);
+        return List.of(SQUAT, ROW, PLANK, SIDE_PLANK, BASIC, PULL);
     }
 
     /** Returns an exercise of which only these things matter. */
     public static Exercise of(String id, String name, Position position, Set<Equipment> kit) {
+        return of(id, name, position, kit, Muscle.FRONT_THIGH);
+    }
+
+    private static Exercise of(String id, String name, Position position, Set<Equipment> kit, Muscle main) {
         Map<Muscle, Double> muscles = new LinkedHashMap<>();
-        muscles.put(Muscle.FRONT_THIGH, 1.0);
+        muscles.put(main, 1.0);
         muscles.put(Muscle.BUTTOCKS, 0.5);
         return new Exercise(id, Family.LEGS, name, List.of(), Set.of(Role.TONING), Pattern.SQUAT,
                 new Work(muscles, Resistance.BODY, Set.of(), Set.of(Joint.KNEE), Set.of(Joint.HIP),

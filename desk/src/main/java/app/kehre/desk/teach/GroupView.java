@@ -140,7 +140,8 @@ public final class GroupView extends VBox {
         below.setWrapText(true);
         VBox column = new VBox(above, below);
         HBox.setHgrow(column, Priority.ALWAYS);
-        column.setMaxWidth(400 * scale);
+        column.setPrefWidth(1);
+        column.setMaxWidth(Double.MAX_VALUE);
         return column;
     }
 

@@ -56,6 +56,8 @@ enum HallAction {
     SOUNDS("sounds", "sounds", KeyCode.V),
     /** The click. */
     CLICK("click", "a click at the tempo", KeyCode.C),
+    /** A rehearsal. */
+    REHEARSE("rehearse", "rehearse, 10, 60, 1 times as fast", KeyCode.Y),
     /** All keys. */
     KEYS("keys", "all keys", KeyCode.F1);
 

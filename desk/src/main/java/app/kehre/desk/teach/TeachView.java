@@ -11,6 +11,7 @@ import javafx.animation.AnimationTimer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
@@ -61,6 +62,7 @@ public final class TeachView extends VBox {
     private final Options options = new Options();
     private final Says says = new Says();
     private final OfferBox offer;
+    private final PulseBand pulse = new PulseBand();
     private final Label debts = new Label();
     private final Label said = new Label();
     private final Switchback road;
@@ -128,6 +130,7 @@ public final class TeachView extends VBox {
         model.said().addListener((_, _, words) -> said.setText(words));
         widthProperty().addListener(_ -> show(model.moment().get()));
         addEventFilter(KeyEvent.KEY_PRESSED, this::onKey);
+        model.group().onKey(this::onKey);
     }
 
     /** Follows the clock while the place is shown, and while a class is under way. */
@@ -161,7 +164,7 @@ public final class TeachView extends VBox {
         show(List.of());
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox told = new HBox(24, debts, gap, said);
+        HBox told = new HBox(24, pulse, debts, gap, said);
         told.setMinHeight(28);
         getChildren().setAll(now, say, offer, says, options, told, rule, road, room, foot);
     }
@@ -172,7 +175,8 @@ public final class TeachView extends VBox {
 
     private void onKey(KeyEvent event) {
         KeyCode code = event.getCode();
-        if (event.isShortcutDown() || event.isAltDown() || panel.listens(event)) {
+        boolean typing = event.getTarget() instanceof TextInputControl && code != KeyCode.ESCAPE;
+        if (typing || event.isShortcutDown() || event.isAltDown() || panel.listens(event)) {
             return;
         }
         if (code == KeyCode.ESCAPE) {
@@ -240,6 +244,7 @@ public final class TeachView extends VBox {
             case STATIONS -> model.group().spread().set(!model.group().spread().get());
             case SOUNDS -> model.sounds().turn();
             case CLICK -> model.sounds().turnClick();
+            case REHEARSE -> model.rehearse();
             case KEYS -> showKeys(!getChildren().contains(panel));
         }
     }
@@ -259,7 +264,7 @@ public final class TeachView extends VBox {
         Optional<Counting> counting = Counting.of(moment, timeline);
         boolean late = moment.state().under()
                 && moment.spare().negated().compareTo(model.threshold()) > 0;
-        now.show(moment, timeline, HallWords.classLine(moment, timeline, model.clock().getZone()), late,
+        now.show(moment, timeline, HallWords.classLine(moment, timeline, model.clock().zone()), late,
                 soft(counting, moment));
         setAccessibleText(now.getAccessibleText());
         says.show(moment.entry().filter(Item.class::isInstance).flatMap(Entry::item)
@@ -270,6 +275,12 @@ public final class TeachView extends VBox {
         shown(says, free && says.says());
         shown(options, free && !(low && says.says()));
         show(moment, counting, timeline);
+        shown(pulse, model.rehearses());
+        model.rehearsal()
+                .ifPresent(each -> pulse.show("rehearsal, %d times as fast \u00b7 %s \u00b7 %s".formatted(
+                        each.speed(), each.pulse(moment).words(), each.music(moment, timeline)),
+                        each.pulse(moment),
+                        each.band(moment)));
         road.follow(moment.place(), low ? 1 : 2);
         road.select(moment.entry().map(Entry::id));
         name(cap(HallAction.START), start(moment.state()));
@@ -327,7 +338,7 @@ public final class TeachView extends VBox {
     }
 
     private void show(Optional<Offer> found) {
-        offer.show(found, TIME.format(model.run().hardEnd().atZone(model.clock().getZone())));
+        offer.show(found, TIME.format(model.run().hardEnd().atZone(model.clock().zone())));
         Timeline timeline = model.timeline().get();
         road.light(found.stream().flatMap(each -> each.entries().stream())
                 .filter(id -> timeline.entries().containsKey(id)).map(timeline::ofEntry).toList());

@@ -5,6 +5,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.time.LocalDateTime;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
@@ -19,6 +20,7 @@ import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
 
+import app.kehre.core.brief.Brief;
 import app.kehre.core.catching.InWords;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
@@ -37,11 +39,15 @@ import app.kehre.desk.sound.Tones;
 /** The class being taught, moved on by a clock that is passed in. */
 public final class TeachViewModel {
 
+    /** So often it is looked whether the class is late and whether a side owes. */
+    private static final Duration EVERY = Duration.ofSeconds(1);
+    private static final long SEED = 7;
     /** How long what was said stands there. */
     private static final Duration SAID = Duration.ofSeconds(6);
 
-    private final Clock clock;
-    private final InstantSource steady;
+    private static final int[] SPEEDS = {10, 60, 1};
+
+    private final HallClock clock;
     private final Offers offers;
     private final Counts counts;
     private final Sounds sounds;
@@ -53,6 +59,7 @@ public final class TeachViewModel {
     private final ReadOnlyObjectWrapper<Timeline> timeline = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<List<Debt>> debts = new ReadOnlyObjectWrapper<>(List.of());
     private final ReadOnlyStringWrapper said = new ReadOnlyStringWrapper("");
+    private Optional<LiveRehearsal> rehearsal = Optional.empty();
     private Instant saidAt = Instant.EPOCH;
     private Instant looked = Instant.EPOCH;
 
@@ -68,8 +75,7 @@ public final class TeachViewModel {
 
     TeachViewModel(Timeline timeline, Clock clock, InstantSource steady, Offers.Beside beside,
             CompletableFuture<Tones> tones) {
-        this.clock = clock;
-        this.steady = steady;
+        this.clock = new HallClock(clock, steady);
         this.offers = new Offers(beside);
         this.counts = new Counts(this);
         this.sounds = new Sounds(timeline, tones, this::whisper);
@@ -127,8 +133,41 @@ public final class TeachViewModel {
         return counts;
     }
 
-    Clock clock() {
+    HallClock clock() {
         return clock;
+    }
+
+    /** Returns the rehearsal that runs. */
+    Optional<LiveRehearsal> rehearsal() {
+        return rehearsal;
+    }
+
+    /** Returns whether this is a rehearsal: nothing of it is kept. */
+    public boolean rehearses() {
+        return rehearsal.isPresent();
+    }
+
+    /** Rehearses the class, ten times as fast, then sixty times, then as slowly as a class, then no more. */
+    void rehearse() {
+        if (rehearsal.isEmpty() && run().state().under()) {
+            say("A class is being taught: it cannot be rehearsed meanwhile.");
+            return;
+        }
+        int next = rehearsal.map(each -> 1 + Arrays.stream(SPEEDS).boxed().toList().indexOf(each.speed()))
+                .orElse(0);
+        Timeline planned = run().course().planned();
+        clock.stop();
+        rehearsal = Optional.empty();
+        set(Teaching.ready(planned));
+        if (next < SPEEDS.length) {
+            Brief brief = planned.plan().brief();
+            Instant slot = brief.date().atTime(brief.start()).atZone(clock.zone()).toInstant();
+            rehearsal = Optional.of(new LiveRehearsal(planned.plan(), slot, clock, SEED, SPEEDS[next]));
+            set(Teaching.ready(planned));
+        }
+        looked = Instant.EPOCH;
+        offers.clear();
+        tick();
     }
 
     /** Returns whether the instructor faces the group and moves as its mirror image. */
@@ -180,25 +219,28 @@ public final class TeachViewModel {
 
     /** Looks at the clock. */
     public void tick() {
-        Instant now = steady.instant();
+        rehearsal.ifPresent(each -> each.tick(this::pressed));
+        Instant now = clock.now();
         Teaching here = teaching.get().at(now);
         if (here != teaching.get()) {
             set(here);
         }
-        moment.set(Moment.of(run(), now, clock.instant()));
-        if (Duration.between(looked, now).compareTo(Duration.ofSeconds(1)) >= 0) {
+        moment.set(Moment.of(run(), now, clock.wall()));
+        if (Duration.between(looked, now).compareTo(EVERY) >= 0) {
             look(now);
         }
-        if (!said.get().isEmpty() && Duration.between(saidAt, now).compareTo(SAID) > 0) {
+        if (!said.get().isEmpty() && Duration.between(saidAt, clock.real()).compareTo(SAID) > 0) {
             said.set("");
         }
         counts.tick(moment.get(), now);
-        sounds.follow(moment.get(), timeline.get());
+        if (rehearsal.isEmpty()) {
+            sounds.follow(moment.get(), timeline.get());
+        }
     }
 
     private void look(Instant now) {
         looked = now;
-        offers.look(run(), now, clock.instant(), keepOnTime.get());
+        offers.look(run(), now, clock.wall(), keepOnTime.get());
         List<Debt> owed = teaching.get().debts(now);
         if (!owed.equals(debts.get())) {
             debts.set(owed);
@@ -214,19 +256,28 @@ public final class TeachViewModel {
         if (timeline.get() != next.run().timeline()) {
             timeline.set(next.run().timeline());
         }
-        moment.set(Moment.of(next.run(), steady.instant(), clock.instant()));
+        moment.set(Moment.of(next.run(), clock.now(), clock.wall()));
     }
 
     /** Does what is pressed, or says why it does nothing. */
     public void press(Press press) {
-        Reading<Teaching> pressed = teaching.get().press(press, steady.instant(), clock.instant());
+        rehearsal.ifPresent(LiveRehearsal::takeOver);
+        say("");
+        String problem = pressed(press);
+        if (!problem.isEmpty()) {
+            say(problem);
+        }
+        tick();
+    }
+
+    private String pressed(Press press) {
+        Reading<Teaching> pressed = teaching.get().press(press, clock.now(), clock.wall());
         pressed.value().ifPresent(next -> {
             set(next);
             offers.clear();
-            look(steady.instant());
+            look(clock.now());
         });
-        say(pressed.problem());
-        tick();
+        return pressed.problem();
     }
 
     /** Says what matters less than what stands there. */
@@ -238,19 +289,19 @@ public final class TeachViewModel {
 
     void say(String sentence) {
         said.set(sentence);
-        saidAt = steady.instant();
+        saidAt = clock.real();
     }
 
     /** Goes on with a class that was being taught when the program broke off. */
     public void goOn(TeachingRun broken, List<Teaching.Event> events, Duration missed, boolean went) {
-        TeachingRun gone = TeachingRun.goneOn(broken, steady.instant(), missed, went);
+        TeachingRun gone = TeachingRun.goneOn(broken, clock.now(), missed, went);
         set(new Teaching(gone, events, List.of()));
         tick();
     }
 
     /** Starts, pauses or goes on; after the end it makes the class ready again. */
     public void startOrPause() {
-        switch (run().at(steady.instant()).state()) {
+        switch (run().at(clock.now()).state()) {
             case READY -> press(new Press.Start(hardEnd()));
             case TEACHING -> press(Press.Key.PAUSE);
             case PAUSED, TALKING -> press(Press.Key.GO_ON);
@@ -260,8 +311,8 @@ public final class TeachViewModel {
 
     /** The slot is a length: in the night when an hour is doubled or left out the room is free as long as ever. */
     private Instant hardEnd() {
-        Instant now = clock.instant();
-        LocalDateTime started = LocalDateTime.ofInstant(now, clock.getZone());
+        Instant now = clock.wall();
+        LocalDateTime started = LocalDateTime.ofInstant(now, clock.zone());
         return now.plus(Duration.between(started, run().timeline().plan().brief().hardEnd(started)));
     }
 
@@ -322,7 +373,7 @@ public final class TeachViewModel {
     void startOver() {
         Teaching last = teaching.get();
         Teaching ready = Teaching.ready(last.run().course().planned());
-        boolean under = last.run().at(steady.instant()).state().under();
+        boolean under = last.run().at(clock.now()).state().under();
         set(under ? new Teaching(ready.run(), last.events(), List.of(last.run())) : ready);
         offers.clear();
         tick();

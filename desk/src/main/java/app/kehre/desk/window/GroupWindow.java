@@ -1,5 +1,6 @@
 package app.kehre.desk.window;
 
+import java.util.Optional;
 import javafx.collections.ListChangeListener;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
@@ -19,9 +20,11 @@ import app.kehre.desk.teach.TeachViewModel;
  */
 public final class GroupWindow {
 
+    private static final double MARGIN = 40;
+
     private final Stage main;
     private final TeachViewModel model;
-    private final ListChangeListener<Screen> screens = _ -> place();
+    private final ListChangeListener<Screen> screens = _ -> placeAgain();
     private Stage stage;
 
     GroupWindow(Stage main, TeachViewModel model) {
@@ -53,9 +56,11 @@ public final class GroupWindow {
         stage.setFullScreenExitKeyCombination(KeyCombination.NO_MATCH);
         stage.setOnHidden(_ -> model.group().shown().set(false));
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::onKey);
-        place();
+        boolean beside = place();
         stage.show();
-        main.requestFocus();
+        if (beside) {
+            main.requestFocus();
+        }
     }
 
     private void onKey(KeyEvent event) {
@@ -68,29 +73,31 @@ public final class GroupWindow {
                 stage.close();
             }
         } else {
-            main.getScene().getRoot().fireEvent(event.copyFor(main.getScene().getRoot(),
-                    main.getScene().getFocusOwner() == null
-                            ? main.getScene().getRoot()
-                            : main.getScene().getFocusOwner()));
+            model.group().key(event);
         }
         event.consume();
     }
 
-    /** On the other screen, filling it; where that is gone, back beside the main window. */
-    private void place() {
+    private void placeAgain() {
+        if (stage.isShowing()) {
+            place();
+        }
+    }
+
+    /** On the other screen, filling it; where that is gone, over the main window. Returns whether there is another. */
+    private boolean place() {
         Rectangle2D here = new Rectangle2D(main.getX(), main.getY(), Math.max(1, main.getWidth()),
                 Math.max(1, main.getHeight()));
         Screen own = Screen.getScreensForRectangle(here).stream().findFirst().orElse(Screen.getPrimary());
-        Screen.getScreens().stream().filter(screen -> !screen.equals(own)).findFirst().ifPresentOrElse(
-                other -> {
-                    stage.setX(other.getVisualBounds().getMinX());
-                    stage.setY(other.getVisualBounds().getMinY());
-                    stage.setFullScreen(true);
-                }, () -> {
-                    stage.setFullScreen(false);
-                    stage.setX(own.getVisualBounds().getMinX() + 40);
-                    stage.setY(own.getVisualBounds().getMinY() + 40);
-                });
+        Optional<Screen> other = Screen.getScreens().stream().filter(screen -> !screen.equals(own))
+                .findFirst();
+        Rectangle2D on = other.orElse(own).getVisualBounds();
+        double margin = other.isPresent() ? 0 : MARGIN;
+        stage.setFullScreen(false);
+        stage.setX(on.getMinX() + margin);
+        stage.setY(on.getMinY() + margin);
+        stage.setFullScreen(other.isPresent());
+        return other.isPresent();
     }
 
     /** Closes it with the main window. */

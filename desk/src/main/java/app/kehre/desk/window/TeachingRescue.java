@@ -49,8 +49,9 @@ final class TeachingRescue {
         this.known = new Rescued(open.document(), open.inFile());
         model.teaching().addListener((_, _, teaching) -> keep(teaching));
         model.moment().addListener((_, _, moment) -> {
-            if (moment.state().under() && Duration.between(last, around.clock().instant()).abs()
-                    .compareTo(PULSE) >= 0) {
+            if (!model.rehearses() && moment.state().under()
+                    && Duration.between(last, around.clock().instant()).abs()
+                            .compareTo(PULSE) >= 0) {
                 last = around.clock().instant();
                 kept.pulse(last);
             }
@@ -60,6 +61,9 @@ final class TeachingRescue {
     /** Nothing has to be kept of a class that has not started, or is over. */
     private void keep(Teaching teaching) {
         TeachingRun run = teaching.run();
+        if (model.rehearses()) {
+            return;
+        }
         if (run.state().under()) {
             last = around.clock().instant();
             Rescued planned = taught(run.course().planned().plan());

@@ -132,7 +132,8 @@ class TeachViewModelTest {
 
     @Test
     void keptOnTimeKehreTakesItsProposalAndSaysWhatItDid() {
-        clock.pass(Duration.ofSeconds(220));
+        clock.pass(Duration.ofSeconds(200));
+        model.setThreshold(Duration.ofSeconds(10));
         model.keepOnTime().set(true);
         model.startOrPause();
         pass(2);

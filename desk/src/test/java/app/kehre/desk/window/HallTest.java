@@ -2,9 +2,16 @@ package app.kehre.desk.window;
 
 import java.time.Duration;
 import java.util.Set;
+import javafx.scene.Scene;
+import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import javafx.stage.Window;
 
 import org.junit.jupiter.api.Test;
+
+import app.kehre.desk.Instructor;
+import app.kehre.desk.teach.GroupView;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -88,5 +95,50 @@ class HallTest extends DemoWindow {
         instructor.clicksOnRoad(2).presses(KeyCode.DELETE).presses(KeyCode.DIGIT6, KeyCode.CONTROL);
 
         assertThat(instructor.sees("#said")).startsWith("The plan was changed meanwhile");
+    }
+
+    @Test
+    void theGroupsWallShowsWhatIsDoneGoesOnWhenItIsClosedByHandAndOpensAgain() {
+        instructor.presses(KeyCode.DIGIT6, KeyCode.CONTROL).presses(KeyCode.SPACE)
+                .waits(Duration.ofSeconds(80));
+        Scene wall = Instructor
+                .onFx(() -> new Scene(new GroupView(instructor.content().teaching()), 960, 600));
+        instructor.waits(Duration.ofSeconds(1));
+
+        assertThat(text(wall, "#group-name")).isEqualTo("March on the spot");
+        assertThat(text(wall, "#group-next")).isEqualTo("Step touch");
+        instructor.presses(KeyCode.W);
+        assertThat(shown()).isTrue();
+        Instructor.onFx(() -> {
+            Stage.getWindows().stream().filter(each -> each instanceof Stage stage
+                    && stage.getTitle() != null && stage.getTitle().startsWith("The group")).findFirst()
+                    .ifPresent(Window::hide);
+            return 0;
+        });
+        assertThat(shown()).as("the instructor's wall knows").isFalse();
+        instructor.presses(KeyCode.W).waits(Duration.ofSeconds(60));
+        assertThat(shown()).isTrue();
+        instructor.presses(KeyCode.W);
+        assertThat(instructor.sees("#now")).isNotEmpty();
+    }
+
+    private boolean shown() {
+        return Instructor.onFx(() -> instructor.content().teaching().group().shown().get());
+    }
+
+    private static String text(Scene wall, String selector) {
+        return Instructor.onFx(() -> ((Label) wall.getRoot().lookup(selector)).getText());
+    }
+
+    @Test
+    void aRehearsalGoesTenTimesAsFastShowsTheGroupsSpreadAndIsKeptNowhere() {
+        instructor.presses(KeyCode.DIGIT6, KeyCode.CONTROL).presses(KeyCode.Y).waits(Duration.ofSeconds(90));
+
+        assertThat(instructor.sees("#rehearsal .label")).matches(
+                "rehearsal, 10 times as fast \u00b7 group \\d+ to \\d+ %.* \u00b7 (music at \\d+|the music has stopped)");
+        assertThat(instructor.sees("#class-line")).startsWith("18:47");
+        instructor.presses(KeyCode.Y).presses(KeyCode.Y).presses(KeyCode.Y);
+        assertThat(instructor.canSee("#rehearsal")).isFalse();
+        assertThat(instructor.sees("#class-line")).startsWith("class 58:51 of 60:00");
     }
 }
