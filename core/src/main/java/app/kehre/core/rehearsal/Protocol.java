@@ -135,6 +135,9 @@ public final class Protocol {
         lines.add("Ends %s, %s %s the room must be free at %s.".formatted(time(rehearsal.length()),
                 Lengths.clock(over.abs()), over.isPositive() ? "after" : "before",
                 MINUTE.format(rehearsal.hardEnd().atZone(ZoneOffset.UTC))));
+        if (over.isPositive() && !rehearsal.refused().isEmpty()) {
+            lines.add("It could not be kept on time: " + rehearsal.refused());
+        }
         lines.add("Way down and stretch: %s.".formatted(Lengths.clock(rehearsal.wayDown())));
         List<String> dropped = rehearsal.dropped();
         lines.add(dropped.isEmpty()

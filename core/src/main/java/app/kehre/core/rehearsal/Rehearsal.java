@@ -30,9 +30,10 @@ import app.kehre.core.timeline.Phase;
  * @param length how long it took
  * @param hardEnd when the room had to be free
  * @param owed what sides owed at the end
+ * @param refused why it could not be kept on time, the last time when it could not; else empty
  */
 public record Rehearsal(ClassPlan planned, Teaching taught, Instant began, Duration length, Instant hardEnd,
-        List<Debt> owed) {
+        List<Debt> owed, String refused) {
 
     /**
      * Rehearses a class.

@@ -12,7 +12,7 @@ import app.kehre.core.catching.InWords;
 import app.kehre.core.catching.Rest;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.EntryId;
-import app.kehre.core.proposal.Way;
+import app.kehre.core.proposal.Proposal;
 import app.kehre.core.teaching.Course;
 import app.kehre.core.teaching.Debt;
 import app.kehre.core.teaching.Press;
@@ -42,6 +42,7 @@ final class Rehearsing {
     private Instant now;
     private Optional<Course> refused = Optional.empty();
     private Optional<EntryId> line = Optional.empty();
+    private String reason = "";
 
     Rehearsing(ClassPlan plan, Instant slot, long seed, Habits habits) {
         this.plan = plan;
@@ -72,7 +73,7 @@ final class Rehearsing {
         }
         teaching = teaching.at(now);
         Duration length = Duration.between(began, now);
-        return new Rehearsal(plan, teaching, began, length, hardEnd, owed);
+        return new Rehearsal(plan, teaching, began, length, hardEnd, owed, reason);
     }
 
     private void press(Press press) {
@@ -112,10 +113,16 @@ final class Rehearsing {
                 || refused.filter(course -> course == rest.course()).isPresent()) {
             return;
         }
-        Optional<Way> way = CatchingUp.first(rest).ways().stream().findFirst();
-        way.ifPresentOrElse(
-                found -> press(new Press.Take(InWords.text(found, rest), found.after(), true)),
-                () -> refused = Optional.of(rest.course()));
+        Proposal found = CatchingUp.first(rest);
+        found.ways().stream().findFirst().ifPresentOrElse(
+                way -> press(new Press.Take(InWords.text(way, rest), way.after(), true)),
+                () -> refuse(rest, found.reason()));
+    }
+
+    /** What cannot be made up now is asked for again when the class has changed. */
+    private void refuse(Rest rest, String why) {
+        refused = Optional.of(rest.course());
+        reason = rest.over().isPositive() ? why : reason;
     }
 
     /** What takes longer stands at its end until it is done; what is done sooner is pressed on. */

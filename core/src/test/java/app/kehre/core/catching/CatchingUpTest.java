@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Assume;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
@@ -19,6 +20,7 @@ import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
+import app.kehre.core.plan.Item;
 import app.kehre.core.proposal.Change;
 import app.kehre.core.proposal.Proposal;
 import app.kehre.core.proposal.Way;
@@ -114,8 +116,9 @@ class CatchingUpTest {
     @Property(tries = 60)
     void aPromisedAreaIsDroppedOnlyWhenAllElseTogetherIsNotEnough(@ForAll("plans") ClassPlan drawn,
             @ForAll @IntRange(min = 31, max = 600) int over) {
+        Assume.that(Timeline.of(drawn).total().compareTo(Duration.ofHours(11)) < 0);
         Muscle area = SQUAT.main().getFirst();
-        ClassPlan plan = drawn.with(drawn.brief().with(Goal.OPEN.with(area, true)));
+        ClassPlan plan = withOthers(drawn).with(drawn.brief().with(Goal.OPEN.with(area, true)));
         Rest rest = rest(plan, 0, over);
         ClassPlan bare = plan;
         for (Entry entry : plan.entries().filter(entry -> rest.main(entry) && !rest.begun(entry.id())
@@ -126,6 +129,15 @@ class CatchingUpTest {
 
         assertThat(CatchingUp.of(rest).ways()).allSatisfy(way -> assertThat(
                 !enough || serves(way.after(), area) == serves(plan, area)).isTrue());
+    }
+
+    /** Every second exercise works something else. */
+    private static ClassPlan withOthers(ClassPlan drawn) {
+        ClassPlan plan = drawn;
+        for (Item item : drawn.items().filter(item -> item.id().hashCode() % 2 == 0).toList()) {
+            plan = plan.with(item.withExercise(PULL));
+        }
+        return plan;
     }
 
     private static boolean serves(ClassPlan plan, Muscle area) {

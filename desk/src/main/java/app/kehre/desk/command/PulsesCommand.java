@@ -2,6 +2,10 @@ package app.kehre.desk.command;
 
 import java.lang.management.ManagementFactory;
 import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.InstantSource;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -12,6 +16,7 @@ import java.util.concurrent.CountDownLatch;
 import java.util.stream.IntStream;
 import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
+import javafx.scene.Scene;
 import javafx.scene.control.ToggleButton;
 import javafx.stage.Stage;
 
@@ -31,10 +36,13 @@ import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.value.Range;
+import app.kehre.desk.look.Theme;
 import app.kehre.desk.look.Type;
 import app.kehre.desk.session.JudgedPlan;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.OwnLibrary;
+import app.kehre.desk.teach.GroupView;
+import app.kehre.desk.teach.SteadyClock;
 import app.kehre.desk.window.MainWindow;
 import app.kehre.desk.window.Place;
 import app.kehre.desk.window.Surroundings;
@@ -59,6 +67,9 @@ final class PulsesCommand implements Callable<Integer> {
     @Option(names = "--check", description = "With the Check place open instead of the Plan with its findings.")
     private boolean check;
 
+    @Option(names = "--hall", paramLabel = "SECONDS", defaultValue = "0", description = "The hall with both walls for so long, in place of typing.")
+    private int hall;
+
     @Spec
     private @Nullable CommandSpec spec;
 
@@ -77,22 +88,44 @@ final class PulsesCommand implements Callable<Integer> {
         Library library = BuiltInLibrary.load();
         CompletableFuture<long[]> busy = new CompletableFuture<>();
         OpenPlan open = new OpenPlan(PlanDocument.of(longClass(library), library));
-        FxThread.call(() -> show(open, library));
+        MainWindow window = FxThread.call(() -> show(open, library));
         FxThread.settle();
+        if (hall > 0) {
+            System.out.print(inTheHall(window));
+            Platform.exit();
+            return 0;
+        }
         FxThread.call(() -> new Typing(open, edits, before, busy)).start();
         print(busy.join());
         Platform.exit();
         return 0;
     }
 
-    private Stage show(OpenPlan open, Library library) {
+    /** A class is taught by the real clocks, the group's wall beside it. */
+    private String inTheHall(MainWindow window) {
+        CompletableFuture<String> words = new CompletableFuture<>();
+        FxThread.call(() -> {
+            window.go(Place.TEACH);
+            Stage wall = new Stage();
+            wall.setScene(new Scene(new GroupView(window.teaching()), 1280, 800));
+            Theme.LIGHT.dress(wall.getScene());
+            wall.show();
+            window.teaching().startOrPause();
+            new HallPulses(window.teaching(), Duration.ofSeconds(hall), words).start();
+            return wall;
+        });
+        return words.join();
+    }
+
+    private MainWindow show(OpenPlan open, Library library) {
         Type.load();
-        HandClock clock = HandClock.at(open.plan().brief());
+        Clock clock = hall > 0 ? Clock.systemDefaultZone() : HandClock.at(open.plan().brief());
+        InstantSource steady = hall > 0 ? new SteadyClock(Instant.now(), System::nanoTime) : clock;
         LocalDisk disk = new LocalDisk();
         Path data = Path.of(System.getProperty("java.io.tmpdir"), "kehre-pulses");
         OwnLibrary ownLibrary = new OwnLibrary(library, data, disk);
         MainWindow window = new MainWindow(new JudgedPlan(open, ownLibrary.library()::get), ownLibrary,
-                new Surroundings(disk, data, clock, new Shots.NoFiles()));
+                new Surroundings(disk, data, clock, steady, new Shots.NoFiles()));
         Stage stage = new Stage();
         stage.setScene(window.scene());
         stage.setWidth(1280);
@@ -103,7 +136,7 @@ final class PulsesCommand implements Callable<Integer> {
         } else {
             ((ToggleButton) window.scene().getRoot().lookup("#side-findings")).fire();
         }
-        return stage;
+        return window;
     }
 
     /** The demo class with as many short lines as make 120. */

@@ -63,6 +63,12 @@ final class NowPart extends VBox {
         getChildren().addAll(new HBox(24, place, gap, classLine), large, parts);
     }
 
+    /** Says what a press on the clock does, and on the name: the largest targets of the wall. */
+    void onPress(Runnable clock, Runnable name) {
+        left.setOnMouseClicked(_ -> clock.run());
+        now.setOnMouseClicked(_ -> name.run());
+    }
+
     /**
      * Shows a moment.
      *

@@ -131,6 +131,7 @@ public final class TeachView extends VBox {
         widthProperty().addListener(_ -> show(model.moment().get()));
         addEventFilter(KeyEvent.KEY_PRESSED, this::onKey);
         model.group().onKey(this::onKey);
+        now.onPress(() -> act(HallAction.NEXT), () -> act(HallAction.START));
     }
 
     /** Follows the clock while the place is shown, and while a class is under way. */
