@@ -121,8 +121,8 @@ public record Teaching(TeachingRun run, List<Event> events, List<TeachingRun> be
         return standing;
     }
 
-    /** Returns what sides owe at an instant. */
+    /** Returns what sides owe at an instant; what is owed at the end of a class stays so. */
     public List<Debt> debts(Instant now) {
-        return run.state().under() ? Debts.of(run.at(now), now) : List.of();
+        return run.state() == RunState.READY ? List.of() : Debts.of(run.at(now), now);
     }
 }

@@ -2,7 +2,9 @@ package app.kehre.core.teaching;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
@@ -18,7 +20,9 @@ import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Variant;
 import app.kehre.core.testing.Draws;
 import app.kehre.core.testing.Plans;
+import app.kehre.core.timeline.Phase;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Side;
 
 import static app.kehre.core.testing.Exercises.PLANK;
 import static app.kehre.core.testing.Exercises.ROW;
@@ -191,6 +195,53 @@ class TeachingTest {
         if (run.course().indexAt(run.place()) >= 0) {
             assertThat(run.timeline().spans().getLast().end()).isEqualTo(run.timeline().total());
         }
+    }
+
+    @Property(tries = 150)
+    void noSideIsLeftUnpaidWithoutSayingSo(@ForAll("presses") List<Pressed> presses) {
+        Teaching any = Teaching.ready(Timeline.of(Plans.of(5).segment("Toning", Role.TONING, 120)
+                .item(SQUAT, "10 reps 1-0-1 s, each side")
+                .item(ROW, "2 x 8 reps 1-0-1 s, rest 5 s, each side")
+                .item(PLANK, "hold 20 s, each side").bare()))
+                .press(new Press.Start(START), START, START).value().orElseThrow();
+        Instant now = START;
+        for (Pressed each : presses) {
+            now = now.plusMillis(each.after() / 10);
+            any = each.press() == Press.Key.FORGIVE
+                    ? any
+                    : any.press(each.press(), now, now).value().orElse(any);
+        }
+        if (any.run().state() == RunState.PAUSED || any.run().state() == RunState.TALKING) {
+            any = any.press(Press.Key.GO_ON, now, now).value().orElseThrow();
+        }
+        Instant end = now.plusSeconds(36_000);
+        Teaching over = any.at(end);
+
+        Map<String, Integer> rightMore = rightMore(over.run().upTo(end));
+        assertThat(over.debts(end)).allSatisfy(debt -> assertThat(debt.amount())
+                .isEqualTo(Math.abs(rightMore.getOrDefault(debt.exercise() + debt.unit(), 0))));
+        rightMore.forEach((what, more) -> assertThat(over.debts(end).stream()
+                .anyMatch(debt -> what.equals(debt.exercise() + debt.unit())))
+                .isEqualTo(Math.abs(more) >= (what.endsWith("SECONDS") ? 5 : 1)));
+    }
+
+    /** By how many reps or seconds the right side did more: each span as far as it ever was done. */
+    private static Map<String, Integer> rightMore(TeachingRun run) {
+        Map<Spot, Integer> done = new HashMap<>();
+        Map<Spot, String> what = new HashMap<>();
+        for (Visit visit : run.visits()) {
+            Phase phase = visit.spot().phase();
+            if ((phase == Phase.WORK || phase == Phase.HOLD) && visit.spot().side() != Side.BOTH) {
+                done.merge(visit.spot(), visit.to(), Math::max);
+                what.put(visit.spot(), run.course().plan().findItem(visit.spot().entry()).orElseThrow()
+                        .exercise().id() + visit.unit());
+            }
+        }
+        Map<String, Integer> more = new HashMap<>();
+        done.forEach(
+                (spot, amount) -> more.merge(what.get(spot), spot.side() == Side.RIGHT ? amount : -amount,
+                        Integer::sum));
+        return more;
     }
 
     @Provide

@@ -118,9 +118,10 @@ final class Shots {
         FxThread.call(() -> go(window, Place.TEACH));
         FxThread.call(() -> {
             window.teaching().startOrPause();
-            pass(window, INTO_CLASS);
-            return pass(window, INTO_SIDE);
+            return pass(window, INTO_CLASS);
         });
+        FxThread.settle();
+        FxThread.call(() -> pass(window, INTO_SIDE));
         shoot(window, folder.resolve("teach.png"));
         FxThread.call(() -> pass(window, INTO_REPS));
         Scene wall = FxThread.call(() -> wall(window));

@@ -1,12 +1,10 @@
 package app.kehre.desk.teach;
 
 import java.util.List;
-import java.util.function.Consumer;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
-import javafx.scene.input.KeyEvent;
 
 /** How the group's wall is shown. The names of the levels are for this class only and are kept nowhere. */
 public final class GroupViewModel {
@@ -15,19 +13,7 @@ public final class GroupViewModel {
     private final BooleanProperty spread = new SimpleBooleanProperty();
     private final ObservableList<String> levels = FXCollections.observableArrayList("", "", "");
 
-    private Consumer<KeyEvent> keys = _ -> {};
-
     GroupViewModel() {}
-
-    /** Says who is told the keys that are pressed on the wall. */
-    void onKey(Consumer<KeyEvent> told) {
-        keys = told;
-    }
-
-    /** Does what a key that is pressed on the wall does in the hall. */
-    public void key(KeyEvent event) {
-        keys.accept(event);
-    }
 
     /** Returns whether the wall is open. */
     public BooleanProperty shown() {

@@ -7,7 +7,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 
 /**
  * The keys of the hall. Each can be changed; a clicker or a foot pedal works by the keys that it sends: Page Down is done,
@@ -22,11 +24,23 @@ public final class HallKeys {
 
     private final Map<HallAction, KeyCode> keys = new EnumMap<>(HallAction.class);
 
+    private Consumer<KeyEvent> pressed = _ -> {};
+
     /** Makes the usual keys. */
     public HallKeys() {
         for (HallAction action : HallAction.values()) {
             keys.put(action, action.usual());
         }
+    }
+
+    /** Says who is told the keys that are pressed on another wall. */
+    void onPressed(Consumer<KeyEvent> told) {
+        pressed = told;
+    }
+
+    /** Does what a key that is pressed on another wall does in the hall. */
+    public void press(KeyEvent event) {
+        pressed.accept(event);
     }
 
     /** Returns what a key does. */

@@ -62,7 +62,7 @@ final class HallPanel extends VBox {
         });
         CheckBox keep = new CheckBox("keep me on time: take it by itself");
         keep.setId("keep-on-time");
-        keep.selectedProperty().bindBidirectional(model.keepOnTime());
+        keep.selectedProperty().bindBidirectional(model.onTime().kept());
         row.getChildren().addAll(seconds, said, keep);
         return row;
     }

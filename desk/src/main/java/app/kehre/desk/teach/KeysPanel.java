@@ -38,7 +38,7 @@ final class KeysPanel extends VBox {
         clicker.setWrapText(true);
         said.getStyleClass().add("said");
         said.setId("keys-said");
-        Button close = TeachView.key("Esc", "back to the class", onClose);
+        Button close = HallCaps.key("Esc", "back to the class", onClose);
         rows.setPrefWrapLength(3 * COLUMN);
         getChildren().addAll(title, rows, clicker, said, close);
         fill();
@@ -47,7 +47,7 @@ final class KeysPanel extends VBox {
     private void fill() {
         List<HBox> all = new ArrayList<>();
         for (HallAction action : HallAction.values()) {
-            Button key = TeachView.key(keys.cap(action), action.words(), () -> act.accept(action));
+            Button key = HallCaps.key(keys.cap(action), action.words(), () -> act.accept(action));
             Button change = new Button("change");
             change.setId("change-" + action.key());
             change.setAccessibleText("change the key: " + action.words());

@@ -72,7 +72,7 @@ final class OfferBox extends HBox {
                     : java.util.List.of(text(found.proposal().reason())));
             take.setVisible(can);
             other.setVisible(found.proposal().ways().size() > 1);
-            TeachView.name(leave, found.late() ? "stay late" : "leave it");
+            HallCaps.name(leave, found.late() ? "stay late" : "leave it");
             setAccessibleText(title.getText());
         });
     }

@@ -10,18 +10,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.BiConsumer;
-import java.util.stream.Collectors;
-import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
-import javafx.beans.property.SimpleBooleanProperty;
 
 import app.kehre.core.brief.Brief;
-import app.kehre.core.catching.InWords;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Variant;
@@ -48,11 +44,10 @@ public final class TeachViewModel {
     private static final int[] SPEEDS = {10, 60, 1};
 
     private final HallClock clock;
-    private final Offers offers;
+    private final OnTime onTime;
     private final Counts counts;
     private final Sounds sounds;
     private final GroupViewModel group = new GroupViewModel();
-    private final BooleanProperty keepOnTime = new SimpleBooleanProperty();
     private final ReadOnlyObjectWrapper<Teaching> teaching = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyBooleanWrapper facing = new ReadOnlyBooleanWrapper(true);
     private final ReadOnlyObjectWrapper<Moment> moment = new ReadOnlyObjectWrapper<>();
@@ -76,12 +71,10 @@ public final class TeachViewModel {
     TeachViewModel(Timeline timeline, Clock clock, InstantSource steady, Offers.Beside beside,
             CompletableFuture<Tones> tones) {
         this.clock = new HallClock(clock, steady);
-        this.offers = new Offers(beside);
+        this.onTime = new OnTime(this, beside);
         this.counts = new Counts(this);
         this.sounds = new Sounds(timeline, tones, this::whisper);
         set(Teaching.ready(timeline));
-        offers.offer()
-                .addListener((_, _, offer) -> offer.filter(_ -> keepOnTime.get()).ifPresent(this::keep));
     }
 
     /** Returns what holds now; {@link #tick} brings it up to date. */
@@ -99,9 +92,9 @@ public final class TeachViewModel {
         return timeline.getReadOnlyProperty();
     }
 
-    /** Returns what stands ready so that the class ends on time. */
-    ReadOnlyObjectProperty<Optional<Offer>> offer() {
-        return offers.offer();
+    /** Returns what is done so that the class ends on time. */
+    OnTime onTime() {
+        return onTime;
     }
 
     /** Returns what sides owe. */
@@ -112,11 +105,6 @@ public final class TeachViewModel {
     /** Returns what was said last: why a press did nothing, or what Kehre did; empty after some seconds. */
     ReadOnlyStringProperty said() {
         return said.getReadOnlyProperty();
-    }
-
-    /** Returns whether Kehre takes its own proposals while the class is late. */
-    public BooleanProperty keepOnTime() {
-        return keepOnTime;
     }
 
     /** Returns the sounds of the class. */
@@ -166,7 +154,7 @@ public final class TeachViewModel {
             set(Teaching.ready(planned));
         }
         looked = Instant.EPOCH;
-        offers.clear();
+        onTime.clear();
         tick();
     }
 
@@ -186,12 +174,12 @@ public final class TeachViewModel {
 
     /** Returns from how much late on a proposal is made. */
     public Duration threshold() {
-        return offers.threshold();
+        return onTime.threshold();
     }
 
     /** Says from how much late on a proposal is made. */
     public void setThreshold(Duration other) {
-        offers.setThreshold(other);
+        onTime.setThreshold(other);
     }
 
     /** Says who is told the number done of as many as possible. */
@@ -240,7 +228,7 @@ public final class TeachViewModel {
 
     private void look(Instant now) {
         looked = now;
-        offers.look(run(), now, clock.wall(), keepOnTime.get());
+        onTime.look(now, clock.wall());
         List<Debt> owed = teaching.get().debts(now);
         if (!owed.equals(debts.get())) {
             debts.set(owed);
@@ -274,7 +262,7 @@ public final class TeachViewModel {
         Reading<Teaching> pressed = teaching.get().press(press, clock.now(), clock.wall());
         pressed.value().ifPresent(next -> {
             set(next);
-            offers.clear();
+            onTime.clear();
             look(clock.now());
         });
         return pressed.problem();
@@ -336,34 +324,6 @@ public final class TeachViewModel {
                 () -> say("Nobody does anything instead of this: there is no stand-in."));
     }
 
-    /** Takes the way that is shown. */
-    void take() {
-        offers.offer().get().filter(Offer::canBeTaken).ifPresent(offer -> {
-            press(new Press.Take(InWords.text(offer.way(), offer.rest()), offer.way().after(), false));
-            say("Changed: " + InWords.text(offer.way(), offer.rest()));
-        });
-    }
-
-    /** Says what it does, since nobody pressed it. */
-    private void keep(Offer offer) {
-        if (offer.kept() && offer.canBeTaken() && offer.rest().course() == run().course()) {
-            String words = offer.words().stream().map(InWords.Line::text).collect(Collectors.joining("; "));
-            press(new Press.Take(words, offer.way().after(), true));
-            say("Kept on time: " + words);
-        }
-    }
-
-    void otherWay() {
-        offers.next();
-    }
-
-    /** Leaves the class as it is; nothing where no proposal stands. */
-    boolean leaveOffer() {
-        boolean stood = offers.offer().get().isPresent();
-        offers.leave();
-        return stood;
-    }
-
     /** Takes back the last press. */
     public void undo() {
         press(new Press.Undo());
@@ -375,7 +335,7 @@ public final class TeachViewModel {
         Teaching ready = Teaching.ready(last.run().course().planned());
         boolean under = last.run().at(clock.now()).state().under();
         set(under ? new Teaching(ready.run(), last.events(), List.of(last.run())) : ready);
-        offers.clear();
+        onTime.clear();
         tick();
     }
 }

@@ -12,6 +12,7 @@ import javafx.stage.Stage;
 
 import app.kehre.desk.look.Theme;
 import app.kehre.desk.teach.GroupView;
+import app.kehre.desk.teach.HallKeys;
 import app.kehre.desk.teach.TeachViewModel;
 
 /**
@@ -24,12 +25,14 @@ public final class GroupWindow {
 
     private final Stage main;
     private final TeachViewModel model;
+    private final HallKeys keys;
     private final ListChangeListener<Screen> screens = _ -> placeAgain();
     private Stage stage;
 
-    GroupWindow(Stage main, TeachViewModel model) {
+    GroupWindow(Stage main, TeachViewModel model, HallKeys keys) {
         this.main = main;
         this.model = model;
+        this.keys = keys;
         this.stage = new Stage();
         model.group().shown().addListener((_, _, shown) -> {
             if (shown) {
@@ -73,7 +76,7 @@ public final class GroupWindow {
                 stage.close();
             }
         } else {
-            model.group().key(event);
+            keys.press(event);
         }
         event.consume();
     }

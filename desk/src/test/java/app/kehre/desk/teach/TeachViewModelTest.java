@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Test;
 
 import app.kehre.core.brief.Brief;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.hall.HallWords;
 import app.kehre.core.teaching.Press;
 import app.kehre.core.teaching.RunState;
 import app.kehre.core.testing.Exercises;
@@ -127,14 +128,14 @@ class TeachViewModelTest {
     }
 
     private String offered() {
-        return model.offer().get().map(offer -> offer.proposal().reason()).orElse("");
+        return model.onTime().offer().get().map(offer -> offer.proposal().reason()).orElse("");
     }
 
     @Test
     void keptOnTimeKehreTakesItsProposalAndSaysWhatItDid() {
         clock.pass(Duration.ofSeconds(200));
         model.setThreshold(Duration.ofSeconds(10));
-        model.keepOnTime().set(true);
+        model.onTime().kept().set(true);
         model.startOrPause();
         pass(2);
 
@@ -192,6 +193,32 @@ class TeachViewModelTest {
         taught.startOrPause();
 
         assertThat(taught.moment().get().spare()).isEqualTo(Duration.ofMinutes(58));
+    }
+
+    @Test
+    void aClassOverMidnightEndsOnTheNextDay() {
+        Timeline late = Timeline.of(timeline.plan().with(Brief.of("Late", LocalDate.of(2026, 11, 24),
+                LocalTime.of(23, 58), Duration.ofMinutes(5), 5)));
+        HandClock night = HandClock.at(late.plan().brief());
+        TeachViewModel taught = new TeachViewModel(late, night, night,
+                (work, show) -> show.accept(work.get()), CompletableFuture.completedFuture(Tones.silent()));
+        taught.startOrPause();
+        night.pass(Duration.ofSeconds(119));
+        taught.tick();
+
+        assertThat(HallWords.classLine(taught.moment().get(), late, night.getZone()))
+                .isEqualTo("23:59 \u00b7 room until 00:03 \u00b7 ends 00:00, 3:00 to spare");
+    }
+
+    @Test
+    void anHourThatIsLookedAtTenTimesASecondDriftsByNothing() {
+        TeachViewModel hour = made(Timeline.of(Plans.one(Exercises.SQUAT, "600 s on, x6")));
+        hour.startOrPause();
+        for (int tick = 1; tick < 36_000; tick++) {
+            clock.pass(Duration.ofMillis(100));
+            hour.tick();
+        }
+        assertThat(hour.moment().get().place()).isEqualTo(Duration.ofMinutes(60).minusMillis(100));
     }
 
     @Test
