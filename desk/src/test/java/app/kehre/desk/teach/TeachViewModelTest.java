@@ -139,10 +139,10 @@ class TeachViewModelTest {
         model.startOrPause();
         pass(2);
 
-        assertThat(model.said().get()).isEqualTo("Kept on time: Row 40 / 0 s, 0:20");
+        assertThat(model.said().get()).isEqualTo("Kept on time: Bent-over row 40 s, 0:20");
         assertThat(model.moment().get().spare().isNegative()).isFalse();
         assertThat(model.teaching().get().events().getLast().press().key())
-                .isEqualTo("kept-on-time Row 40 / 0 s, 0:20");
+                .isEqualTo("kept-on-time Bent-over row 40 s, 0:20");
     }
 
     @Test
