@@ -21,6 +21,7 @@ final class Circuits {
 
     private static final int ROUNDS = 2;
     private static final Duration REST = Duration.ofSeconds(20);
+    private static final int FEWEST = 3;
     private static final int MOST = 8;
     /** The denser of the usual turns of a minute (45 and 15 s, 40 and 20 s), since no station jumps. Teaching range. */
     private static final int WORK = 45;
@@ -44,14 +45,24 @@ final class Circuits {
 
     /** Returns what each does: less work and more rest for newcomers and older groups. */
     Interval dose(Exercise exercise) {
-        Level level = Level.of(plan.brief().group().mix());
-        boolean gentle = level == Level.NEWCOMERS || plan.brief().group().older();
+        boolean gentle = isGentle();
         int work = gentle ? GENTLE : WORK;
         int rest = gentle ? GENTLE_REST : REST_AFTER;
         Sides usual = exercise.usualDose().sides();
         Sides sides = usual == Sides.TOGETHER || usual == Sides.ALTERNATING ? usual : Sides.EACH_SIDE;
         return new Interval(Duration.ofSeconds(sides == Sides.EACH_SIDE ? work / 2 : work),
                 Duration.ofSeconds(rest), 1, true, sides);
+    }
+
+    /** Returns how many stations a segment has: as many as it takes for two rounds, four in eight minutes. Teaching range. */
+    long stations(Segment segment) {
+        boolean gentle = isGentle();
+        int turn = gentle ? GENTLE + GENTLE_REST : WORK + REST_AFTER;
+        return Math.clamp(segment.target().plus(REST).toSeconds() / ((long) ROUNDS * turn), FEWEST, MOST);
+    }
+
+    private boolean isGentle() {
+        return Level.of(plan.brief().group().mix()) == Level.NEWCOMERS || plan.brief().group().older();
     }
 
     /** Returns a circuit of exercises that fills a segment. */

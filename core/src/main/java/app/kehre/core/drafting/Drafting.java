@@ -280,7 +280,8 @@ public final class Drafting {
         if (plan.brief().format() == Format.CIRCUIT && segment.role() == Role.TONING) {
             Circuits circuits = new Circuits(plan);
             Segment once = segment.withTarget(Duration.ofSeconds(segment.target().toSeconds() / 2));
-            List<Exercise> stations = toner.fill(once, Duration.ZERO, Circuits::station, circuits::dose);
+            List<Exercise> stations = toner.fill(once, circuits.stations(segment), Duration.ZERO,
+                    Circuits::station, circuits::dose);
             return stations.isEmpty()
                     ? plan
                     : plan.with(segment

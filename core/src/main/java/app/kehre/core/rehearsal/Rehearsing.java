@@ -2,8 +2,10 @@ package app.kehre.core.rehearsal;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -17,6 +19,7 @@ import app.kehre.core.teaching.Course;
 import app.kehre.core.teaching.Debt;
 import app.kehre.core.teaching.Press;
 import app.kehre.core.teaching.RunState;
+import app.kehre.core.teaching.Spot;
 import app.kehre.core.teaching.Teaching;
 import app.kehre.core.teaching.TeachingRun;
 import app.kehre.core.timeline.Phase;
@@ -38,6 +41,7 @@ final class Rehearsing {
     private final Instant began;
     private final Instant hardEnd;
     private final Set<EntryId> come = new HashSet<>();
+    private final Map<Spot, Duration> own = new HashMap<>();
     private Teaching teaching;
     private Instant now;
     private Optional<Course> refused = Optional.empty();
@@ -52,6 +56,15 @@ final class Rehearsing {
         this.now = began;
         this.hardEnd = slot.plus(plan.brief().slot());
         this.teaching = Teaching.ready(Timeline.of(plan));
+        habits.own().map(plan::with).map(Timeline::of).ifPresent(this::goAt);
+    }
+
+    /** How long each piece is at the pace at which people really move. */
+    private void goAt(Timeline real) {
+        List<Spot> spots = Spot.of(real.spans());
+        for (int i = 0; i < spots.size(); i++) {
+            own.put(spots.get(i), real.spans().get(i).stretch().length());
+        }
     }
 
     Rehearsal rehearsal() {
@@ -131,7 +144,9 @@ final class Rehearsing {
         Duration place = run.placeAt(now);
         Span span = run.timeline().at(place).orElseThrow();
         Duration left = span.end().minus(place);
-        Duration takes = instructor.takes(span, run.timeline()).minus(place.minus(span.start()));
+        Duration length = own.getOrDefault(run.course().spots().get(run.timeline().indexAt(place)),
+                span.stretch().length());
+        Duration takes = instructor.takes(span, length, run.timeline()).minus(place.minus(span.start()));
         Duration off = takes.minus(left);
         if (off.abs().compareTo(SLIGHT) < 0) {
             pass(left);

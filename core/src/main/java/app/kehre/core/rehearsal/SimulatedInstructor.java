@@ -39,15 +39,19 @@ final class SimulatedInstructor {
         this.habits = habits;
     }
 
-    /** Draws how long a span takes. */
-    Duration takes(Span span, Timeline timeline) {
+    /**
+     * Draws how long a span takes.
+     *
+     * @param length how long it is at the pace at which people really move
+     */
+    Duration takes(Span span, Duration length, Timeline timeline) {
         double spread = spread(span, timeline);
         if (spread == 0) {
-            return span.stretch().length();
+            return length;
         }
         double slower = 1 + habits.slow() / HUNDRED;
         double factor = slower * Math.exp(spread * Math.clamp(chance.nextGaussian(), -2.5, 2.5));
-        return Duration.ofMillis(Math.round(span.stretch().length().toMillis() * factor));
+        return Duration.ofMillis(Math.round(length.toMillis() * factor));
     }
 
     /** What the clock or the music drives takes as long as it is planned. */

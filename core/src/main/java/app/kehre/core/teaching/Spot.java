@@ -23,7 +23,7 @@ import app.kehre.core.value.Side;
 public record Spot(EntryId entry, Turn turn, Phase phase, Side side, int number) {
 
     /** Returns the spots of spans, in their order. */
-    static List<Spot> of(List<Span> spans) {
+    public static List<Spot> of(List<Span> spans) {
         Map<Spot, Integer> seen = new HashMap<>();
         return spans.stream().map(Spot::first)
                 .map(spot -> spot.numbered(seen.merge(spot, 1, Integer::sum))).toList();

@@ -232,7 +232,7 @@ class StructuresTest extends PlanWindow {
         assertThat(instructor.plan().find(line(5))).containsInstanceOf(Screen.class);
 
         instructor.presses(KeyCode.DIGIT6, KeyCode.CONTROL).presses(KeyCode.ENTER);
-        instructor.goesOnTo("Split squat");
+        instructor.teachesTo("Split squat");
 
         assertThat(Instructor.onFx(() -> instructor.content().scene().getRoot().lookupAll(".option").stream()
                 .map(each -> ((javafx.scene.control.Label) each).getText()).toList()))

@@ -1,0 +1,72 @@
+package app.kehre.core.log;
+
+import java.time.Duration;
+import java.util.EnumMap;
+import java.util.Map;
+
+import app.kehre.core.plan.EntryId;
+import app.kehre.core.plan.SegmentId;
+import app.kehre.core.timeline.Tally;
+
+/**
+ * A line of a class as it was planned and as it was taught.
+ *
+ * @param line the line
+ * @param segment the segment that it belongs to
+ * @param name what it was called
+ * @param subject the ids of its exercises, joined by ", "; else its name
+ * @param planned what its time was planned for; what takes none is not there
+ * @param taught what its time was used for
+ */
+public record LineRecord(EntryId line, SegmentId segment, String name, String subject,
+        Map<Tally.Use, Duration> planned, Map<Tally.Use, Duration> taught) {
+
+    /** What is off by less is as it was planned: five seconds, and a tenth. Kehre's estimate. */
+    private static final Duration LITTLE = Duration.ofSeconds(5);
+    private static final int TENTH = 10;
+
+    public LineRecord {
+        planned = copy(planned);
+        taught = copy(taught);
+    }
+
+    private static Map<Tally.Use, Duration> copy(Map<Tally.Use, Duration> lengths) {
+        Map<Tally.Use, Duration> some = new EnumMap<>(Tally.Use.class);
+        lengths.forEach((use, length) -> {
+            if (!length.isZero()) {
+                some.put(use, length);
+            }
+        });
+        return Map.copyOf(some);
+    }
+
+    private static Duration sum(Map<Tally.Use, Duration> lengths) {
+        return lengths.values().stream().reduce(Duration.ZERO, Duration::plus);
+    }
+
+    /** Returns how long it was planned. */
+    public Duration plannedLength() {
+        return sum(planned);
+    }
+
+    /** Returns how long it was taught. */
+    public Duration taughtLength() {
+        return sum(taught);
+    }
+
+    /** Returns by how much it took longer than planned; negative when it was shorter. */
+    public Duration off() {
+        return taughtLength().minus(plannedLength());
+    }
+
+    /** Returns whether it ran otherwise: by more than five seconds and more than a tenth. */
+    public boolean ranOtherwise() {
+        return off().abs().compareTo(LITTLE) >= 0
+                && off().abs().multipliedBy(TENTH).compareTo(plannedLength()) >= 0;
+    }
+
+    /** Returns whether nothing of it was taught although it was planned. */
+    public boolean leftOut() {
+        return taughtLength().isZero() && !plannedLength().isZero();
+    }
+}

@@ -1,0 +1,115 @@
+package app.kehre.core.log;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+
+import app.kehre.core.brief.School;
+import app.kehre.core.pace.Quantity;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.teaching.Spot;
+import app.kehre.core.teaching.TeachingRun;
+import app.kehre.core.teaching.Visit;
+import app.kehre.core.timeline.Span;
+import app.kehre.core.timeline.Timeline;
+
+/**
+ * How long people took once for a quantity of the pace.
+ *
+ * @param quantity which
+ * @param style the teaching style in which it was seen, where it depends on it; else the first
+ * @param value in its unit
+ */
+public record Observation(Quantity quantity, School.Teaching style, double value) {
+
+    /** By how much a quantity is changed to see which pieces of a class it makes. */
+    private static final double NUDGE = 1.25;
+    /** A quantity makes a piece when nine tenths of its length are its own. */
+    private static final double MAKES = 0.9;
+    /** Shorter pieces say nothing: the press comes a second early or late. Kehre's estimate. */
+    private static final double SHORTEST = 1.5;
+
+    /** What makes a piece of a class, and how much longer the piece is for one more of it. */
+    private record Maker(Quantity quantity, School.Teaching style, double value, double each) {}
+
+    /**
+     * Reads what a class says: each piece that one quantity alone makes, and that was done to its end, is one observation.
+     * Which pieces those are is found by laying the class out once more with each quantity a quarter greater.
+     */
+    static List<Observation> of(TeachingRun run) {
+        ClassPlan plan = run.course().plan();
+        Map<Spot, Double> taught = taught(run);
+        List<Span> spans = run.timeline().spans();
+        List<Spot> spots = run.course().spots();
+        Map<Spot, Maker> makers = makers(plan);
+        List<Observation> found = new ArrayList<>();
+        for (int i = 0; i < spans.size(); i++) {
+            Maker maker = makers.get(spots.get(i));
+            Double took = taught.get(spots.get(i));
+            double length = seconds(spans.get(i).stretch().length());
+            if (maker != null && took != null && length >= SHORTEST) {
+                double value = maker.value + (took - length) / maker.each;
+                found.add(new Observation(maker.quantity, maker.style,
+                        Math.clamp(value, maker.quantity.least(), maker.quantity.most())));
+            }
+        }
+        return found;
+    }
+
+    /** How long each piece took that was done to its end; what was stopped in a pause does not count. */
+    private static Map<Spot, Double> taught(TeachingRun run) {
+        Map<Spot, Double> taught = new HashMap<>();
+        for (Visit visit : run.visits()) {
+            if (visit.going() != Visit.Going.PAUSED) {
+                taught.merge(visit.spot(), seconds(visit.took()), Double::sum);
+            }
+        }
+        return taught;
+    }
+
+    private static Map<Spot, Maker> makers(ClassPlan plan) {
+        Map<Spot, Double> lengths = lengths(Timeline.of(plan));
+        Map<Spot, Maker> makers = new HashMap<>();
+        for (School.Teaching style : styles(plan)) {
+            for (Quantity quantity : Quantity.values()) {
+                double value = plan.pace().of(quantity, style);
+                double more = Math.min(quantity.most(), value * NUDGE);
+                if (more > value && (quantity.byStyle() || style == plan.brief().teaching())) {
+                    Map<Spot, Double> nudged = lengths(
+                            Timeline.of(plan.with(plan.pace().with(quantity, style, more))));
+                    lengths.forEach((spot, length) -> {
+                        double each = (nudged.getOrDefault(spot, length) - length) / (more - value);
+                        if (length > 0 && each * value >= MAKES * length) {
+                            makers.put(spot, new Maker(quantity, style, value, each));
+                        }
+                    });
+                }
+            }
+        }
+        return makers;
+    }
+
+    private static Set<School.Teaching> styles(ClassPlan plan) {
+        Set<School.Teaching> styles = new TreeSet<>(Set.of(plan.brief().teaching()));
+        plan.segments().forEach(segment -> segment.pacing().teaching().ifPresent(styles::add));
+        plan.items().forEach(item -> item.manner().teaching().ifPresent(styles::add));
+        return styles;
+    }
+
+    private static Map<Spot, Double> lengths(Timeline timeline) {
+        List<Spot> spots = Spot.of(timeline.spans());
+        Map<Spot, Double> lengths = new HashMap<>();
+        for (int i = 0; i < spots.size(); i++) {
+            lengths.put(spots.get(i), seconds(timeline.spans().get(i).stretch().length()));
+        }
+        return lengths;
+    }
+
+    private static double seconds(Duration length) {
+        return length.toNanos() / 1e9;
+    }
+}
