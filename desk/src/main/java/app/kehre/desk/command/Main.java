@@ -32,7 +32,8 @@ public final class Main implements Callable<Integer> {
     private static final List<Class<?>> COMMANDS = List.of(DemoCommand.class, ShotsCommand.class,
             SheetCommand.class, TimelineCommand.class, PaceCommand.class, LibraryCommand.class,
             CheckCommand.class,
-            FitCommand.class, RehearseCommand.class, DeriveStretchCommand.class, DeriveWarmUpCommand.class,
+            FitCommand.class, RehearseCommand.class, LogCommand.class, DeriveStretchCommand.class,
+            DeriveWarmUpCommand.class,
             DraftCommand.class,
             RecutCommand.class, RegroupCommand.class, WriteCommand.class, ReadCommand.class,
             EffortCommand.class, PulsesCommand.class);

@@ -1,5 +1,7 @@
 package app.kehre.desk.window;
 
+import java.time.Duration;
+import java.time.LocalDateTime;
 import java.util.concurrent.Executors;
 import java.util.function.Supplier;
 import javafx.application.Platform;
@@ -8,7 +10,10 @@ import javafx.beans.property.SimpleObjectProperty;
 
 import app.kehre.core.dose.AsMany;
 import app.kehre.core.exercise.Library;
+import app.kehre.core.log.ClassRecord;
 import app.kehre.core.plan.EntryId;
+import app.kehre.core.teaching.RunState;
+import app.kehre.core.teaching.Teaching;
 import app.kehre.desk.combination.CombinationViewModel;
 import app.kehre.desk.control.NoticeBar;
 import app.kehre.desk.look.Palette;
@@ -17,6 +22,7 @@ import app.kehre.desk.plan.PlanViewModel;
 import app.kehre.desk.proposals.ProposalsViewModel;
 import app.kehre.desk.session.ClassFolder;
 import app.kehre.desk.session.JudgedPlan;
+import app.kehre.desk.session.KeptRecords;
 import app.kehre.desk.session.KeptTeaching;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.OwnLibrary;
@@ -34,6 +40,9 @@ import app.kehre.formats.disk.DiskTrouble;
  * Made once for a window; the places are made of it.
  */
 final class Backstage {
+
+    /** What was taught for less was begun by mistake. Kehre's estimate. */
+    private static final Duration LEAST_CLASS = Duration.ofMinutes(3);
 
     final OpenPlan open;
     final JudgedPlan judged;
@@ -55,6 +64,7 @@ final class Backstage {
     final HallKeys hallKeys = new HallKeys();
     private final Recovery recovery;
     private final Patterns patterns;
+    private final KeptRecords records;
 
     Backstage(JudgedPlan judged, OwnLibrary ownLibrary, Surroundings around) {
         this.open = judged.open();
@@ -81,6 +91,8 @@ final class Backstage {
                         trouble -> Platform.runLater(() -> files.tell(trouble.sentence()))),
                 files);
         teachModel.onCount(this::keepCount);
+        records = new KeptRecords(around.data(), sentence -> Platform.runLater(() -> files.tell(sentence)));
+        teachModel.teaching().addListener((_, _, teaching) -> keepRecord(teaching));
         recent = new RecentFiles(around.data(), around.disk());
         open.file().subscribe(file -> file.ifPresent(recent::add));
         open.shown().addListener(_ -> keep());
@@ -102,6 +114,18 @@ final class Backstage {
         teachModel.prepare(open.settled().get());
         if (teachModel.differsFrom(open.settled().get())) {
             teachModel.sayItGoesOn();
+        }
+    }
+
+    /** Keeps the record of a class that is over; what was begun by mistake is no class. */
+    private void keepRecord(Teaching teaching) {
+        boolean over = teaching.run().state() == RunState.FINISHED && !teachModel.rehearses();
+        if (over && !teaching.events().isEmpty()) {
+            ClassRecord record = ClassRecord.of(teaching, LocalDateTime
+                    .ofInstant(teaching.events().getFirst().wall(), around.clock().getZone()));
+            if (record.taught().compareTo(LEAST_CLASS) >= 0) {
+                records.keep(record);
+            }
         }
     }
 
@@ -139,6 +163,7 @@ final class Backstage {
     /** Finishes keeping the class; what is kept stays. */
     void stopKeeping() {
         taught.stop();
+        records.close();
         recovery.close();
     }
 }

@@ -93,6 +93,29 @@ class CommandLineTest {
     }
 
     @Test
+    void aClassIsRehearsedOnceOrOftenAndWhatIsOutOfRangeIsRefused() throws IOException {
+        assertThat(print("rehearse", demo().toString(), "--seed", "7", "--slow", "15", "--late", "4",
+                "--keep-on-time")).startsWith("Rehearsal of \u201cTuesday Evening Climb\u201d, seed 7.")
+                .contains("18:34:00  begun", "kept on time: ", "Ends 19:2", "Music (simulated deck)");
+        out.reset();
+        assertThat(print("rehearse", demo().toString(), "--times", "40")).contains("40 rehearsals of",
+                "Nine of ten times it ends by 19:30.", "Nothing was left out.");
+        assertThat(printsAndRefuses(2, "rehearse", demo().toString(), "--slow", "900"))
+                .contains("--slow must be from -50 to 200, not 900.");
+        assertThat(Main.run("rehearse", demo().toString(), "--late", "20")).isEqualTo(1);
+    }
+
+    @Test
+    void theLogSaysWhatWasTaughtOrThatNothingWasAndRefusesWhatIsNoStudio() throws IOException {
+        assertThat(print("log", "--studio", folder.resolve("none.db").toString()))
+                .isEqualTo("No class has been taught yet.\n");
+        Path list = Files.writeString(folder.resolve("list.db"), "bread, milk, ".repeat(300));
+
+        assertThat(printsAndRefuses(2, "log", "--studio", list.toString())).startsWith(
+                "The studio list.db could not be opened: it is no studio, or damaged. Nothing was changed.");
+    }
+
+    @Test
     void aClassIsWrittenAsTextReadBackAndWhatCannotBeReadIsNamedByItsLine() throws IOException {
         Path text = Files.writeString(folder.resolve("class.txt"), print("write", demo().toString()));
         out.reset();

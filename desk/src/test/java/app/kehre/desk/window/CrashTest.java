@@ -11,7 +11,9 @@ import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
 import app.kehre.core.exercise.Role;
+import app.kehre.core.log.ClassRecord;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.studio.StudioTrouble;
 import app.kehre.core.testing.Exercises;
 import app.kehre.core.testing.Plans;
 import app.kehre.core.typing.EntryText;
@@ -19,6 +21,7 @@ import app.kehre.core.value.Lengths;
 import app.kehre.desk.Instructor;
 import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.plan.DemoPlan;
+import app.kehre.store.StudioFile;
 
 import static app.kehre.core.testing.Ids.line;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -192,6 +195,32 @@ class CrashTest extends DemoWindow {
         instructor.presses(KeyCode.ESCAPE).presses(KeyCode.ESCAPE);
         assertThat(instructor.plan().segments()).as("the plan itself is whole")
                 .noneMatch(segment -> segment.entries().isEmpty());
+    }
+
+    @Test
+    void aClassThatWasTaughtToItsEndIsInTheStudioAndOneThatWasBegunByMistakeIsNot() throws StudioTrouble {
+        Path studio = folder.resolve("data").resolve(StudioFile.NAME);
+        instructor.clicks("#teach").presses(KeyCode.SPACE).waits(Duration.ofSeconds(20)).presses(KeyCode.F)
+                .presses(KeyCode.R).presses(KeyCode.SPACE).waits(Duration.ofMinutes(62))
+                .until("it is kept", () -> taught(studio) == 1);
+
+        try (StudioFile open = StudioFile.open(studio)) {
+            ClassRecord kept = open.records().all().getFirst();
+            assertThat(kept.title()).isEqualTo("Tuesday Evening Climb");
+            assertThat(kept.taught()).isEqualTo(kept.planned());
+            assertThat(kept.ranOtherwise()).isEmpty();
+        }
+    }
+
+    private static int taught(Path studio) {
+        if (!Files.exists(studio)) {
+            return 0;
+        }
+        try (StudioFile open = StudioFile.open(studio)) {
+            return open.records().all().size();
+        } catch (StudioTrouble notYet) {
+            return 0;
+        }
     }
 
     /** What a Kehre that is no longer there has kept. */
