@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
+import app.kehre.core.choreography.Stage;
 import app.kehre.core.dose.AsMany;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.kit.LoadNotation;
@@ -80,7 +81,7 @@ public record GroupWall(String name, String side, String large, List<Level> leve
         List<Level> levels = entry instanceof Item item && works(span.get())
                 ? levels(item.exercise())
                 : List.of();
-        String next = counting.flatMap(Counting::next).map(stage -> stage.title())
+        String next = counting.flatMap(Counting::next).map(GroupWall::words)
                 .or(() -> moment.next().map(Entry::name)).orElse("");
         return new GroupWall(name, side(entry, span.get(), moment), large(counting, span.get(), moment),
                 levels, next, with(moment), stations(span.get(), entry, timeline.plan()));
@@ -91,6 +92,16 @@ public record GroupWall(String name, String side, String large, List<Level> leve
         boolean over = moment.state() == RunState.FINISHED;
         return new GroupWall(over ? "Thank you" : plan.brief().title(),
                 over ? "" : "we begin at " + TIME.format(start), "", List.of(), "", "", List.of());
+    }
+
+    /** A stage as the group is told of it, not as it is prepared. */
+    private static String words(Stage stage) {
+        return switch (stage.kind()) {
+            case HOLD -> "keep going";
+            case FINISHED -> "all of it";
+            case FINALE -> "the finale";
+            case LAYER, REDUCE, LINK, TEACH -> stage.title().replaceFirst("^\\+ ", "");
+        };
     }
 
     private static boolean works(Span span) {

@@ -16,8 +16,8 @@ final class Says extends HBox {
     Says() {
         super(36);
         setId("says");
-        setMinHeight(64);
-        setPrefHeight(64);
+        setMinHeight(80);
+        setPrefHeight(80);
     }
 
     /**

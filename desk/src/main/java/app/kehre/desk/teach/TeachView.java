@@ -33,7 +33,7 @@ public final class TeachView extends VBox {
     private static final double ROAD_SCALE = 1.35;
     /** Lower than this there is one row of the road, and no room for the options. */
     private static final double LOW = 740;
-    private static final double SPACE = 11;
+    private static final double SPACE = 9;
     private static final double LITTLE_SPACE = 6;
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT);
     private static final String DOT = " \u00b7 ";

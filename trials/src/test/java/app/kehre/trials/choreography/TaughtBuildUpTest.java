@@ -17,6 +17,7 @@ import app.kehre.core.choreography.Script;
 import app.kehre.core.choreography.Stage;
 import app.kehre.core.choreography.StageKey;
 import app.kehre.core.hall.Counting;
+import app.kehre.core.hall.GroupWall;
 import app.kehre.core.music.Bpm;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.ClassPlan;
@@ -25,14 +26,18 @@ import app.kehre.core.plan.SegmentId;
 import app.kehre.core.sheet.CribSheet;
 import app.kehre.core.stepping.Checks;
 import app.kehre.core.teaching.Moment;
+import app.kehre.core.teaching.Press;
+import app.kehre.core.teaching.Teaching;
 import app.kehre.core.teaching.TeachingRun;
 import app.kehre.core.timeline.Block;
 import app.kehre.core.timeline.Span;
 import app.kehre.core.timeline.Stretch;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Side;
 import app.kehre.formats.plan.DemoPlan;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 /** The evening class's two combinations and their finale, taught at speed. */
 class TaughtBuildUpTest {
@@ -60,6 +65,39 @@ class TaughtBuildUpTest {
                 Checks.of(each, build.conditions(new Bpm(126), plan.brief()))).isEmpty());
         assertThat(script.works()).isTrue();
         assertThat(script.stages().getLast().kind()).isEqualTo(Stage.Kind.FINALE);
+    }
+
+    @Test
+    void aPassIsDancedAgainOnBothLeadsAndTheCountCountsOn() {
+        Instant begun = Instant.EPOCH.minus(timeline.ofEntry(build.id()).end()).plusSeconds(5);
+        Teaching taught = Teaching.of(TeachingRun.ready(timeline).start(begun, Instant.EPOCH));
+        Teaching again = taught.press(Press.Key.ANOTHER_ROUND, Instant.EPOCH, Instant.EPOCH).value()
+                .orElseThrow();
+        Timeline longer = again.run().timeline();
+
+        assertThat(led(longer, Side.RIGHT) - led(timeline, Side.RIGHT)).isPositive()
+                .isCloseTo(led(longer, Side.LEFT) - led(timeline, Side.LEFT), within(10L));
+        for (Span span : longer.spans()) {
+            Moment moment = Moment.of(TeachingRun.ready(longer)
+                    .start(Instant.EPOCH.minus(span.start()).minusMillis(20), Instant.EPOCH), Instant.EPOCH);
+            Counting.of(moment, longer).ifPresent(count -> assertThat(count.at())
+                    .isBetween(0, script.eights() * 8 - 1));
+        }
+    }
+
+    private long led(Timeline danced, Side side) {
+        return danced.spans().stream().filter(span -> span.entry().equals(build.id()) && span.side() == side)
+                .mapToLong(span -> span.stretch().length().toMillis()).sum();
+    }
+
+    @Test
+    void theGroupIsNotToldHowAStageIsPrepared() {
+        List<String> told = spans().stream().map(span -> GroupWall.of(Moment.of(TeachingRun.ready(timeline)
+                .start(Instant.EPOCH.minus(span.start()).minusMillis(20), Instant.EPOCH), Instant.EPOCH),
+                timeline).next()).distinct().toList();
+
+        assertThat(told).contains("keep going", "all of it", "the finale").noneMatch(
+                words -> words.contains("hold") || words.contains("finished") || words.startsWith("+"));
     }
 
     @Test
