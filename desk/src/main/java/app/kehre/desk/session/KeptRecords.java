@@ -41,9 +41,12 @@ public final class KeptRecords implements AutoCloseable {
         });
     }
 
-    /** Finishes what was begun and closes the studio. */
+    /** Finishes what was begun and closes the studio; a second time nothing. */
     @Override
     public void close() {
+        if (writer.isShutdown()) {
+            return;
+        }
         writer.execute(() -> studio.ifPresent(this::close));
         writer.close();
     }
