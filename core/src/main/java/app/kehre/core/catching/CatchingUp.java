@@ -91,6 +91,9 @@ public final class CatchingUp {
                     .ifPresent(ways::add);
         }
         if (ways.isEmpty()) {
+            withoutAllElse().ifPresent(ways::add);
+        }
+        if (ways.isEmpty()) {
             ways.addAll(ways(rest.ofAll().keeping(_ -> true)));
         }
         if (ways.isEmpty()) {
@@ -101,9 +104,8 @@ public final class CatchingUp {
             withoutBlocks(_ -> true).ifPresent(ways::add);
         }
         return ways.isEmpty()
-                ? new Proposal.Refused(
-                        "No change of doses, rounds and lines makes up %s: F goes to the way down."
-                                .formatted(Lengths.clock(rest.over())))
+                ? new Proposal.Refused("No change of doses, rounds and lines makes up %s%s.".formatted(
+                        Lengths.clock(rest.over()), rest.canGoDown() ? ": F goes to the way down" : ""))
                 : new Proposal.Proposed(fewFirst(ways));
     }
 
@@ -128,6 +130,17 @@ public final class CatchingUp {
                 .filter(block -> block.lines().stream().allMatch(which)).toList();
         return some(blocks).map(this::without).filter(way -> left(way).compareTo(rest.room()) <= 0)
                 .max(Comparator.comparingInt((Way way) -> -way.changes().size()).thenComparing(this::left));
+    }
+
+    /** All that is still to come of the main part and was not promised. */
+    private Optional<Way> withoutAllElse() {
+        List<Entry> lines = ahead()
+                .filter(entry -> rest.main(entry) && !rest.promised(entry) && !entry.locked())
+                .toList();
+        return lines.isEmpty()
+                ? Optional.empty()
+                : Optional.of(without(List.of(new Rest.Block("all that was not promised", lines))))
+                        .filter(way -> left(way).compareTo(rest.room()) <= 0);
     }
 
     /** How much earlier than it could a class would end. */

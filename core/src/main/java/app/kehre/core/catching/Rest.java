@@ -126,6 +126,14 @@ public record Rest(Course course, Duration place, Duration left, Duration slip) 
         return plan().entries().noneMatch(entry -> main(entry) && !begun(entry.id()));
     }
 
+    /** Returns whether there is a way down that has not begun. */
+    boolean canGoDown() {
+        return WayDown.of(plan()).stream()
+                .filter(segment -> segment.role() == Role.COOL_DOWN || segment.role() == Role.STRETCH)
+                .anyMatch(segment -> !segment.entries().isEmpty()
+                        && segment.entries().stream().noneMatch(entry -> begun(entry.id())));
+    }
+
     /** Returns whether a line belongs to the main part. */
     boolean main(Entry entry) {
         return plan().segmentOf(entry.id()).filter(segment -> segment.role().main()).isPresent();

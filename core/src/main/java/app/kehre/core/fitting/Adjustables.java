@@ -211,23 +211,23 @@ final class Adjustables {
             boolean may = off != 0 && rounds >= Math.max(1, open.begun(circuit))
                     && (off < 0 || rounds <= 2 * circuit.rounds());
             if (may && sides.mayHaveRounds(circuit, rounds)) {
-                options.add(option(segment, circuit, Change.Kind.ROUNDS,
+                option(segment, circuit, Change.Kind.ROUNDS,
                         "%s: %s instead of %d".formatted(circuit.name(), counted(rounds, "round"),
                                 circuit.rounds()),
                         circuit.withRounds(rounds, circuit.rest(), Math.min(circuit.soloFrom(), rounds)),
-                        Math.abs(off)));
+                        Math.abs(off)).ifPresent(options::add);
             }
         }
         for (int off = -MOST_REST_STEPS; off <= MOST_REST_STEPS / 2; off++) {
             Duration rest = circuit.rest().plusSeconds((long) REST_STEP * off);
             if (off != 0 && open.begun(circuit) == 0 && circuit.rounds() > 1 && circuit.rest().isPositive()
                     && rest.toSeconds() >= REST_STEP) {
-                options.add(option(segment, circuit, Change.Kind.RESTS,
+                option(segment, circuit, Change.Kind.RESTS,
                         "%s: %s between rounds instead of %s".formatted(circuit.name(),
                                 Lengths.notation(rest),
                                 Lengths.notation(circuit.rest())),
                         circuit.withRounds(circuit.rounds(), rest, circuit.soloFrom()),
-                        Math.abs(off)));
+                        Math.abs(off)).ifPresent(options::add);
             }
         }
         return new Adjustable(options);
@@ -243,24 +243,32 @@ final class Adjustables {
             if (off != 0 && PHRASE * phrases >= script.fill().once()) {
                 script.wishing(build.build(), PHRASE * phrases).map(build::with)
                         .filter(other -> Lessons.script(plan, other).fill().refused().isEmpty())
-                        .ifPresent(other -> options.add(option(segment, build, Change.Kind.PHRASES,
+                        .ifPresent(other -> option(segment, build, Change.Kind.PHRASES,
                                 "%s: %s instead of %d".formatted(build.name(), counted(phrases, "phrase"),
                                         now),
-                                other, size)));
+                                other, size).ifPresent(options::add));
             }
         }
         return new Adjustable(options);
     }
 
-    private Adjustable.Option option(Segment segment, Entry old, Change.Kind kind, String words,
+    private Optional<Adjustable.Option> option(Segment segment, Entry old, Change.Kind kind, String words,
             Entry changed,
             double size) {
         UnaryOperator<ClassPlan> made = plan -> plan.find(old.id()).isPresent()
                 ? plan.with(merged(plan, changed))
                 : plan;
-        Duration adds = open.length(Timeline.of(made.apply(plan))).minus(open.length(timeline));
-        return new Adjustable.Option(Change.of(old.id(), words, kind, made), adds, size,
-                weight(segment, old.items(), adds));
+        return added(made).map(adds -> new Adjustable.Option(Change.of(old.id(), words, kind, made), adds,
+                size, weight(segment, old.items(), adds)));
+    }
+
+    /** By how much the class would be longer; nothing where it would be longer than a class may be. */
+    private Optional<Duration> added(UnaryOperator<ClassPlan> made) {
+        try {
+            return Optional.of(open.length(Timeline.of(made.apply(plan))).minus(open.length(timeline)));
+        } catch (IllegalArgumentException tooLong) {
+            return Optional.empty();
+        }
     }
 
     /** A circuit keeps the lines that it has by now: their doses may be changed as well. */

@@ -85,7 +85,7 @@ public final class GroupView extends VBox {
         large.setText(wall.large());
         double count = wall.large().contains(":") ? TIME : COUNT;
         size(large, count * scale);
-        double room = getWidth() - getInsets().getLeft() - getInsets().getRight() - 40
+        double room = getWidth() - getInsets().getLeft() - getInsets().getRight() - 70
                 - Type.width(wall.large(), Type.of(Weight.BOLD, count * scale));
         fitted(name, wall.name(), Weight.BOLD, NAME * scale, room);
         fitted(side, wall.side(), Weight.SEMI_BOLD, 76 * scale, room);

@@ -118,7 +118,7 @@ class TeachViewModelTest {
         pass(10);
         assertThat(state()).isEqualTo(RunState.TEACHING);
         assertThat(offered()).isEqualTo(
-                "No change of doses, rounds and lines makes up 27:00: F goes to the way down.");
+                "No change of doses, rounds and lines makes up 27:00.");
         model.press(Press.Key.FINISH);
         assertThat(model.said().get()).isEqualTo("No way down is planned: there is nothing to go to.");
 
