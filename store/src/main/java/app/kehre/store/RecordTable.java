@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 
 import org.jdbi.v3.core.Handle;
+import org.jdbi.v3.core.mapper.RowMapper;
 import org.jdbi.v3.core.statement.PreparedBatch;
 
 import app.kehre.core.log.ClassRecord;
@@ -130,7 +131,7 @@ final class RecordTable implements Records {
     }
 
     private static <T> Map<Long, List<T>> grouped(Handle handle, String query,
-            org.jdbi.v3.core.mapper.RowMapper<T> mapper) {
+            RowMapper<T> mapper) {
         Map<Long, List<T>> all = new LinkedHashMap<>();
         handle.createQuery(query)
                 .map((row, context) -> Map.entry(row.getLong("record"), mapper.map(row, context)))

@@ -5,6 +5,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
+import java.util.Arrays;
 import java.util.function.Consumer;
 import java.util.function.Function;
 
@@ -69,7 +70,7 @@ public final class StudioFile implements AutoCloseable {
         MigrationVersion newest = flyway.info().pending().length == 0 && flyway.info().current() != null
                 ? flyway.info().current().getVersion()
                 : MigrationVersion.EMPTY;
-        boolean known = newest.equals(MigrationVersion.EMPTY) || java.util.Arrays.stream(flyway.info().all())
+        boolean known = newest.equals(MigrationVersion.EMPTY) || Arrays.stream(flyway.info().all())
                 .anyMatch(each -> newest.equals(each.getVersion()) && !each.getState().isFailed()
                         && each.getState().isResolved());
         if (!known) {

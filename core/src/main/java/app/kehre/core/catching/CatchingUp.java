@@ -13,8 +13,8 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 import app.kehre.core.exercise.Muscle;
+import app.kehre.core.fitting.Changeable;
 import app.kehre.core.fitting.Fitting;
-import app.kehre.core.fitting.Open;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.proposal.Change;
@@ -26,7 +26,7 @@ import app.kehre.core.value.Lengths;
 /**
  * Finds what has to change so that a class that is being taught ends on time. What gives way comes in this order, and
  * nothing of the next is touched while the one before is enough: what was not promised; what was promised, shortened; whole
- * blocks that were not promised; the way down and the warm-up, shortened; what was promised, left out but for one line an
+ * blocks that were not promised, at last all of it; the way down and the warm-up, shortened; what was promised, left out but for one line an
  * area. A line that has begun is done as it is; sides stay even.
  */
 public final class CatchingUp {
@@ -68,7 +68,7 @@ public final class CatchingUp {
 
     /**
      * Returns whether a class that is kept on time has to change now: from the threshold on as long as there is something
-     * else than the way down, then at once.
+     * else than the way down, then as soon as less than ten seconds are to spare.
      */
     public static boolean isDue(Rest rest, Duration threshold) {
         return rest.over().compareTo(rest.onlyWayDown() ? GOODBYE.negated() : threshold) > 0;
@@ -80,7 +80,7 @@ public final class CatchingUp {
     }
 
     private Proposal sooner() {
-        Open main = rest.open();
+        Changeable main = rest.open();
         List<Way> ways = new ArrayList<>(ways(main.but(rest::promised)));
         if (ways.isEmpty()) {
             ways.addAll(ways(main.keeping(rest::promised)));
@@ -115,7 +115,7 @@ public final class CatchingUp {
                 .limit(WAYS).toList();
     }
 
-    private List<Way> ways(Open open) {
+    private List<Way> ways(Changeable open) {
         List<Way> ways = wanted == 1
                 ? Fitting.inTheHall(before, rest.room().minus(SPARE), open, wanted)
                 : List.of();

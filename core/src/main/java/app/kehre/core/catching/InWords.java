@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
+import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.ShortDose;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
@@ -73,7 +74,7 @@ public final class InWords {
                 .orElse(change.words());
     }
 
-    private static app.kehre.core.dose.Dose now(Item item) {
+    private static Dose now(Item item) {
         return item.rounds().values().stream().flatMap(change -> change.dose().stream())
                 .reduce((_, last) -> last).orElse(item.dose());
     }

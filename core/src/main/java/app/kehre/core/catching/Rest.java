@@ -9,7 +9,7 @@ import java.util.stream.Stream;
 
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Role;
-import app.kehre.core.fitting.Open;
+import app.kehre.core.fitting.Changeable;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
@@ -101,7 +101,7 @@ public record Rest(Course course, Duration place, Duration left, Duration slip) 
     }
 
     /** Returns what of it is open to change: nothing that has begun but the rounds ahead, never a warm-up or the way down. */
-    Open open() {
+    Changeable open() {
         Set<EntryId> down = new HashSet<>();
         plan().segments().stream().filter(segment -> segment.role() == Role.WARM_UP)
                 .flatMap(Segment::lines).map(Entry::id).forEach(down::add);
@@ -110,8 +110,8 @@ public record Rest(Course course, Duration place, Duration left, Duration slip) 
     }
 
     /** Returns the same, the way down and the warm-up open as well. */
-    Open ofAll() {
-        return new Open(this::isFixed, _ -> false, this::rounds, this::lengthIn);
+    Changeable ofAll() {
+        return new Changeable(this::isFixed, _ -> false, this::rounds, this::lengthIn);
     }
 
     private boolean isFixed(Entry entry) {

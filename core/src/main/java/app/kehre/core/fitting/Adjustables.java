@@ -48,10 +48,10 @@ final class Adjustables {
     private final Timeline timeline;
     private final ClassPlan plan;
     private final Predicate<Segment> wanted;
-    private final Open open;
+    private final Changeable open;
     private final SidesKept sides;
 
-    Adjustables(Timeline timeline, Predicate<Segment> wanted, Open open) {
+    Adjustables(Timeline timeline, Predicate<Segment> wanted, Changeable open) {
         this.open = open;
         this.timeline = timeline;
         this.plan = timeline.plan();

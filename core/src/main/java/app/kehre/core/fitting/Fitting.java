@@ -44,7 +44,7 @@ public final class Fitting {
 
     private final Timeline before;
     private final Asked asked;
-    private final Open open;
+    private final Changeable open;
     private final List<Adjustable> adjustables;
     private final Map<Integer, Duration> lengths = new ConcurrentHashMap<>();
 
@@ -56,7 +56,7 @@ public final class Fitting {
      */
     public record Asked(Duration length, Optional<SegmentId> segment) {}
 
-    private Fitting(Timeline before, Asked asked, Open open) {
+    private Fitting(Timeline before, Asked asked, Changeable open) {
         this.before = before;
         this.asked = asked;
         this.open = open;
@@ -67,7 +67,7 @@ public final class Fitting {
 
     /** Fits a class. */
     public static Proposal of(ClassPlan plan, Asked asked) {
-        return new Fitting(Timeline.of(plan), asked, Open.ALL).found();
+        return new Fitting(Timeline.of(plan), asked, Changeable.ALL).found();
     }
 
     /**
@@ -76,7 +76,7 @@ public final class Fitting {
      * @param fixed lines that stay as they are
      */
     public static Optional<Way> best(ClassPlan plan, Asked asked, Predicate<Entry> fixed) {
-        return new Fitting(Timeline.of(plan), asked, Open.allBut(fixed)).way(Weights.USUAL);
+        return new Fitting(Timeline.of(plan), asked, Changeable.allBut(fixed)).way(Weights.USUAL);
     }
 
     /**
@@ -87,7 +87,7 @@ public final class Fitting {
      * @param length how long what is measured shall be at the most
      * @param ways how many are looked for, at most three
      */
-    public static List<Way> inTheHall(Timeline before, Duration length, Open open, int ways) {
+    public static List<Way> inTheHall(Timeline before, Duration length, Changeable open, int ways) {
         Fitting fitting = new Fitting(before, new Asked(length, Optional.empty()), open);
         List<Weights> weightings = length.compareTo(open.length(before)) > 0
                 ? List.of(Weights.IN_THE_HALL_LONGER, Weights.IN_THE_HALL_FEWER_LINES)

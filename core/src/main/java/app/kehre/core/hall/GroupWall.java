@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 import app.kehre.core.choreography.Stage;
 import app.kehre.core.dose.AsMany;
@@ -189,7 +190,7 @@ public record GroupWall(String name, String side, String large, List<Level> leve
         List<Item> items = circuit.map(found -> found.items().stream().filter(item -> !item.outIn(round))
                 .toList()).orElse(List.of());
         int at = items.stream().map(Item::id).toList().indexOf(entry.id());
-        return java.util.stream.IntStream.range(0, items.size())
+        return IntStream.range(0, items.size())
                 .mapToObj(i -> new Station(items.get(i).name(), i == at,
                         Math.floorMod(i - Math.max(0, at), items.size()) + 1))
                 .toList();

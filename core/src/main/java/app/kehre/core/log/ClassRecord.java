@@ -17,7 +17,6 @@ import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.PlanId;
 import app.kehre.core.plan.SegmentId;
 import app.kehre.core.teaching.Debt;
-import app.kehre.core.teaching.Press;
 import app.kehre.core.teaching.Teaching;
 import app.kehre.core.teaching.TeachingRun;
 import app.kehre.core.teaching.Visit;
@@ -63,7 +62,7 @@ public record ClassRecord(PlanId plan, String title, LocalDateTime began, Durati
         ClassPlan plan = run.course().planned().plan();
         Brief brief = plan.brief();
         return new ClassRecord(plan.identity().plan(), brief.title(), began, brief.slot(),
-                run.course().planned().total(), length(run), lines(run), taken(taught),
+                run.course().planned().total(), length(run), lines(run), taught.taken(),
                 taught.debts(run.since()), taught.counts(), Observation.of(run));
     }
 
@@ -96,30 +95,14 @@ public record ClassRecord(PlanId plan, String title, LocalDateTime began, Durati
         return lines;
     }
 
-    /** What is said longer than planned is explaining, wherever the class stood. */
+    /** What stood longer than planned was used for what it stood in; a pause is rest. */
     private static Tally.Use use(Visit visit) {
-        return switch (visit.going()) {
-            case ON -> Tally.Use.of(visit.spot().phase());
-            case PAUSED -> Tally.Use.REST;
-            case TALKED_TO -> Tally.Use.of(visit.spot().phase()) == Tally.Use.WORK
-                    ? Tally.Use.WORK
-                    : Tally.Use.of(visit.spot().phase());
-        };
+        return visit.going() == Visit.Going.PAUSED ? Tally.Use.REST : Tally.Use.of(visit.spot().phase());
     }
 
     private static Optional<SegmentId> segment(TeachingRun run, EntryId line) {
         return run.course().plan().segmentOf(line).or(() -> run.course().planned().plan().segmentOf(line))
                 .map(segment -> segment.id());
-    }
-
-    private static List<String> taken(Teaching taught) {
-        List<String> taken = new ArrayList<>();
-        for (Teaching.Event event : taught.standing()) {
-            if (event.press() instanceof Press.Take take) {
-                taken.add(take.words());
-            }
-        }
-        return taken;
     }
 
     /** Returns the lines that ran otherwise than planned, those furthest off first. */

@@ -63,7 +63,7 @@ public final class Protocol {
     }
 
     private Optional<String> told(Teaching.Event event, boolean all) {
-        String line = visitAt(event.at()).map(visit -> name(visit.spot().entry())).orElse("");
+        String line = event.line().map(this::name).orElse("");
         return switch (event.press()) {
             case Press.Key key -> told(key, event.at(), line, all);
             case Press.Take take -> Optional.of("kept on time: " + take.words());
@@ -84,29 +84,12 @@ public final class Protocol {
             }
             case GO_ON -> Optional.empty();
             case NEXT -> Optional.of("%s is done sooner".formatted(line)).filter(_ -> all);
-            case SKIP_LINE -> Optional.of("%s is forgotten".formatted(forgotten(at)));
+            case SKIP_LINE -> Optional.of("%s is forgotten".formatted(line));
             case SKIP_SIDE -> Optional.of("the second side of %s is forgotten".formatted(line));
             case PAY -> Optional.of("a side is given what it is owed");
             case PAUSE, BACK, ONE_MORE, ONE_LESS, EIGHT_MORE, ANOTHER_ROUND, FINISH, FORGIVE ->
                 Optional.of(key.key());
         };
-    }
-
-    /** The first line behind the one that was taught last of which nothing was taught. */
-    private String forgotten(Duration at) {
-        List<EntryId> visited = rehearsal.taught().run().visits().stream().map(visit -> visit.spot().entry())
-                .distinct().toList();
-        Optional<EntryId> last = visitAt(at).map(visit -> visit.spot().entry());
-        return rehearsal.planned().lines().filter(entry -> entry.inside().isEmpty())
-                .dropWhile(entry -> last.isPresent() && !entry.id().equals(last.get()))
-                .filter(entry -> !visited.contains(entry.id())).map(Entry::name).findFirst()
-                .orElse("what comes");
-    }
-
-    private Optional<Visit> visitAt(Duration at) {
-        return rehearsal.taught().run().visits().stream()
-                .filter(visit -> visit.began().compareTo(at) <= 0 && at.compareTo(visit.end()) <= 0)
-                .reduce((_, last) -> last);
     }
 
     private String name(EntryId line) {

@@ -2,12 +2,12 @@ package app.kehre.core.rehearsal;
 
 import java.time.Duration;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
 
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
@@ -15,7 +15,6 @@ import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
 import app.kehre.core.teaching.Debt;
-import app.kehre.core.teaching.Press;
 import app.kehre.core.teaching.Teaching;
 import app.kehre.core.teaching.Visit;
 import app.kehre.core.teaching.WayDown;
@@ -62,7 +61,7 @@ public record Rehearsal(ClassPlan planned, Teaching taught, Instant began, Durat
         return visited(visit -> down.contains(visit.segment()));
     }
 
-    private Duration visited(java.util.function.Predicate<Visit> which) {
+    private Duration visited(Predicate<Visit> which) {
         return taught.run().visits().stream().filter(which).map(Visit::took).reduce(Duration.ZERO,
                 Duration::plus);
     }
@@ -78,17 +77,6 @@ public record Rehearsal(ClassPlan planned, Teaching taught, Instant began, Durat
         return planned.segments().stream().filter(segment -> !segment.leftOut()).flatMap(Segment::lines)
                 .filter(line -> line.inside().isEmpty() && !done.contains(line.id())).map(Entry::name)
                 .toList();
-    }
-
-    /** Returns the proposals that were taken, in words. */
-    public List<String> taken() {
-        List<String> taken = new ArrayList<>();
-        for (Teaching.Event event : taught.standing()) {
-            if (event.press() instanceof Press.Take take) {
-                taken.add(take.words());
-            }
-        }
-        return taken;
     }
 
     /** Returns the planned and the taught length of each segment that is taught, in order. */

@@ -43,7 +43,7 @@ final class Debts {
         debts.addDone(here.visits());
         debts.addComing(here);
         debts.takePlanned(run.course().planned());
-        here.debts().forEach(forgiven -> debts.add(new Kind(forgiven.exercise(), forgiven.unit()),
+        here.forgiven().forEach(forgiven -> debts.add(new Kind(forgiven.exercise(), forgiven.unit()),
                 forgiven.side(), forgiven.amount()));
         return debts.owed();
     }

@@ -44,11 +44,11 @@ final class Owing {
         }
         return key == Press.Key.PAY
                 ? paid(first.get())
-                : Reading.of(run.settled(now).withDebts(with(first.get())));
+                : Reading.of(run.settled(now).withForgiven(with(first.get())));
     }
 
     private List<Debt> with(Debt forgiven) {
-        List<Debt> debts = new ArrayList<>(run.debts());
+        List<Debt> debts = new ArrayList<>(run.forgiven());
         debts.add(forgiven);
         return debts;
     }

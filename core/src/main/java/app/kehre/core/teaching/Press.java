@@ -1,6 +1,8 @@
 package app.kehre.core.teaching;
 
 import java.time.Instant;
+import java.util.Optional;
+import java.util.stream.Stream;
 
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.plan.ClassPlan;
@@ -12,6 +14,11 @@ public sealed interface Press {
 
     /** Returns what stands in the record of the class: a key, or a key and what belongs to it. */
     String key();
+
+    /** Returns the words of the proposal that is taken by it, if one is. */
+    default Optional<String> taken() {
+        return Optional.empty();
+    }
 
     /** What needs nothing else to be known. */
     enum Key implements Press {
@@ -100,9 +107,17 @@ public sealed interface Press {
      * @param byItself whether Kehre took it, since it was asked to keep to the time
      */
     record Take(String words, ClassPlan after, boolean byItself) implements Press {
+        private static final String TAKE = "take ";
+        private static final String KEPT = "kept-on-time ";
+
         @Override
         public String key() {
-            return (byItself ? "kept-on-time " : "take ") + words;
+            return (byItself ? KEPT : TAKE) + words;
+        }
+
+        @Override
+        public Optional<String> taken() {
+            return Optional.of(words);
         }
     }
 
@@ -124,7 +139,13 @@ public sealed interface Press {
      *
      * @param key what stands in the record
      */
-    record Noted(String key) implements Press {}
+    record Noted(String key) implements Press {
+        @Override
+        public Optional<String> taken() {
+            return Stream.of(Take.TAKE, Take.KEPT).filter(key::startsWith)
+                    .map(start -> key.substring(start.length())).findFirst();
+        }
+    }
 
     /** Reads what stands in a record: a count as what it is, all else as noted. */
     static Press read(String key) {

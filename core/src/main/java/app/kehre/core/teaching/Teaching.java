@@ -6,8 +6,10 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 import app.kehre.core.plan.EntryId;
+import app.kehre.core.timeline.Span;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Range;
 import app.kehre.core.value.Reading;
@@ -36,8 +38,9 @@ public record Teaching(TeachingRun run, List<Event> events, List<TeachingRun> be
      * @param at since the class was begun, by the clock that goes on evenly
      * @param wall by the clock on the wall
      * @param press what
+     * @param line what ran then; nothing before the class and after it
      */
-    public record Event(Duration at, Instant wall, Press press) {}
+    public record Event(Duration at, Instant wall, Press press, Optional<EntryId> line) {}
 
     public Teaching {
         events = List.copyOf(events);
@@ -68,7 +71,7 @@ public record Teaching(TeachingRun run, List<Event> events, List<TeachingRun> be
         return new Steps(here, now).of(press).map(next -> {
             List<TeachingRun> states = new ArrayList<>(before);
             states.add(here.state() == RunState.FINISHED ? run : here);
-            return new Teaching(next, with(next, press, now, wall),
+            return new Teaching(next, with(next, press, now, wall, here),
                     states.subList(Math.max(0, states.size() - UNDOABLE), states.size()));
         });
     }
@@ -80,14 +83,15 @@ public record Teaching(TeachingRun run, List<Event> events, List<TeachingRun> be
     /** As if it had not been pressed: what it had stopped has gone on. */
     private Teaching undone(Instant now, Instant wall) {
         TeachingRun last = before.getLast().at(now);
-        return new Teaching(last, with(last, new Press.Undo(), now, wall),
+        return new Teaching(last, with(last, new Press.Undo(), now, wall, run.at(now)),
                 before.subList(0, before.size() - 1));
     }
 
-    private List<Event> with(TeachingRun next, Press press, Instant now, Instant wall) {
+    private List<Event> with(TeachingRun next, Press press, Instant now, Instant wall, TeachingRun here) {
         List<Event> all = new ArrayList<>(events);
         all.add(new Event(Duration.between(next.state() == RunState.READY ? now : next.started(), now), wall,
-                press));
+                press,
+                here.state().under() ? here.spanAt(now).map(Span::entry) : Optional.empty()));
         return all;
     }
 
@@ -119,6 +123,11 @@ public record Teaching(TeachingRun run, List<Event> events, List<TeachingRun> be
             }
         }
         return standing;
+    }
+
+    /** Returns the proposals that were taken and not taken back, in words. */
+    public List<String> taken() {
+        return standing().stream().flatMap(event -> event.press().taken().stream()).toList();
     }
 
     /** Returns what sides owe at an instant; what is owed at the end of a class stays so. */

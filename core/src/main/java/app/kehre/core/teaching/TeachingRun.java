@@ -22,10 +22,10 @@ import app.kehre.core.timeline.Timeline;
  * @param started when Start was pressed; meaningless while ready
  * @param hardEnd when the room must be free, by the clock on the wall; meaningless while ready
  * @param visits what was taught until {@code since}, in order; they tile the time since it was started
- * @param debts the sides that were forgiven
+ * @param forgiven the sides that were forgiven
  */
 public record TeachingRun(Course course, RunState state, Duration place, Instant since, Instant started,
-        Instant hardEnd, List<Visit> visits, List<Debt> debts) {
+        Instant hardEnd, List<Visit> visits, List<Debt> forgiven) {
 
     /** Pressing Back within this time of an exercise's start goes to the one before. Kehre's estimate. */
     public static final Duration BACK_TO_PREVIOUS = Duration.ofSeconds(3);
@@ -35,7 +35,7 @@ public record TeachingRun(Course course, RunState state, Duration place, Instant
 
     public TeachingRun {
         visits = List.copyOf(visits);
-        debts = List.copyOf(debts);
+        forgiven = List.copyOf(forgiven);
     }
 
     /** Returns a run that has not started. */
@@ -61,7 +61,7 @@ public record TeachingRun(Course course, RunState state, Duration place, Instant
         Instant since = now.minus(missed);
         Duration taught = broken.visits.isEmpty() ? Duration.ZERO : broken.visits.getLast().end();
         TeachingRun then = new TeachingRun(broken.course, went ? RunState.TEACHING : RunState.PAUSED,
-                broken.place, since, since.minus(taught), broken.hardEnd, broken.visits, broken.debts);
+                broken.place, since, since.minus(taught), broken.hardEnd, broken.visits, broken.forgiven);
         return went ? then.at(now) : then.resume(now);
     }
 
@@ -70,16 +70,16 @@ public record TeachingRun(Course course, RunState state, Duration place, Instant
         Instant began = Instant.EPOCH;
         Duration taught = visits.isEmpty() ? Duration.ZERO : visits.getLast().end();
         TeachingRun going = new TeachingRun(course, RunState.TEACHING, place, began, began.minus(taught),
-                hardEnd, visits, debts);
+                hardEnd, visits, forgiven);
         return going.settled(began.plus(more));
     }
 
     /** Returns where a run broke off. */
     public static TeachingRun broken(Course course, Duration place, Instant hardEnd, List<Visit> visits,
-            List<Debt> debts) {
+            List<Debt> forgiven) {
         Duration within = place.compareTo(course.timeline().total()) > 0 ? course.timeline().total() : place;
         return new TeachingRun(course, RunState.PAUSED, within, Instant.EPOCH, Instant.EPOCH, hardEnd, visits,
-                debts);
+                forgiven);
     }
 
     /**
@@ -88,7 +88,7 @@ public record TeachingRun(Course course, RunState state, Duration place, Instant
      * @throws IllegalStateException unless it is ready
      */
     public TeachingRun start(Instant now, Instant end) {
-        return new TeachingRun(course, state.to(RunState.TEACHING), place, now, now, end, visits, debts)
+        return new TeachingRun(course, state.to(RunState.TEACHING), place, now, now, end, visits, forgiven)
                 .at(now);
     }
 
@@ -174,7 +174,7 @@ public record TeachingRun(Course course, RunState state, Duration place, Instant
         }
         List<Visit> all = new ArrayList<>(visits);
         Visits.add(this, now, all);
-        return new TeachingRun(course, state, placeAt(now), now, started, hardEnd, all, debts);
+        return new TeachingRun(course, state, placeAt(now), now, started, hardEnd, all, forgiven);
     }
 
     /** Counts what runs as done to its end: it was done faster than planned. */
@@ -187,11 +187,11 @@ public record TeachingRun(Course course, RunState state, Duration place, Instant
         all.add(rest);
         return span.partDone(place) < FINISHING
                 ? this
-                : new TeachingRun(course, state, place, since, started, hardEnd, all, debts);
+                : new TeachingRun(course, state, place, since, started, hardEnd, all, forgiven);
     }
 
     private TeachingRun in(RunState other) {
-        return new TeachingRun(course, other, place, since, started, hardEnd, visits, debts);
+        return new TeachingRun(course, other, place, since, started, hardEnd, visits, forgiven);
     }
 
     /** Goes to a place. */
@@ -203,14 +203,14 @@ public record TeachingRun(Course course, RunState state, Duration place, Instant
         RunState goes = state == RunState.TALKING ? RunState.TEACHING : state;
         boolean over = to.compareTo(timeline().total()) >= 0 && state != RunState.READY;
         return new TeachingRun(course, over ? state.to(RunState.FINISHED) : goes, to, now, started, hardEnd,
-                here.visits, debts);
+                here.visits, forgiven);
     }
 
     /** Goes on with a class that was changed, from where it stands. */
     TeachingRun with(Course other, Instant now) {
         TeachingRun here = settled(now);
         return new TeachingRun(other, state, other.placeOf(course, here.place), state.under() ? now : since,
-                started, hardEnd, here.visits, debts);
+                started, hardEnd, here.visits, forgiven);
     }
 
     /** Goes on with another plan, from where it stands. */
@@ -218,7 +218,7 @@ public record TeachingRun(Course course, RunState state, Duration place, Instant
         return with(course.with(other), now);
     }
 
-    TeachingRun withDebts(List<Debt> others) {
+    TeachingRun withForgiven(List<Debt> others) {
         return new TeachingRun(course, state, place, since, started, hardEnd, visits, others);
     }
 }

@@ -99,7 +99,7 @@ class FittingTest {
             @ForAll @IntRange(max = 120) int seconds) {
         Timeline before = Timeline.of(plan);
         Duration asked = before.total().minusSeconds(seconds);
-        List<Adjustable> choices = new Adjustables(before, _ -> true, Open.ALL).all();
+        List<Adjustable> choices = new Adjustables(before, _ -> true, Changeable.ALL).all();
         Optional<Way> way = Fitting.best(plan, new Fitting.Asked(asked, Optional.empty()),
                 _ -> false);
 

@@ -57,7 +57,7 @@ public record TaughtClass(Rescued planned, PlanDocument now, RunDocument run, bo
     /** Returns the run as it broke off. */
     public TeachingRun broken() {
         Course course = run.course(Timeline.of(planned.document().plan()), now.plan());
-        return TeachingRun.broken(course, run.place(), run.hardEnd(), run.visits(), run.debts());
+        return TeachingRun.broken(course, run.place(), run.hardEnd(), run.visits(), run.forgiven());
     }
 
     /**

@@ -29,11 +29,11 @@ enum HallAction {
     /** The stand-in for all. */
     STAND_IN("stand-in", "all do the stand-in", KeyCode.I),
     /** There is more to say. */
-    TALK("talk", "more to say: the class stands", KeyCode.T),
+    TALK("talk", "more to say: it stands", KeyCode.T),
     /** A side pays what it owes. */
-    PAY("pay", "the side pays what it owes", KeyCode.O),
+    PAY("pay", "a side pays what it owes", KeyCode.O),
     /** A side is forgiven what it owes. */
-    FORGIVE("forgive", "what a side owes is forgiven", KeyCode.P),
+    FORGIVE("forgive", "a side is forgiven", KeyCode.P),
     /** Straight to the way down. */
     FINISH("finish", "finish now: to the way down", KeyCode.F),
     /** The proposal is taken. */
@@ -47,17 +47,17 @@ enum HallAction {
     /** The class is ready again. */
     START_OVER("start-over", "start over", KeyCode.R),
     /** Who faces whom. */
-    FACING("facing", "face the group, or turn round", KeyCode.M),
+    FACING("facing", "face them, or turn round", KeyCode.M),
     /** The group's wall. */
     GROUP("group", "the group's wall", KeyCode.W),
     /** People are spread over the stations. */
-    STATIONS("stations", "a circuit together, or spread out", KeyCode.U),
+    STATIONS("stations", "together, or spread out", KeyCode.U),
     /** Sounds on or off. */
     SOUNDS("sounds", "sounds", KeyCode.V),
     /** The click. */
     CLICK("click", "a click at the tempo", KeyCode.C),
     /** A rehearsal. */
-    REHEARSE("rehearse", "rehearse, 10, 60, 1 times as fast", KeyCode.Y),
+    REHEARSE("rehearse", "rehearse: 10, 60, 1 x", KeyCode.Y),
     /** All keys. */
     KEYS("keys", "all keys", KeyCode.F1);
 

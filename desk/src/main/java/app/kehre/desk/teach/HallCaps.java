@@ -102,6 +102,7 @@ final class HallCaps extends FlowPane {
     static Button key(String cap, String word, Runnable action) {
         Label key = new Label(cap);
         key.getStyleClass().add("cap");
+        key.setMinWidth(USE_PREF_SIZE);
         Label words = new Label(word);
         words.getStyleClass().add("small");
         HBox graphic = new HBox(8, key, words);

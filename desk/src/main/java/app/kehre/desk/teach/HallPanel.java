@@ -9,6 +9,7 @@ import javafx.scene.control.Slider;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 import app.kehre.core.hall.Signal;
@@ -90,7 +91,7 @@ final class HallPanel extends VBox {
         label.setMinWidth(150);
         FlowPane row = new FlowPane(14, 6, label);
         row.setAlignment(Pos.CENTER_LEFT);
-        HBox.setHgrow(row, javafx.scene.layout.Priority.ALWAYS);
+        HBox.setHgrow(row, Priority.ALWAYS);
         return row;
     }
 }

@@ -15,12 +15,12 @@ import javafx.scene.layout.VBox;
 /** All keys of the hall: pressed to be done, changed by the pen beside each. */
 final class KeysPanel extends VBox {
 
-    private static final double COLUMN = 380;
+    private static final double COLUMN = 298;
 
     private final HallKeys keys;
     private final Consumer<HallAction> act;
     private final Runnable onChange;
-    private final FlowPane rows = new FlowPane(16, 4);
+    private final FlowPane rows = new FlowPane(8, 2);
     private final Label said = new Label();
     private Optional<HallAction> changing = Optional.empty();
 
@@ -49,6 +49,7 @@ final class KeysPanel extends VBox {
         for (HallAction action : HallAction.values()) {
             Button key = HallCaps.key(keys.cap(action), action.words(), () -> act.accept(action));
             Button change = new Button("change");
+            change.setMinWidth(USE_PREF_SIZE);
             change.setId("change-" + action.key());
             change.setAccessibleText("change the key: " + action.words());
             change.getStyleClass().setAll("key", "small");

@@ -1,5 +1,6 @@
 package app.kehre.desk.teach;
 
+import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -69,7 +70,7 @@ final class OfferBox extends HBox {
             under.setText(pace.isEmpty() || which.isEmpty() ? pace + which : which + ", " + pace);
             lines.getChildren().setAll(can
                     ? found.words().stream().limit(MOST_LINES).map(OfferBox::line).toList()
-                    : java.util.List.of(text(found.proposal().reason())));
+                    : List.of(text(found.proposal().reason())));
             take.setVisible(can);
             other.setVisible(found.proposal().ways().size() > 1);
             HallCaps.name(leave, found.late() ? "stay late" : "leave it");

@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.animation.AnimationTimer;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -155,20 +156,29 @@ public final class TeachView extends VBox {
     }
 
     private void escape() {
-        if (getChildren().contains(panel)) {
+        if (keysShown()) {
             turnKeys();
         } else if (!model.onTime().leave()) {
             onLeave.run();
         }
     }
 
+    private boolean keysShown() {
+        return !getChildren().contains(now);
+    }
+
     private void turnKeys() {
-        if (getChildren().contains(panel)) {
+        if (keysShown()) {
             getChildren().clear();
             lay();
             requestFocus();
         } else {
-            getChildren().setAll(panel, settings, said, caps);
+            ScrollPane all = new ScrollPane(new VBox(SPACE, panel, settings));
+            all.setFitToWidth(true);
+            all.setFocusTraversable(false);
+            all.getStyleClass().add("hall-scroll");
+            VBox.setVgrow(all, Priority.ALWAYS);
+            getChildren().setAll(all, said, caps);
         }
     }
 

@@ -1,5 +1,6 @@
 package app.kehre.desk.window;
 
+import java.time.Duration;
 import java.util.Optional;
 import javafx.beans.property.DoubleProperty;
 import javafx.scene.Scene;
@@ -171,7 +172,7 @@ public final class MainWindow {
     /** Takes over how the hall was: its changed keys, from how many seconds late a proposal is made. */
     public void hall(String keys, double late) {
         back.hallKeys.restore(keys);
-        back.teachModel.setThreshold(java.time.Duration.ofSeconds(Math.round(late)));
+        back.teachModel.setThreshold(Duration.ofSeconds(Math.round(late)));
     }
 
     /** Offers what an earlier run left unsaved. */

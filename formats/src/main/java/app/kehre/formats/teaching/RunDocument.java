@@ -5,7 +5,9 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 
 import tools.jackson.databind.node.ObjectNode;
 
@@ -32,11 +34,11 @@ import app.kehre.formats.json.UnreadableFile;
  * @param more by how much spans are longer
  * @param again how often the last passes of stages are danced again
  * @param visits what was taught
- * @param debts the sides that were forgiven
+ * @param forgiven the sides that were forgiven
  * @param events what was pressed
  */
 public record RunDocument(Duration place, Instant hardEnd, Map<Spot, Integer> more,
-        Map<Course.StageSpot, Integer> again, List<Visit> visits, List<Debt> debts,
+        Map<Course.StageSpot, Integer> again, List<Visit> visits, List<Debt> forgiven,
         List<Teaching.Event> events) {
 
     private static final int MOST_VALUES = 2_000_000;
@@ -47,7 +49,7 @@ public record RunDocument(Duration place, Instant hardEnd, Map<Spot, Integer> mo
     public static RunDocument of(Teaching teaching, Instant now) {
         TeachingRun run = teaching.run().upTo(now);
         return new RunDocument(run.place(), run.hardEnd(), run.course().more(), run.course().again(),
-                run.visits(), run.debts(), teaching.events());
+                run.visits(), run.forgiven(), teaching.events());
     }
 
     /** Returns the class with which the teaching began, as it stood. */
@@ -65,11 +67,14 @@ public record RunDocument(Duration place, Instant hardEnd, Map<Spot, Integer> mo
         again.forEach((stage, times) -> SpotJson.write(stage, repeated.addObject()).put("times", times));
         var taught = node.putArray("visits");
         visits.forEach(visit -> VisitJson.write(visit, taught.addObject()));
-        var forgiven = node.putArray("forgiven");
-        debts.forEach(debt -> VisitJson.write(debt, forgiven.addObject()));
+        var written = node.putArray("forgiven");
+        forgiven.forEach(debt -> VisitJson.write(debt, written.addObject()));
         var pressed = node.putArray("events");
-        events.forEach(event -> pressed.addObject().put("at", event.at().toString())
-                .put("wall", event.wall().toString()).put("press", event.press().key()));
+        events.forEach(event -> {
+            ObjectNode one = pressed.addObject().put("at", event.at().toString())
+                    .put("wall", event.wall().toString()).put("press", event.press().key());
+            event.line().ifPresent(line -> one.put("line", Integer.parseInt(line.toString())));
+        });
         return JsonText.line(node);
     }
 
@@ -94,13 +99,14 @@ public record RunDocument(Duration place, Instant hardEnd, Map<Spot, Integer> mo
     private static <T> Map<T, Integer> pairs(Fields fields, String name, Function<Fields, T> key,
             String value) {
         return fields.objects(name, true, MANY).stream()
-                .collect(java.util.stream.Collectors.toMap(key, each -> each.whole(value, AMOUNT),
+                .collect(Collectors.toMap(key, each -> each.whole(value, AMOUNT),
                         Integer::sum));
     }
 
     private static Teaching.Event event(Fields fields) {
         return new Teaching.Event(length(fields, "at"), instant(fields, "wall"),
-                Press.read(fields.text("press")));
+                Press.read(fields.text("press")),
+                fields.has("line") ? Optional.of(SpotJson.line(fields)) : Optional.empty());
     }
 
     static Duration length(Fields fields, String name) {

@@ -61,7 +61,7 @@ final class SpotJson {
         return new Course.StageSpot(line(fields), fields.whole("stage", NUMBER));
     }
 
-    private static EntryId line(Fields fields) {
+    static EntryId line(Fields fields) {
         return new EntryId(fields.whole("line", NUMBER));
     }
 

@@ -1,5 +1,6 @@
 package app.kehre.formats.teaching;
 
+import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.List;
 
@@ -16,6 +17,8 @@ import app.kehre.core.plan.EntryId;
 import app.kehre.core.teaching.Press;
 import app.kehre.core.teaching.Teaching;
 import app.kehre.core.testing.Draws;
+import app.kehre.core.testing.Exercises;
+import app.kehre.core.testing.Plans;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.formats.json.UnreadableFile;
 
@@ -60,13 +63,28 @@ class RunDocumentTest {
     }
 
     @Test
+    void whatWasTakenBeforeTheProgramBrokeOffIsStillTakenAfterIt() throws UnreadableFile {
+        ClassPlan plan = Plans.one(Exercises.SQUAT, "60 s on");
+        Teaching taught = Teaching.ready(Timeline.of(plan))
+                .press(new Press.Start(START.plusSeconds(60)), START, START).value().orElseThrow()
+                .press(new Press.Take("without Row", plan, true), START.plusSeconds(5), START.plusSeconds(5))
+                .value().orElseThrow();
+        RunDocument read = RunDocument.read("x.teaching",
+                RunDocument.of(taught, START.plusSeconds(9)).bytes());
+
+        assertThat(new Teaching(taught.run(), read.events(), List.of()).taken())
+                .containsExactly("without Row");
+        assertThat(read.events().getLast().line()).contains(new EntryId(1));
+    }
+
+    @Test
     void whatIsDamagedIsRefusedWithItsPlace() {
         byte[] damaged = RunDocument.of(Teaching.ready(Timeline.of(new ClassPlan(
-                app.kehre.core.testing.Plans.of(30).plan().brief(), List.of()))), START).bytes();
-        String broken = new String(damaged, java.nio.charset.StandardCharsets.UTF_8).replace("PT0S", "soon");
+                Plans.of(30).plan().brief(), List.of()))), START).bytes();
+        String broken = new String(damaged, StandardCharsets.UTF_8).replace("PT0S", "soon");
 
         assertThatThrownBy(() -> RunDocument.read("x.teaching",
-                broken.getBytes(java.nio.charset.StandardCharsets.UTF_8))).isInstanceOf(UnreadableFile.class)
+                broken.getBytes(StandardCharsets.UTF_8))).isInstanceOf(UnreadableFile.class)
                 .hasMessageContaining("\"soon\" is not a length such as PT1M30S.");
     }
 }

@@ -85,6 +85,18 @@ class RehearsalTest {
     }
 
     @Test
+    void whatIsForgottenIsCalledByItsNameAndNotByWhatWasDroppedBefore() {
+        Rehearsal rehearsal = Rehearsal.of(demo("wednesday-morning-ease"), SLOT, 5,
+                new Habits(15, Duration.ofMinutes(3), true, true));
+
+        assertThat(Protocol.of(rehearsal, 5, false)).filteredOn(line -> line.endsWith(" is forgotten"))
+                .extracting(line -> line.substring(10)).isNotEmpty()
+                .allSatisfy(line -> assertThat(rehearsal.dropped())
+                        .contains(line.replace(" is forgotten", "")))
+                .doesNotContain("March out and in is forgotten");
+    }
+
+    @Test
     void theForecastSaysByWhenNineOfTenEnd() {
         ClassPlan plan = demo("tuesday-evening-climb");
 

@@ -17,25 +17,25 @@ import app.kehre.core.timeline.Timeline;
  * @param rounds how many rounds of a circuit have begun and stay as they are; 0 before it
  * @param measured how long the class is, or what is left of it
  */
-public record Open(Predicate<Entry> fixed, Predicate<Entry> kept, ToIntFunction<Circuit> rounds,
+public record Changeable(Predicate<Entry> fixed, Predicate<Entry> kept, ToIntFunction<Circuit> rounds,
         Function<Timeline, Duration> measured) {
 
     /** A class that is planned: all of it. */
-    static final Open ALL = allBut(_ -> false);
+    static final Changeable ALL = allBut(_ -> false);
 
     /** Returns all of a class but some lines. */
-    static Open allBut(Predicate<Entry> fixed) {
-        return new Open(fixed, _ -> false, _ -> 0, Timeline::total);
+    static Changeable allBut(Predicate<Entry> fixed) {
+        return new Changeable(fixed, _ -> false, _ -> 0, Timeline::total);
     }
 
     /** Returns the same with more lines that stay as they are. */
-    public Open but(Predicate<Entry> more) {
-        return new Open(fixed.or(more), kept, rounds, measured);
+    public Changeable but(Predicate<Entry> more) {
+        return new Changeable(fixed.or(more), kept, rounds, measured);
     }
 
     /** Returns the same with more lines that may be shortened only. */
-    public Open keeping(Predicate<Entry> more) {
-        return new Open(fixed, kept.or(more), rounds, measured);
+    public Changeable keeping(Predicate<Entry> more) {
+        return new Changeable(fixed, kept.or(more), rounds, measured);
     }
 
     boolean mayChange(Entry entry) {
