@@ -43,6 +43,7 @@ import app.kehre.desk.control.Switchback;
 import app.kehre.desk.look.Type;
 import app.kehre.desk.session.JudgedPlan;
 import app.kehre.desk.session.OpenPlan;
+import app.kehre.desk.session.OpenStudio;
 import app.kehre.desk.session.OwnLibrary;
 import app.kehre.desk.window.AppWindow;
 import app.kehre.desk.window.FileChoice;
@@ -53,6 +54,7 @@ import app.kehre.formats.disk.Disk;
 import app.kehre.formats.library.BuiltInLibrary;
 import app.kehre.formats.plan.DemoPlan;
 import app.kehre.formats.plan.PlanDocument;
+import app.kehre.store.StudioFile;
 
 /** Somebody at the real window: clicks, presses keys, types, and says what is to be seen. */
 public final class Instructor implements AutoCloseable {
@@ -68,6 +70,7 @@ public final class Instructor implements AutoCloseable {
     private final OpenPlan open;
     private final AppWindow window;
     private final HandClock clock;
+    private final HandScreens screens = new HandScreens();
     private final Deque<Path> answers = new ArrayDeque<>();
 
     private Instructor(PlanDocument document, Path data, Disk disk, Library library) {
@@ -76,7 +79,9 @@ public final class Instructor implements AutoCloseable {
         stage = new Stage();
         OwnLibrary ownLibrary = new OwnLibrary(library, data, disk);
         window = new AppWindow(stage, new JudgedPlan(open, ownLibrary.library()::get), ownLibrary,
-                new Surroundings(disk, data, clock, new Answers()));
+                new Surroundings(disk, data, OpenStudio.open(data.resolve(StudioFile.NAME)), clock, clock,
+                        screens,
+                        new Answers()));
         window.show();
         window.content().offerRescue();
     }

@@ -4,8 +4,11 @@ import java.util.Map;
 import java.util.NoSuchElementException;
 
 import app.kehre.core.brief.School;
+import app.kehre.core.exercise.Role;
+import app.kehre.core.log.Heading;
 import app.kehre.core.pace.Quantity;
 import app.kehre.core.plan.EntryId;
+import app.kehre.core.plan.PlanId;
 import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Done;
 import app.kehre.core.timeline.Tally;
@@ -22,7 +25,26 @@ final class Keys {
     private static final Map<Side, String> SIDES = Map.of(Side.LEFT, "left", Side.RIGHT, "right", Side.BOTH,
             "");
 
+    private static final Map<Heading.Origin, String> ORIGINS = Map.of(Heading.Origin.TAUGHT, "taught",
+            Heading.Origin.BY_HAND, "by-hand", Heading.Origin.DEMO, "demo");
+
     private Keys() {}
+
+    static PlanId plan(String key) {
+        return PlanId.parse(key).value().orElseThrow(() -> unknown(key));
+    }
+
+    static String of(Heading.Origin origin) {
+        return ORIGINS.getOrDefault(origin, "");
+    }
+
+    static Heading.Origin origin(String key) {
+        return of(ORIGINS, key);
+    }
+
+    static Role role(String key) {
+        return named(Role.values(), key);
+    }
 
     static int number(EntryId id) {
         return Integer.parseInt(id.toString());

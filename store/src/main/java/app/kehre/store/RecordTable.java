@@ -1,30 +1,32 @@
 package app.kehre.store;
 
 import java.time.Duration;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.function.ToIntBiFunction;
 
 import org.jdbi.v3.core.Handle;
-import org.jdbi.v3.core.mapper.RowMapper;
-import org.jdbi.v3.core.statement.PreparedBatch;
 
+import app.kehre.core.log.After;
 import app.kehre.core.log.ClassRecord;
-import app.kehre.core.log.LineRecord;
 import app.kehre.core.log.Observation;
-import app.kehre.core.plan.EntryId;
-import app.kehre.core.plan.PlanId;
-import app.kehre.core.plan.SegmentId;
+import app.kehre.core.log.Observed;
+import app.kehre.core.log.RecordKey;
+import app.kehre.core.studio.Doing;
+import app.kehre.core.studio.RecordRow;
 import app.kehre.core.studio.Records;
 import app.kehre.core.studio.StudioTrouble;
-import app.kehre.core.teaching.Debt;
-import app.kehre.core.timeline.Tally;
+import app.kehre.core.studio.Truth;
 
 /** The classes that were taught, as they lie in the studio. */
 final class RecordTable implements Records {
+
+    private static final String WHAT = "The records";
 
     private final StudioFile studio;
 
@@ -33,131 +35,161 @@ final class RecordTable implements Records {
     }
 
     @Override
-    public void keep(ClassRecord record) throws StudioTrouble {
-        studio.change("The record of \u201c%s\u201d".formatted(record.title()), handle -> {
-            handle.execute("delete from class_record where plan = ? and began = ?", record.plan().toString(),
-                    record.began().toString());
-            long id = handle
-                    .createUpdate(
-                            "insert into class_record (plan, title, began, slot_ms, planned_ms, taught_ms)"
-                                    + " values (?, ?, ?, ?, ?, ?)")
-                    .bind(0, record.plan().toString()).bind(1, record.title())
-                    .bind(2, record.began().toString()).bind(3, record.slot().toMillis())
-                    .bind(4, record.planned().toMillis()).bind(5, record.taught().toMillis())
-                    .executeAndReturnGeneratedKeys("id").mapTo(Long.class).one();
-            lines(handle, id, record.lines());
-            others(handle, id, record);
+    public void keep(ClassRecord record, byte[] document) throws StudioTrouble {
+        studio.change("The record of \u201c%s\u201d".formatted(record.heading().title()), handle -> {
+            new RecordWriter(handle).write(record, document);
+            return 1;
         });
     }
 
-    private static void lines(Handle handle, long record, List<LineRecord> lines) {
-        PreparedBatch all = handle.prepareBatch("insert into line_record values (?, ?, ?, ?, ?, ?)");
-        PreparedBatch uses = handle.prepareBatch("insert into line_use values (?, ?, ?, ?, ?)");
-        for (int at = 0; at < lines.size(); at++) {
-            LineRecord line = lines.get(at);
-            all.add(record, at, Keys.number(line.line()), Keys.number(line.segment()), line.name(),
-                    line.subject());
-            for (Tally.Use use : Tally.Use.values()) {
-                Duration planned = line.planned().getOrDefault(use, Duration.ZERO);
-                Duration taught = line.taught().getOrDefault(use, Duration.ZERO);
-                if (!planned.isZero() || !taught.isZero()) {
-                    uses.add(record, at, Keys.of(use), planned.toMillis(), taught.toMillis());
-                }
-            }
-        }
-        execute(all);
-        execute(uses);
+    @Override
+    public void keep(RecordKey key, After after) throws StudioTrouble {
+        change(key, (handle, id) -> {
+            RecordWriter writer = new RecordWriter(handle);
+            writer.keep(id, after);
+            new RecordReader(handle).find(key).ifPresent(record -> writer.index(id, record));
+            return 1;
+        });
     }
 
-    private static void others(Handle handle, long id, ClassRecord record) {
-        PreparedBatch taken = handle.prepareBatch("insert into taken values (?, ?, ?)");
-        for (int at = 0; at < record.taken().size(); at++) {
-            taken.add(id, at, record.taken().get(at));
-        }
-        execute(taken);
-        PreparedBatch owed = handle.prepareBatch("insert into owed values (?, ?, ?, ?, ?, ?)");
-        for (int at = 0; at < record.owed().size(); at++) {
-            Debt debt = record.owed().get(at);
-            owed.add(id, at, debt.exercise(), debt.side().word(), Keys.of(debt.unit()), debt.amount());
-        }
-        execute(owed);
-        PreparedBatch counted = handle.prepareBatch("insert into counted values (?, ?, ?)");
-        record.counts().forEach((line, number) -> counted.add(id, Keys.number(line), number));
-        execute(counted);
-        PreparedBatch observed = handle.prepareBatch("insert into observation values (?, ?, ?, ?, ?)");
-        for (int at = 0; at < record.observed().size(); at++) {
-            Observation each = record.observed().get(at);
-            observed.add(id, at, each.quantity().key(), each.style().key(), each.value());
-        }
-        execute(observed);
+    @Override
+    public void learn(RecordKey key, boolean learn) throws StudioTrouble {
+        change(key, (handle, id) -> handle.execute("update class_record set learn = ? where id = ?",
+                learn ? 1 : 0, id));
     }
 
-    private static void execute(PreparedBatch batch) {
-        if (batch.size() > 0) {
-            batch.execute();
+    private void change(RecordKey key, ToIntBiFunction<Handle, Long> work) throws StudioTrouble {
+        int changed = studio.change("What is said of the class",
+                handle -> new RecordWriter(handle).find(key).map(id -> work.applyAsInt(handle, id))
+                        .orElse(0));
+        if (changed == 0) {
+            throw new StudioTrouble(
+                    "The studio has no class of %s any more; nothing was changed.".formatted(key.began()));
         }
     }
 
     @Override
-    public List<ClassRecord> all() throws StudioTrouble {
-        return studio.read("The records", handle -> {
-            Map<Long, List<LineRecord>> lines = lines(handle);
-            Map<Long, List<String>> taken = grouped(handle, "select * from taken order by record, position",
-                    (row, _) -> row.getString("words"));
-            Map<Long, List<Debt>> owed = grouped(handle, "select * from owed order by record, position",
-                    (row, _) -> new Debt(row.getString("exercise"), Keys.side(row.getString("side")),
-                            Keys.unit(row.getString("unit")), row.getInt("amount")));
-            Map<Long, List<Map.Entry<EntryId, Integer>>> counted = grouped(handle,
-                    "select * from counted order by record, line",
-                    (row, _) -> Map.entry(new EntryId(row.getInt("line")), row.getInt("number")));
-            Map<Long, List<Observation>> observed = grouped(handle,
-                    "select * from observation order by record, position",
-                    (row, _) -> new Observation(Keys.quantity(row.getString("quantity")),
-                            Keys.style(row.getString("style")), row.getDouble("value")));
-            return handle.createQuery("select * from class_record order by began, id").map((row, _) -> {
-                long id = row.getLong("id");
-                Map<EntryId, Integer> counts = new LinkedHashMap<>();
-                counted.getOrDefault(id, List.of())
-                        .forEach(each -> counts.put(each.getKey(), each.getValue()));
-                return new ClassRecord(PlanId.parse(row.getString("plan")).value().orElseThrow(),
-                        row.getString("title"), LocalDateTime.parse(row.getString("began")),
-                        Duration.ofMillis(row.getLong("slot_ms")),
-                        Duration.ofMillis(row.getLong("planned_ms")),
-                        Duration.ofMillis(row.getLong("taught_ms")), lines.getOrDefault(id, List.of()),
-                        taken.getOrDefault(id, List.of()), owed.getOrDefault(id, List.of()), counts,
-                        observed.getOrDefault(id, List.of()));
-            }).list();
+    public void forget(RecordKey key) throws StudioTrouble {
+        studio.change("The record", handle -> {
+            new RecordWriter(handle).forget(key);
+            return 1;
         });
     }
 
-    private static <T> Map<Long, List<T>> grouped(Handle handle, String query,
-            RowMapper<T> mapper) {
-        Map<Long, List<T>> all = new LinkedHashMap<>();
-        handle.createQuery(query)
-                .map((row, context) -> Map.entry(row.getLong("record"), mapper.map(row, context)))
-                .forEach(each -> all.computeIfAbsent(each.getKey(), _ -> new ArrayList<>())
-                        .add(each.getValue()));
-        return all;
+    @Override
+    public List<RecordRow> list(String words, int most) throws StudioTrouble {
+        String query = Wanted.query(words);
+        return studio.read(WHAT, handle -> query.isEmpty()
+                ? handle.createQuery("select * from class_record order by began desc, id limit ?")
+                        .bind(0, most).map(RecordReader.ROW).list()
+                : handle.createQuery("select class_record.* from record_words join class_record"
+                        + " on class_record.id = record_words.rowid where record_words match ?"
+                        + " order by began desc, id limit ?").bind(0, query).bind(1, most)
+                        .map(RecordReader.ROW).list());
     }
 
-    private static Map<Long, List<LineRecord>> lines(Handle handle) {
-        record Place(long record, int position) {}
-        Map<Place, Map<Tally.Use, Duration>> planned = new LinkedHashMap<>();
-        Map<Place, Map<Tally.Use, Duration>> taught = new LinkedHashMap<>();
-        handle.createQuery("select * from line_use").map((row, _) -> {
-            Place place = new Place(row.getLong("record"), row.getInt("position"));
-            Tally.Use use = Keys.use(row.getString("what"));
-            planned.computeIfAbsent(place, _ -> new EnumMap<>(Tally.Use.class)).put(use,
-                    Duration.ofMillis(row.getLong("planned_ms")));
-            taught.computeIfAbsent(place, _ -> new EnumMap<>(Tally.Use.class)).put(use,
-                    Duration.ofMillis(row.getLong("taught_ms")));
-            return place;
-        }).list();
-        return grouped(handle, "select * from line_record order by record, position", (row, _) -> {
-            Place place = new Place(row.getLong("record"), row.getInt("position"));
-            return new LineRecord(new EntryId(row.getInt("line")), new SegmentId(row.getInt("segment")),
-                    row.getString("name"), row.getString("subject"), planned.getOrDefault(place, Map.of()),
-                    taught.getOrDefault(place, Map.of()));
+    @Override
+    public List<RecordRow> between(LocalDate from, LocalDate to) throws StudioTrouble {
+        return studio.read(WHAT, handle -> handle
+                .createQuery("select * from class_record where began >= ? and began < ? order by began, id")
+                .bind(0, from.toString()).bind(1, to.plusDays(1).toString()).map(RecordReader.ROW).list());
+    }
+
+    @Override
+    public Optional<ClassRecord> find(RecordKey key) throws StudioTrouble {
+        return studio.read(WHAT, handle -> new RecordReader(handle).find(key));
+    }
+
+    @Override
+    public Optional<byte[]> document(RecordKey key) throws StudioTrouble {
+        return studio.read("The plan of the class", handle -> handle
+                .createQuery(
+                        "select bytes from class_record join document on document.id = class_record.document"
+                                + " where plan = ? and began = ?")
+                .bind(0, key.plan().toString()).bind(1, key.began().toString()).mapTo(byte[].class).findOne()
+                .map(Documents::inflated));
+    }
+
+    @Override
+    public List<Observed> observed(int most) throws StudioTrouble {
+        return studio.read(WHAT, handle -> {
+            Map<LocalDateTime, List<Observation>> all = new LinkedHashMap<>();
+            handle.createQuery(
+                    "select began, observation.* from (select id, began from class_record where learn = 1"
+                            + " and origin <> 'by-hand' order by began desc limit ?) as one"
+                            + " join observation on observation.record = one.id order by began, position")
+                    .bind(0, most)
+                    .map((row, context) -> Map.entry(LocalDateTime.parse(row.getString("began")),
+                            RecordReader.OBSERVATION.map(row, context)))
+                    .forEach(each -> all.computeIfAbsent(each.getKey(), _ -> new ArrayList<>())
+                            .add(each.getValue()));
+            return all.entrySet().stream().map(each -> new Observed(each.getKey(), each.getValue())).toList();
         });
+    }
+
+    @Override
+    public List<Truth> truths(int most) throws StudioTrouble {
+        return studio.read(WHAT, handle -> handle.createQuery("select began, one.predicted_ms as planned,"
+                + " one.usual_ms as usual, one.taught_ms as taught,"
+                + " avg(abs(part.taught_ms - part.predicted_ms) * 1.0 / part.predicted_ms) as parts,"
+                + " avg(abs(part.taught_ms - part.usual_ms) * 1.0 / max(1, part.usual_ms)) as parts_usual"
+                + " from (select * from class_record where learn = 1 and origin <> 'by-hand' and planned_ms > 0"
+                + " and taught_ms * 2 > planned_ms order by began desc limit ?) as one"
+                + " join segment_record as part on part.record = one.id and part.predicted_ms >= 30000"
+                + " group by one.id order by began").bind(0, most)
+                .map((row, _) -> new Truth(LocalDateTime.parse(row.getString("began")),
+                        off(row.getDouble("taught"), row.getDouble("planned")),
+                        off(row.getDouble("taught"), row.getDouble("usual")), row.getDouble("parts"),
+                        row.getDouble("parts_usual")))
+                .list());
+    }
+
+    private static double off(double taught, double predicted) {
+        return predicted == 0 ? 0 : (taught - predicted) / predicted;
+    }
+
+    @Override
+    public Map<String, Integer> done(String group, LocalDate from, LocalDate to) throws StudioTrouble {
+        return studio.read("What was done", handle -> {
+            Map<String, Integer> done = new LinkedHashMap<>();
+            handle.createQuery("select line_subject.subject as subject, count(distinct one.id) as times"
+                    + " from class_record as one join line_subject on line_subject.record = one.id"
+                    + " where began >= :from and began < :to and (:group = '' or group_name = :group)"
+                    + " and exists (select 1 from line_use where line_use.record = one.id"
+                    + " and line_use.position = line_subject.position and taught_ms > 0)"
+                    + " group by line_subject.subject order by times desc, line_subject.subject")
+                    .bind("from", from.toString()).bind("to", to.plusDays(1).toString()).bind("group", group)
+                    .map((row, _) -> Map.entry(row.getString("subject"), row.getInt("times")))
+                    .forEach(each -> done.put(each.getKey(), each.getValue()));
+            return done;
+        });
+    }
+
+    @Override
+    public List<String> combinations(String group, LocalDate from, LocalDate to) throws StudioTrouble {
+        return studio.read("What was danced", handle -> handle
+                .createQuery("select distinct line_subject.subject from class_record as one"
+                        + " join line_subject on line_subject.record = one.id and danced = 1"
+                        + " where began >= :from and began < :to and (:group = '' or group_name = :group)"
+                        + " and exists (select 1 from line_use where line_use.record = one.id"
+                        + " and line_use.position = line_subject.position and taught_ms > 0) order by 1")
+                .bind("from", from.toString()).bind("to", to.plusDays(1).toString()).bind("group", group)
+                .mapTo(String.class).list());
+    }
+
+    @Override
+    public List<Doing> doings(String exercise, int most) throws StudioTrouble {
+        return studio.read("What was done", handle -> handle.createQuery(
+                "select began, title, note, sum(line_use.planned_ms) as planned, sum(line_use.taught_ms) as taught"
+                        + " from line_subject join class_record on class_record.id = line_subject.record"
+                        + " join line_record using (record, position) join line_use using (record, position)"
+                        + " where line_subject.subject = ? group by record, position having taught > 0"
+                        + " order by began desc limit ?")
+                .bind(0, exercise).bind(1, most)
+                .map((row, _) -> new Doing(LocalDateTime.parse(row.getString("began")),
+                        row.getString("title"),
+                        Duration.ofMillis(row.getLong("planned")), Duration.ofMillis(row.getLong("taught")),
+                        row.getString("note")))
+                .list());
     }
 }

@@ -1,41 +1,42 @@
 package app.kehre.store;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
-import java.util.Arrays;
-import java.util.function.Consumer;
+import java.util.Optional;
 import java.util.function.Function;
 
-import org.flywaydb.core.Flyway;
-import org.flywaydb.core.api.FlywayException;
-import org.flywaydb.core.api.MigrationVersion;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.Jdbi;
-import org.jdbi.v3.core.JdbiException;
-import org.sqlite.SQLiteConfig;
-import org.sqlite.SQLiteDataSource;
 
+import app.kehre.core.log.PaceWishes;
+import app.kehre.core.studio.FitnessChecks;
+import app.kehre.core.studio.Plans;
 import app.kehre.core.studio.Records;
+import app.kehre.core.studio.Shelf;
+import app.kehre.core.studio.Studio;
 import app.kehre.core.studio.StudioTrouble;
 
-/** The studio: one file that holds what is kept between classes. To be used by one thread at a time. */
-public final class StudioFile implements AutoCloseable {
+/**
+ * The studio: one SQLite file that holds what is kept between classes. Several processes may have it open and take turns;
+ * within one, threads do.
+ */
+public final class StudioFile implements Studio, AutoCloseable {
 
     /** The name of the file in the user's data folder. */
     public static final String NAME = "studio.db";
-    private static final int PATIENCE_MILLIS = 5_000;
 
-    private final Path file;
+    private final String name;
     private final Connection connection;
     private final Handle handle;
+    private final Presence presence;
 
-    private StudioFile(Path file, Connection connection) {
-        this.file = file;
+    private StudioFile(String name, Connection connection, Presence presence) {
+        this.name = name;
         this.connection = connection;
         this.handle = Jdbi.create(connection).open();
+        this.presence = presence;
     }
 
     /**
@@ -44,78 +45,131 @@ public final class StudioFile implements AutoCloseable {
      * @throws StudioTrouble when it cannot be opened: it is no studio, damaged, or of a newer Kehre; it is left as it is then
      */
     public static StudioFile open(Path file) throws StudioTrouble {
-        SQLiteConfig config = new SQLiteConfig();
-        config.setJournalMode(SQLiteConfig.JournalMode.WAL);
-        config.setSynchronous(SQLiteConfig.SynchronousMode.FULL);
-        config.setTransactionMode(SQLiteConfig.TransactionMode.IMMEDIATE);
-        config.enforceForeignKeys(true);
-        config.setBusyTimeout(PATIENCE_MILLIS);
-        SQLiteDataSource source = new SQLiteDataSource(config);
-        source.setUrl("jdbc:sqlite:" + file.toAbsolutePath());
+        Path whole = file.toAbsolutePath();
+        Presence presence = Presence.at(whole);
         try {
-            Files.createDirectories(file.toAbsolutePath().getParent());
-            update(file, source);
-            return new StudioFile(file, source.getConnection());
-        } catch (IOException | SQLException | FlywayException cause) {
-            throw new StudioTrouble(
-                    "The studio %s could not be opened: it is no studio, or damaged. Nothing was changed."
-                            .formatted(file.getFileName()),
-                    cause);
+            return new StudioFile(String.valueOf(whole.getFileName()), Opening.open(whole, presence),
+                    presence);
+        } catch (StudioTrouble trouble) {
+            presence.close();
+            throw trouble;
         }
     }
 
-    private static void update(Path file, SQLiteDataSource source) throws StudioTrouble {
-        Flyway flyway = Flyway.configure(StudioFile.class.getClassLoader()).dataSource(source)
-                .locations("classpath:app/kehre/store/migrations").load();
-        MigrationVersion newest = flyway.info().pending().length == 0 && flyway.info().current() != null
-                ? flyway.info().current().getVersion()
-                : MigrationVersion.EMPTY;
-        boolean known = newest.equals(MigrationVersion.EMPTY) || Arrays.stream(flyway.info().all())
-                .anyMatch(each -> newest.equals(each.getVersion()) && !each.getState().isFailed()
-                        && each.getState().isResolved());
-        if (!known) {
-            throw new StudioTrouble("The studio %s was written by a newer Kehre. Nothing was changed."
-                    .formatted(file.getFileName()), new IllegalStateException(newest.toString()));
-        }
-        flyway.migrate();
+    /**
+     * Returns a studio that is nowhere but in memory: work goes on in it when none can be opened, and it can be backed up
+     * elsewhere.
+     *
+     * @throws StudioTrouble when even that is not possible
+     */
+    public static StudioFile inMemory() throws StudioTrouble {
+        return new StudioFile("in memory", Opening.inMemory(), Presence.NOWHERE);
     }
 
-    /** Returns the classes that were taught. */
+    /** Returns whether another window, of this program or another, had the studio open before. */
+    public boolean isShared() {
+        return presence.isShared();
+    }
+
+    @Override
     public Records records() {
         return new RecordTable(this);
     }
 
+    @Override
+    public Plans plans() {
+        return new PlanTable(this);
+    }
+
+    @Override
+    public Shelf shelf() {
+        return new ShelfTable(this);
+    }
+
+    @Override
+    public FitnessChecks checks() {
+        return new CheckTable(this);
+    }
+
+    @Override
+    public PaceWishes wishes() throws StudioTrouble {
+        return WishTable.read(this);
+    }
+
+    @Override
+    public void keep(PaceWishes wishes) throws StudioTrouble {
+        WishTable.keep(this, wishes);
+    }
+
+    /**
+     * Copies the whole studio into a file and looks whether the copy is whole.
+     *
+     * @param to replaced when it is there
+     * @throws StudioTrouble when it could not be copied, or the copy is not whole; what lay there before is left then
+     */
+    public synchronized void backUp(Path to) throws StudioTrouble {
+        Copies.copy(connection, name, to.toAbsolutePath());
+    }
+
+    /**
+     * Looks whether the studio is whole, page by page and reference by reference.
+     *
+     * @throws StudioTrouble when it is not, with what was found first
+     */
+    public synchronized void check() throws StudioTrouble {
+        Copies.check(connection, name);
+    }
+
     /** Changes something, whole or not at all. */
-    void change(String what, Consumer<Handle> work) throws StudioTrouble {
+    synchronized <T> T change(String what, Function<Handle, T> work) throws StudioTrouble {
         try {
-            handle.useTransaction(work::accept);
-        } catch (JdbiException cause) {
+            return handle.inTransaction(work::apply);
+        } catch (RuntimeException cause) {
             throw trouble(what + " could not be kept", cause);
         }
     }
 
     /** Reads something. */
-    <T> T read(String what, Function<Handle, T> work) throws StudioTrouble {
+    synchronized <T> T read(String what, Function<Handle, T> work) throws StudioTrouble {
         try {
             return work.apply(handle);
-        } catch (JdbiException cause) {
+        } catch (RuntimeException cause) {
             throw trouble(what + " could not be read", cause);
         }
     }
 
-    private StudioTrouble trouble(String what, JdbiException cause) {
-        return new StudioTrouble("%s in the studio %s. What it held before is unchanged."
-                .formatted(what, file.getFileName()), cause);
+    private StudioTrouble trouble(String what, RuntimeException cause) {
+        return new StudioTrouble(
+                "%s in the studio %s%s. What it held before is unchanged.".formatted(what, name,
+                        Why.of(cause)),
+                cause);
     }
 
     @Override
-    public void close() throws StudioTrouble {
+    public synchronized void close() throws StudioTrouble {
         try {
             handle.close();
             connection.close();
-        } catch (SQLException | JdbiException cause) {
-            throw new StudioTrouble("The studio %s could not be closed.".formatted(file.getFileName()),
-                    cause);
+        } catch (SQLException | RuntimeException cause) {
+            throw new StudioTrouble("The studio %s could not be closed.".formatted(name), cause);
+        } finally {
+            presence.close();
+        }
+    }
+
+    /**
+     * Puts a copy in the place of a studio that nobody has open. The studio as it was is kept beside it.
+     *
+     * @return where the studio as it was is kept; nothing when there was none
+     * @throws StudioTrouble when the copy is no whole studio of this or an earlier Kehre, or somebody has the studio open;
+     *     nothing is changed then
+     */
+    public static Optional<Path> restore(Path copy, Path studio) throws StudioTrouble {
+        try {
+            return Copies.restore(copy.toAbsolutePath(), studio.toAbsolutePath());
+        } catch (IOException cause) {
+            throw new StudioTrouble("The studio %s could not be replaced; it is as it was."
+                    .formatted(studio.getFileName()), cause);
         }
     }
 }

@@ -1,7 +1,7 @@
 /**
- * The studio on the disk: one SQLite file, opened by {@link app.kehre.store.StudioFile}, which brings it up to date. Write-ahead
- * log, full synchronous, foreign keys, one connection: what is kept is on the disk when it returns. The ports are those of the
- * core's {@code studio}. What is stored is a key or a number, never the words on screen. Nothing is null.
+ * The studio on the disk, behind the ports of {@code core.studio}: {@link app.kehre.store.StudioFile} is one SQLite file
+ * with a write-ahead log and full synchronous commits, brought up to date by migrations; {@link app.kehre.store.Backups}
+ * are dated copies of it. Times are whole milliseconds, days and times of day are written as ISO 8601. Nothing is null.
  */
 @NullMarked
 package app.kehre.store;

@@ -33,7 +33,7 @@ final class ExplainingCheck implements KeyedCheck {
         List<Finding> findings = new ArrayList<>();
         for (Segment segment : judged.segments()) {
             for (Item item : judged.items(segment)) {
-                boolean first = seen.add(item.exercise().id()) && !item.manner().known()
+                boolean first = seen.add(item.exercise().id()) && !judged.plan().isKnown(item)
                         && !item.exercise().everyday();
                 if (first && segment.role().main() && silent(judged, segment, item)) {
                     findings.add(finding(judged, item));

@@ -3,6 +3,7 @@ package app.kehre.core.brief;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.function.Supplier;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -11,6 +12,7 @@ import java.util.stream.Collectors;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.people.Group;
 import app.kehre.core.people.Limit;
+import app.kehre.core.people.Regulars;
 import app.kehre.core.value.Reading;
 
 /** The group and the room as the texts that are edited in place. */
@@ -124,6 +126,20 @@ public final class GroupText {
             return Reading.of(value.get());
         } catch (IllegalArgumentException refusal) {
             return Reading.refused(String.valueOf(refusal.getMessage()));
+        }
+    }
+
+    /** Returns the name of the group that comes each week; empty for none. */
+    public static String regulars(Brief brief) {
+        return brief.group().regulars().name();
+    }
+
+    /** Reads the name of the group that comes each week; what another group knows is forgotten. */
+    public static Reading<Brief> withRegulars(Brief brief, String text) {
+        try {
+            return Reading.of(brief.with(brief.group().withRegulars(new Regulars(text, Set.of()))));
+        } catch (IllegalArgumentException refused) {
+            return Reading.refused(String.valueOf(refused.getMessage()));
         }
     }
 }

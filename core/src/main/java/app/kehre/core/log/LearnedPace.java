@@ -1,8 +1,13 @@
 package app.kehre.core.log;
 
 import java.util.ArrayList;
-import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
 
 import app.kehre.core.brief.School;
 import app.kehre.core.pace.Pace;
@@ -10,115 +15,132 @@ import app.kehre.core.pace.Quantity;
 
 /**
  * The instructor's own pace, learned from records (figures.md, "Learning"; Kehre's estimate). Each class says for each
- * quantity how many times the usual value it was, as the median of what was seen in it; a class in which it was seen often
- * weighs up to once, one in which it was seen once a third. What a class says is drawn to the middle of the others when it
- * is far off, so that a fire alarm moves nothing. The usual value weighs as half a class, and an older class less than the
- * last one, by half in ten classes.
+ * quantity how many times the usual value it was, as the median of what was seen in it; how many classes say the same is
+ * what {@link Weighing} does.
  */
 public final class LearnedPace {
 
-    private static final double USUAL = 0.5;
-    private static final double ALIKE = 2;
-    private static final double HALF_LIFE = 10;
-    /** What is further from the middle than this share, on the logarithm, counts as so far. */
-    private static final double FARTHEST = 0.5;
-    /** How far a class is from the next where nothing is known yet. */
-    private static final double SPREAD = 0.3;
-    private static final int FEW = 3;
+    /** From so many observations on a rep of an exercise has a length of its own. */
+    static final int ENOUGH = 5;
+    /** No more classes are looked at: what is older weighs nothing. */
+    public static final int MOST_CLASSES = 60;
+    /** What is less than this share of the usual value was no wait at all. */
+    private static final double LEAST = 0.05;
 
     private final Pace usual;
-    private final List<ClassRecord> records;
+    private final List<Observed> classes;
+    private final PaceWishes wishes;
 
-    private LearnedPace(Pace usual, List<ClassRecord> records) {
+    private LearnedPace(Pace usual, List<Observed> classes, PaceWishes wishes) {
         this.usual = usual;
-        this.records = List.copyOf(records);
+        this.classes = classes;
+        this.wishes = wishes;
     }
 
     /**
-     * Learns from records.
+     * Learns from classes.
      *
      * @param usual the pace of a usual group
-     * @param records the oldest first
+     * @param classes what they say, in any order; of many, the last {@value #MOST_CLASSES} count
      */
+    public static LearnedPace of(Pace usual, List<Observed> classes, PaceWishes wishes) {
+        List<Observed> last = classes.stream().sorted(Comparator.comparing(Observed::began))
+                .skip(Math.max(0, classes.size() - MOST_CLASSES)).toList();
+        return new LearnedPace(usual, last, wishes);
+    }
+
+    /** Learns from records, but for those that are left out. */
     public static LearnedPace of(Pace usual, List<ClassRecord> records) {
-        return new LearnedPace(usual, records);
+        return of(usual, records.stream().filter(ClassRecord::learn)
+                .map(each -> new Observed(each.heading().began(), each.observed())).toList(),
+                PaceWishes.NONE);
+    }
+
+    /** Returns how many classes it is learned from. */
+    public int classes() {
+        return (int) classes.stream().filter(each -> !each.all().isEmpty()).count();
     }
 
     /** Returns the pace: the instructor's own where something is known, else the usual one. */
     public Pace pace() {
         Pace pace = usual;
         for (Estimate estimate : estimates()) {
-            pace = pace.with(estimate.quantity(), estimate.style(), estimate.own());
+            pace = pace.with(estimate.quantity(), estimate.style(), rounded(estimate.own()));
         }
-        return pace;
+        Map<String, Double> reps = new TreeMap<>();
+        reps().forEach(each -> reps.put(each.exercise(), rounded(each.own())));
+        return pace.withOwnReps(reps);
     }
 
-    /** Returns what is known of each quantity that was seen, in their order. */
+    /** A plan does not carry more figures than anybody can measure. */
+    private static double rounded(double value) {
+        return Math.round(value * 100) / 100.0;
+    }
+
+    /** Returns what is known of each quantity that was seen or pinned, in their order. */
     public List<Estimate> estimates() {
         List<Estimate> all = new ArrayList<>();
         for (Quantity quantity : Quantity.values()) {
             for (School.Teaching style : School.Teaching.values()) {
                 if (quantity.byStyle() || style == School.Teaching.FOLLOW_ME) {
-                    estimate(quantity, style).stream().forEach(all::add);
+                    estimate(new PaceWishes.Key(quantity, style)).ifPresent(all::add);
                 }
             }
         }
         return all;
     }
 
-    private List<Estimate> estimate(Quantity quantity, School.Teaching style) {
-        double value = usual.of(quantity, style);
-        List<double[]> classes = new ArrayList<>();
-        int times = 0;
-        for (int i = 0; i < records.size(); i++) {
-            double[] seen = records.get(i).observed().stream()
-                    .filter(each -> each.quantity() == quantity
-                            && (!quantity.byStyle() || each.style() == style))
-                    .mapToDouble(each -> Math.log(Math.max(each.value(), 0.05 * value) / value)).sorted()
-                    .toArray();
-            if (seen.length > 0 && value > 0) {
-                double age = records.size() - 1 - i;
-                double weight = seen.length / (seen.length + ALIKE) * Math.pow(0.5, age / HALF_LIFE);
-                classes.add(new double[]{median(seen), weight});
-                times += seen.length;
+    private Optional<Estimate> estimate(PaceWishes.Key key) {
+        double value = usual.of(key.quantity(), key.style());
+        Optional<Double> pinned = wishes.pinned(key);
+        if (value <= 0) {
+            return pinned.map(own -> new Estimate(key.quantity(), key.style(), value, own, 0, 0, 0, true));
+        }
+        Weighing seen = weigh(key, value, _ -> true);
+        if (seen.isEmpty() && pinned.isEmpty()) {
+            return Optional.empty();
+        }
+        double own = pinned.orElseGet(() -> within(key.quantity(), value * Math.exp(seen.middle())));
+        return Optional.of(new Estimate(key.quantity(), key.style(), value, own, seen.classes(), seen.times(),
+                seen.spread(), pinned.isPresent()));
+    }
+
+    private static double within(Quantity quantity, double value) {
+        return Math.clamp(value, quantity.least(), quantity.most());
+    }
+
+    /** Returns the length of a rep of each exercise that was seen often enough, against its natural length. */
+    public List<RepEstimate> reps() {
+        PaceWishes.Key key = new PaceWishes.Key(Quantity.REPS, School.Teaching.FOLLOW_ME);
+        double all = estimate(key).map(Estimate::own).orElse(usual.of(Quantity.REPS));
+        Map<String, Long> seen = classes.stream().flatMap(each -> each.all().stream())
+                .filter(each -> each.quantity() == Quantity.REPS && !each.exercise().isEmpty())
+                .collect(Collectors.groupingBy(Observation::exercise, TreeMap::new, Collectors.counting()));
+        List<RepEstimate> reps = new ArrayList<>();
+        seen.forEach((exercise, _) -> {
+            Weighing own = weigh(key, all, each -> each.exercise().equals(exercise));
+            if (own.times() >= ENOUGH) {
+                reps.add(new RepEstimate(exercise, within(Quantity.REPS, all * Math.exp(own.middle())),
+                        own.classes(), own.times()));
             }
+        });
+        return reps;
+    }
+
+    private Weighing weigh(PaceWishes.Key key, double value, Predicate<Observation> which) {
+        Weighing weighing = new Weighing();
+        for (int i = 0; i < classes.size(); i++) {
+            Observed each = classes.get(i);
+            double[] seen = wishes.counts(key, each.began())
+                    ? each.all().stream()
+                            .filter(one -> one.quantity() == key.quantity()
+                                    && (!key.quantity().byStyle() || one.style() == key.style())
+                                    && which.test(one))
+                            .mapToDouble(one -> Math.log(Math.max(one.value(), LEAST * value) / value))
+                            .sorted().toArray()
+                    : new double[0];
+            weighing.add(seen, classes.size() - 1 - i);
         }
-        return classes.isEmpty() ? List.of() : List.of(estimate(quantity, style, value, classes, times));
-    }
-
-    private static Estimate estimate(Quantity quantity, School.Teaching style, double usual,
-            List<double[]> classes, int times) {
-        double middle = middle(classes);
-        double sum = 0;
-        double weights = USUAL;
-        for (double[] each : classes) {
-            sum += each[1] * Math.clamp(each[0], middle - FARTHEST, middle + FARTHEST);
-            weights += each[1];
-        }
-        double log = sum / weights;
-        double own = Math.clamp(usual * Math.exp(log), quantity.least(), quantity.most());
-        return new Estimate(quantity, style, usual, own, classes.size(), times, spread(classes, log));
-    }
-
-    /** The middle of the classes; of few, drawn towards the usual value. */
-    private static double middle(List<double[]> classes) {
-        double[] logs = classes.stream().mapToDouble(each -> each[0]).sorted().toArray();
-        double[] with = logs.length < FEW ? Arrays.copyOf(logs, logs.length + 1) : logs;
-        Arrays.sort(with);
-        return median(with);
-    }
-
-    private static double spread(List<double[]> classes, double log) {
-        double sum = SPREAD * SPREAD;
-        for (double[] each : classes) {
-            double off = Math.clamp(each[0] - log, -FARTHEST, FARTHEST);
-            sum += off * off;
-        }
-        return Math.sqrt(sum / (1 + classes.size()));
-    }
-
-    private static double median(double[] sorted) {
-        int half = sorted.length / 2;
-        return sorted.length % 2 == 1 ? sorted[half] : (sorted[half - 1] + sorted[half]) / 2;
+        return weighing;
     }
 }

@@ -9,6 +9,8 @@ import java.util.Set;
 import java.util.TreeSet;
 
 import app.kehre.core.brief.School;
+import app.kehre.core.exercise.Exercise;
+import app.kehre.core.pace.Pace;
 import app.kehre.core.pace.Quantity;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.teaching.Spot;
@@ -22,9 +24,10 @@ import app.kehre.core.timeline.Timeline;
  *
  * @param quantity which
  * @param style the teaching style in which it was seen, where it depends on it; else the first
+ * @param exercise the id of the exercise that was done, where it was one; else empty
  * @param value in its unit
  */
-public record Observation(Quantity quantity, School.Teaching style, double value) {
+public record Observation(Quantity quantity, School.Teaching style, String exercise, double value) {
 
     /** By how much a quantity is changed to see which pieces of a class it makes. */
     private static final double NUDGE = 1.25;
@@ -54,6 +57,7 @@ public record Observation(Quantity quantity, School.Teaching style, double value
             if (maker != null && took != null && length >= SHORTEST) {
                 double value = maker.value + (took - length) / maker.each;
                 found.add(new Observation(maker.quantity, maker.style,
+                        spans.get(i).done().exercise().map(Exercise::id).orElse(""),
                         Math.clamp(value, maker.quantity.least(), maker.quantity.most())));
             }
         }
@@ -72,7 +76,8 @@ public record Observation(Quantity quantity, School.Teaching style, double value
     }
 
     private static Map<Spot, Maker> makers(ClassPlan plan) {
-        Map<Spot, Double> lengths = lengths(Timeline.of(plan));
+        Timeline timeline = Timeline.of(plan);
+        List<Spot> spots = Spot.of(timeline.spans());
         Map<Spot, Maker> makers = new HashMap<>();
         for (School.Teaching style : styles(plan)) {
             for (Quantity quantity : Quantity.values()) {
@@ -80,17 +85,40 @@ public record Observation(Quantity quantity, School.Teaching style, double value
                 double more = Math.min(quantity.most(), value * NUDGE);
                 if (more > value && (quantity.byStyle() || style == plan.brief().teaching())) {
                     Map<Spot, Double> nudged = lengths(
-                            Timeline.of(plan.with(plan.pace().with(quantity, style, more))));
-                    lengths.forEach((spot, length) -> {
-                        double each = (nudged.getOrDefault(spot, length) - length) / (more - value);
-                        if (length > 0 && each * value >= MAKES * length) {
-                            makers.put(spot, new Maker(quantity, style, value, each));
+                            Timeline.of(plan.with(nudged(plan.pace(), quantity, style, more))));
+                    for (int i = 0; i < spots.size(); i++) {
+                        Span span = timeline.spans().get(i);
+                        double length = seconds(span.stretch().length());
+                        double own = value(plan.pace(), quantity, value, span);
+                        double each = (nudged.getOrDefault(spots.get(i), length) - length) / (more - value)
+                                * value / own;
+                        if (length > 0 && each * own >= MAKES * length) {
+                            makers.put(spots.get(i), new Maker(quantity, style, own, each));
                         }
-                    });
+                    }
                 }
             }
         }
         return makers;
+    }
+
+    /** A rep of an exercise that has a length of its own goes with all others. */
+    private static Pace nudged(Pace pace, Quantity quantity, School.Teaching style, double more) {
+        Pace nudged = pace.with(quantity, style, more);
+        if (quantity != Quantity.REPS) {
+            return nudged;
+        }
+        Map<String, Double> own = new HashMap<>();
+        double times = more / pace.of(quantity);
+        pace.ownReps()
+                .forEach((exercise, before) -> own.put(exercise, Math.min(before * times, quantity.most())));
+        return nudged.withOwnReps(own);
+    }
+
+    private static double value(Pace pace, Quantity quantity, double value, Span span) {
+        return quantity == Quantity.REPS
+                ? span.done().exercise().map(each -> pace.reps(each.id())).orElse(value)
+                : value;
     }
 
     private static Set<School.Teaching> styles(ClassPlan plan) {

@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.TreeMap;
 
 import app.kehre.core.brief.School;
 
@@ -12,13 +13,15 @@ import app.kehre.core.brief.School;
  * style. What is not said is usual.
  *
  * @param values one for each quantity, in range
+ * @param ownReps how many times its natural length a rep of an exercise is, by its id; what is not there is as
+ *     {@link Quantity#REPS}
  */
-public record Pace(Map<Quantity, ByStyle> values) {
+public record Pace(Map<Quantity, ByStyle> values, Map<String, Double> ownReps) {
 
     private static final int MILLIS = 1000;
 
     /** The pace of a usual group. */
-    public static final Pace USUAL = new Pace(Map.of());
+    public static final Pace USUAL = new Pace(Map.of(), Map.of());
     /** The pace of an older group. */
     public static final Pace OLDER = USUAL.with(Quantity.FLOOR, Quantity.FLOOR_OLDER);
 
@@ -39,6 +42,10 @@ public record Pace(Map<Quantity, ByStyle> values) {
             all.put(quantity, value);
         }
         values = Collections.unmodifiableMap(all);
+        ownReps = Collections.unmodifiableMap(new TreeMap<>(ownReps));
+        ownReps.values().forEach(times -> Quantity.REPS.problem(times).ifPresent(sentence -> {
+            throw new IllegalArgumentException(sentence);
+        }));
     }
 
     /** Returns the usual pace of a group. */
@@ -54,7 +61,7 @@ public record Pace(Map<Quantity, ByStyle> values) {
                 none.put(quantity, ByStyle.all(0));
             }
         }
-        return new Pace(none);
+        return new Pace(none, Map.of());
     }
 
     /** Returns a quantity in its unit. */
@@ -66,6 +73,16 @@ public record Pace(Map<Quantity, ByStyle> values) {
     /** Returns a quantity that is the same in all styles, in its unit. */
     public double of(Quantity quantity) {
         return of(quantity, School.Teaching.FOLLOW_ME);
+    }
+
+    /** Returns how many times its natural length a rep of an exercise is. */
+    public double reps(String exercise) {
+        return ownReps.getOrDefault(exercise, of(Quantity.REPS));
+    }
+
+    /** Returns the same with other lengths of reps by exercise. */
+    public Pace withOwnReps(Map<String, Double> other) {
+        return new Pace(values, other);
     }
 
     /** Returns a quantity of seconds as a length. */
@@ -93,7 +110,7 @@ public record Pace(Map<Quantity, ByStyle> values) {
         Map<Quantity, ByStyle> others = new EnumMap<>(Quantity.class);
         others.putAll(values);
         others.put(quantity, value);
-        return new Pace(others);
+        return new Pace(others, ownReps);
     }
 
 }

@@ -12,8 +12,9 @@ import app.kehre.core.value.Range;
  * @param ages how old they usually are
  * @param mix how used to exercise they are
  * @param limits how many of them have to watch what, each 1 to the number of people, those known to the instructor
+ * @param regulars what it is called and knows, if it comes each week
  */
-public record Group(int people, Ages ages, Mix mix, Map<Limit, Integer> limits) {
+public record Group(int people, Ages ages, Mix mix, Map<Limit, Integer> limits, Regulars regulars) {
 
     /** The people in the group. */
     public static final Range PEOPLE = Range.of("people", 1, 200);
@@ -88,6 +89,11 @@ public record Group(int people, Ages ages, Mix mix, Map<Limit, Integer> limits) 
         });
     }
 
+    /** Returns a group that does not come each week. */
+    public Group(int people, Ages ages, Mix mix, Map<Limit, Integer> limits) {
+        this(people, ages, mix, limits, Regulars.NONE);
+    }
+
     /** Returns a usual group of so many. */
     public static Group of(int people) {
         return new Group(people, Ages.USUAL, Mix.USUAL, Map.of());
@@ -109,24 +115,24 @@ public record Group(int people, Ages ages, Mix mix, Map<Limit, Integer> limits) 
      * @throws IllegalArgumentException with a sentence, when more have a limit than there are people
      */
     public Group withPeople(int other) {
-        return new Group(other, ages, mix, limits);
+        return new Group(other, ages, mix, limits, regulars);
     }
 
     /** Returns the group of which only some are let in: nobody knows who, so all of them may have a limit. */
     public Group letIn(int some) {
         Map<Limit, Integer> fewer = new EnumMap<>(Limit.class);
         limits.forEach((limit, count) -> fewer.put(limit, Math.min(count, some)));
-        return new Group(some, ages, mix, fewer);
+        return new Group(some, ages, mix, fewer, regulars);
     }
 
     /** Returns the group of other ages. */
     public Group withAges(Ages other) {
-        return new Group(people, other, mix, limits);
+        return new Group(people, other, mix, limits, regulars);
     }
 
     /** Returns the group with another mix. */
     public Group withMix(Mix other) {
-        return new Group(people, ages, other, limits);
+        return new Group(people, ages, other, limits, regulars);
     }
 
     /**
@@ -138,6 +144,11 @@ public record Group(int people, Ages ages, Mix mix, Map<Limit, Integer> limits) 
         Map<Limit, Integer> others = new EnumMap<>(Limit.class);
         others.putAll(limits);
         others.put(limit, count);
-        return new Group(people, ages, mix, others);
+        return new Group(people, ages, mix, others, regulars);
+    }
+
+    /** Returns the group under a name, with what it knows. */
+    public Group withRegulars(Regulars other) {
+        return new Group(people, ages, mix, limits, other);
     }
 }

@@ -14,6 +14,7 @@ import app.kehre.core.advice.Thresholds;
 import app.kehre.core.brief.Brief;
 import app.kehre.core.edit.Moves;
 import app.kehre.core.pace.Pace;
+import app.kehre.core.people.Regulars;
 import app.kehre.core.value.Range;
 
 /**
@@ -144,6 +145,20 @@ public record ClassPlan(Identity identity, Brief brief, List<Segment> segments, 
     public Entry entry(EntryId entryId) {
         return find(entryId)
                 .orElseThrow(() -> new NoSuchElementException("The plan has no entry " + entryId + "."));
+    }
+
+    /** Returns whether the group knows what is done in a line: it is marked so, or the group is known to know it. */
+    public boolean isKnown(Item item) {
+        return item.manner().known() || brief.group().regulars().knows(item.exercise().id());
+    }
+
+    /** Returns the plan in which the group knows what is done in a line, or does not; where it did, in all other lines too. */
+    public ClassPlan withKnown(Item item, boolean known) {
+        Regulars regulars = brief.group().regulars();
+        Brief said = known
+                ? brief
+                : brief.with(brief.group().withRegulars(regulars.without(item.exercise().id())));
+        return with(said).with(item.withManner(item.manner().withKnown(known)));
     }
 
     /** Finds the circuit that a line is in. */

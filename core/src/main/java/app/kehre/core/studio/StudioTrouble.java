@@ -9,4 +9,14 @@ public final class StudioTrouble extends Exception {
     public StudioTrouble(String sentence, Throwable cause) {
         super(sentence, cause);
     }
+
+    /** Returns what went wrong, a sentence. */
+    public String sentence() {
+        return String.valueOf(getMessage());
+    }
+
+    /** Says what went wrong, which nothing else has caused. */
+    public StudioTrouble(String sentence) {
+        super(sentence);
+    }
 }

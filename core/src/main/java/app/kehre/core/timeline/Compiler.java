@@ -74,8 +74,9 @@ final class Compiler {
     private void add(Screen screen) {
         School.Teaching style = Explainer.ofScreen(tape.segment(), plan);
         between.lay(Phase.EXPLAIN, plan.pace().length(Quantity.NEW, style));
-        doses.lay(screen.dose(), new DoseLayer.Doing(RepLength.USUAL, Speed.NATURAL,
-                plan.pace().length(Quantity.SIDE, style), Duration.ZERO));
+        doses.lay(screen.dose(),
+                new DoseLayer.Doing(RepLength.USUAL, plan.pace().of(Quantity.REPS), Speed.NATURAL,
+                        plan.pace().length(Quantity.SIDE, style), Duration.ZERO));
         worked(Optional.empty(), 0);
     }
 
@@ -224,8 +225,10 @@ final class Compiler {
 
     private void lay(Item item, Duration late) {
         Segment segment = tape.segment();
-        doses.lay(item.dose(), new DoseLayer.Doing(item.exercise().rep(), segment.pacing().speed(),
-                explainer.side(item, segment), late));
+        doses.lay(item.dose(),
+                new DoseLayer.Doing(item.exercise().rep(), plan.pace().reps(item.exercise().id()),
+                        segment.pacing().speed(),
+                        explainer.side(item, segment), late));
     }
 
     private void markFirst(Item item) {

@@ -28,11 +28,12 @@ final class DoseLayer {
      * What a dose is done with.
      *
      * @param rep how long one rep takes by nature
+     * @param times how many times as long as by nature a rep is here
      * @param speed how fast the segment's reps are, where the dose says nothing
      * @param side how long changing to the second side takes
      * @param late how much of the first work by the clock is already lost
      */
-    record Doing(RepLength rep, Speed speed, Duration side, Duration late) {}
+    record Doing(RepLength rep, double times, Speed speed, Duration side, Duration late) {}
 
     private static final List<String> RUNGS = List.of("basic", "harder", "hardest");
     private static final int HALF_COUNTS = 2;
@@ -40,7 +41,7 @@ final class DoseLayer {
 
     private final Tape tape;
     private final Pace pace;
-    private Doing doing = new Doing(RepLength.USUAL, Speed.NATURAL, Duration.ZERO, Duration.ZERO);
+    private Doing doing = new Doing(RepLength.USUAL, 1, Speed.NATURAL, Duration.ZERO, Duration.ZERO);
 
     DoseLayer(Tape tape, Pace pace) {
         this.tape = tape;
@@ -161,7 +162,7 @@ final class DoseLayer {
     /** Lays reps without a tempo: by the music, as long as the exercise asks; a sequence of the whole body by the clock. */
     private void lay(Stage.Moves moves, Speed said, Turn turn, Done reps, String words) {
         Speed speed = said == Speed.NATURAL ? doing.speed() : said;
-        double times = moves.movements() * pace.of(Quantity.REPS) * switch (speed) {
+        double times = moves.movements() * doing.times() * switch (speed) {
             case NATURAL -> 1;
             case SLOW -> pace.of(Quantity.SLOW);
             case QUICK -> pace.of(Quantity.QUICK);

@@ -17,7 +17,7 @@ public final class DoseLength {
     public static Duration of(Dose dose, Exercise exercise, Segment segment, ClassPlan plan) {
         Tape tape = new Tape(segment);
         new DoseLayer(tape, plan.pace()).lay(dose,
-                new DoseLayer.Doing(exercise.rep(), segment.pacing().speed(),
+                new DoseLayer.Doing(exercise.rep(), plan.pace().reps(exercise.id()), segment.pacing().speed(),
                         plan.pace().length(Quantity.SIDE, segment.teaching(plan.brief())), Duration.ZERO));
         return tape.now();
     }

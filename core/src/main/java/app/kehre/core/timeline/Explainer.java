@@ -179,7 +179,7 @@ final class Explainer {
 
     /** What everybody knows is never new, nor what was done before in this class. */
     private boolean isNew(Item item) {
-        return !item.manner().known() && !item.exercise().everyday() && !seen.contains(item.exercise().id());
+        return !plan.isKnown(item) && !item.exercise().everyday() && !seen.contains(item.exercise().id());
     }
 
     /** Counted moves, and what prepares and walks down, are explained over the movement, an open dose of an aerobic part too. */

@@ -41,6 +41,6 @@ public final class LineCost {
         Optional<Item> first = plan.items().filter(each -> each.exercise().equals(item.exercise()))
                 .findFirst();
         boolean again = first.filter(each -> !each.id().equals(item.id())).isPresent();
-        return item.manner().known() || again ? "known" : "new";
+        return plan.isKnown(item) || again ? "known" : "new";
     }
 }

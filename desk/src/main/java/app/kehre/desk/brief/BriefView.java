@@ -29,6 +29,7 @@ import app.kehre.core.brief.Start;
 import app.kehre.core.capacity.Capacity;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.people.Limit;
+import app.kehre.core.people.Regulars;
 import app.kehre.desk.control.InlineField;
 import app.kehre.desk.control.WhenSeen;
 import app.kehre.desk.control.Words;
@@ -44,6 +45,7 @@ public final class BriefView extends VBox {
     private final BriefForm form;
     private final Label title = Words.plain("", "page-title");
     private final Label about = Words.plain("", "soft");
+    private final Label knows = Words.wrapped("", "soft", "small");
     private final Label capacity = Words.plain("", "strong");
     private final VBox bounds = new VBox(2);
     private final InlineField people;
@@ -136,7 +138,11 @@ public final class BriefView extends VBox {
         return List.of(
                 BriefForm.row("people", WORD,
                         people),
-                BriefForm.row("ages", WORD,
+                BriefForm.row("group", WORD,
+                        form.text("regulars", "The name of a group that comes each week", 150,
+                                GroupText::regulars, (brief, text) -> GroupText.withRegulars(brief, text)
+                                        .map(model::known))),
+                knows, BriefForm.row("ages", WORD,
                         form.text("ages", "Ages", 90, GroupText::ages, GroupText::withAges)),
                 BriefForm.row("mix in %", WORD,
                         form.text("mix", "Mix", 90, GroupText::mix, GroupText::withMix)),
@@ -221,6 +227,7 @@ public final class BriefView extends VBox {
         title.setText("Brief");
         about.setText("%s \u00b7 %s, %s to %s".formatted(brief.title(), BriefText.date(brief),
                 BriefText.start(brief), BriefText.end(brief)));
+        knows.setText(knows(brief.group().regulars()));
         Capacity now = model.capacity();
         capacity.setText(now.words());
         capacity.getStyleClass().setAll("label", now.tooSmallFor(brief.people()) ? "over" : "strong");
@@ -228,6 +235,15 @@ public final class BriefView extends VBox {
                 .map(bound -> soft("%s: enough for %d (%s)".formatted(bound.what(), bound.people(),
                         bound.words())))
                 .toList());
+    }
+
+    private static String knows(Regulars regulars) {
+        if (regulars.name().isEmpty()) {
+            return "a name, no names of people";
+        }
+        return regulars.knows().isEmpty()
+                ? "nothing is known that they did lately"
+                : "knows %d things that it did lately".formatted(regulars.knows().size());
     }
 
     private static String key(String words) {

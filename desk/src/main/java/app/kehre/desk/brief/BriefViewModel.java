@@ -14,6 +14,7 @@ import app.kehre.core.timeline.Timeline;
 import app.kehre.core.typing.FigureText;
 import app.kehre.core.value.Reading;
 import app.kehre.desk.control.Commit;
+import app.kehre.desk.session.Learning;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.TypedText;
 
@@ -22,13 +23,16 @@ public final class BriefViewModel {
 
     private final OpenPlan open;
     private final Consumer<String> hint;
+    private final Learning learning;
 
     /**
      * Makes a view model of the open plan.
      *
      * @param hint told what the text that is being typed would mean, or what is against it
+     * @param learning what was learned from classes that were taught
      */
-    public BriefViewModel(OpenPlan open, Consumer<String> hint) {
+    public BriefViewModel(OpenPlan open, Consumer<String> hint, Learning learning) {
+        this.learning = learning;
         this.open = open;
         this.hint = hint;
     }
@@ -65,6 +69,11 @@ public final class BriefViewModel {
     Commit figure(Threshold figure) {
         return new TypedText(open, () -> "Figure: " + figure.words(),
                 text -> FigureText.with(open.plan(), figure, text), _ -> "");
+    }
+
+    /** Returns a brief in which its group knows what it did lately. */
+    Brief known(Brief brief) {
+        return learning.known(brief);
     }
 
     /** Changes the brief as one step. */

@@ -24,6 +24,7 @@ import app.kehre.core.plan.SegmentId;
 import app.kehre.core.value.Reading;
 import app.kehre.desk.control.Latest;
 import app.kehre.desk.session.ClassFolder;
+import app.kehre.desk.session.Learning;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.formats.plan.PlanDocument;
 
@@ -53,6 +54,7 @@ public final class NewClassModel {
     private final Clock clock;
     private final Consumer<Runnable> unlessUnsaved;
     private final Consumer<Begin> begun;
+    private final Learning learning;
     private final Latest work = new Latest("new class");
 
     /**
@@ -60,9 +62,11 @@ public final class NewClassModel {
      *
      * @param unlessUnsaved runs what drops the open class, once nothing is lost by it
      * @param begun told when the new class is open
+     * @param learning what was learned from classes that were taught
      */
     public NewClassModel(OpenPlan open, Supplier<Library> library, ClassFolder folder, Clock clock,
-            Consumer<Runnable> unlessUnsaved, Consumer<Begin> begun) {
+            Consumer<Runnable> unlessUnsaved, Consumer<Begin> begun, Learning learning) {
+        this.learning = learning;
         this.open = open;
         this.library = library;
         this.folder = folder;
@@ -91,12 +95,22 @@ public final class NewClassModel {
      * @param refused told in a sentence why it cannot
      */
     void begin(Begin how, Brief brief, Consumer<String> refused) {
+        Brief known = learning.known(brief);
         switch (how) {
-            case SHAPE -> open(how, Outline.of(brief));
-            case EMPTY, TEXT -> open(how, new ClassPlan(brief, List.of(bare())));
-            case DRAFT -> draft(brief, refused);
-            case AGAIN -> again(brief, refused);
+            case SHAPE -> open(how, paced(Outline.of(known)));
+            case EMPTY, TEXT -> open(how, paced(new ClassPlan(known, List.of(bare()))));
+            case DRAFT -> draft(known, refused);
+            case AGAIN -> again(known, refused);
         }
+    }
+
+    /** A new class goes at the pace that was learned. */
+    private ClassPlan paced(ClassPlan plan) {
+        return plan.with(learning.pace(plan.brief().group().older()));
+    }
+
+    private Brief again(Brief last, Brief asked) {
+        return learning.known(last.withDate(asked.date()).withStart(asked.start()));
     }
 
     private static Segment bare() {
@@ -106,7 +120,7 @@ public final class NewClassModel {
     private void draft(Brief brief, Consumer<String> refused) {
         Library all = library.get();
         Path place = folder.path();
-        ClassPlan start = new ClassPlan(brief, List.of());
+        ClassPlan start = paced(new ClassPlan(brief, List.of()));
         work.ask(() -> Drafting.of(start, all, folder.lately(place, start, all), SEED),
                 (Reading<Draft> reading) -> {
                     reading.value().ifPresent(draft -> open(Begin.DRAFT, draft.plan()));
@@ -120,8 +134,8 @@ public final class NewClassModel {
         Path place = folder.path();
         work.ask(() -> last(folder.read(place, all).stream().flatMap(each -> each.plan().stream())
                 .filter(each -> !each.brief().date().isAfter(brief.date())).toList(), brief), found -> {
-                    found.ifPresent(plan -> open(Begin.AGAIN, plan.copy()
-                            .with(plan.brief().withDate(brief.date()).withStart(brief.start()))));
+                    found.ifPresent(
+                            plan -> open(Begin.AGAIN, paced(plan.copy().with(again(plan.brief(), brief)))));
                     refused.accept(found.isPresent()
                             ? ""
                             : "No class of this hour or kind lies in the folder %s."

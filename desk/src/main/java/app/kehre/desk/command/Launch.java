@@ -20,10 +20,12 @@ import app.kehre.desk.look.Type;
 import app.kehre.desk.session.FirstPlan;
 import app.kehre.desk.session.Folders;
 import app.kehre.desk.session.JudgedPlan;
+import app.kehre.desk.session.OpenStudio;
 import app.kehre.desk.session.OwnLibrary;
 import app.kehre.desk.teach.SteadyClock;
 import app.kehre.desk.window.AppWindow;
 import app.kehre.desk.window.FileChoice;
+import app.kehre.desk.window.Screens;
 import app.kehre.desk.window.Surroundings;
 import app.kehre.formats.disk.Disk;
 import app.kehre.formats.disk.DiskTrouble;
@@ -32,6 +34,7 @@ import app.kehre.formats.json.UnreadableFile;
 import app.kehre.formats.library.BuiltInLibrary;
 import app.kehre.formats.plan.DemoPlan;
 import app.kehre.formats.plan.PlanDocument;
+import app.kehre.store.StudioFile;
 
 /** Starts JavaFX, with or without a display. */
 final class Launch {
@@ -49,30 +52,32 @@ final class Launch {
      * What needs no window, so that it is got ready while JavaFX starts.
      *
      * @param judged the class to open with
+     * @param studio what is kept between classes
      * @param trouble why it is not the one that was asked for; empty when it is
      */
-    private record Ready(OwnLibrary ownLibrary, JudgedPlan judged, String trouble) {
+    private record Ready(OwnLibrary ownLibrary, JudgedPlan judged, OpenStudio studio, String trouble) {
 
-        static Ready of(Optional<Path> file, boolean demo) {
+        static Ready of(Optional<Path> file, boolean demo, Optional<Path> studio) {
+            OpenStudio open = OpenStudio.open(studio.orElseGet(() -> usualStudio(demo)));
             Library library = BuiltInLibrary.load();
             Disk disk = new LocalDisk();
             OwnLibrary own = new OwnLibrary(library, Folders.data(), disk);
             FirstPlan first = FirstPlan.of(file, disk, own.library().get(), demo
                     ? DemoPlan.load(library)
                     : PlanDocument.of(Skeleton.of(LocalDate.now(ZoneId.systemDefault())), library));
-            return new Ready(own, new JudgedPlan(first.open(), own.library()::get),
+            return new Ready(own, new JudgedPlan(first.open(), own.library()::get), open,
                     first.trouble());
         }
     }
 
     /** Opens the window. Returns at once with 0, or with {@link #NO_DISPLAY} after saying so in one line. */
-    static int window(Optional<Path> file, boolean demo) {
+    static int window(Optional<Path> file, boolean demo, Optional<Path> studio) {
         if (!displayNamed()) {
             System.err.println(HOW);
             return NO_DISPLAY;
         }
         FaultLog.into(Folders.data());
-        CompletableFuture<Ready> ready = CompletableFuture.supplyAsync(() -> Ready.of(file, demo));
+        CompletableFuture<Ready> ready = CompletableFuture.supplyAsync(() -> Ready.of(file, demo, studio));
         if (!toolkitStarts()) {
             System.err.println(HOW);
             return NO_DISPLAY;
@@ -94,7 +99,8 @@ final class Launch {
     private static void show(Ready ready, boolean demo) {
         Type.load();
         Stage stage = new Stage();
-        AppWindow window = new AppWindow(stage, ready.judged(), ready.ownLibrary(), surroundings(stage));
+        AppWindow window = new AppWindow(stage, ready.judged(), ready.ownLibrary(),
+                surroundings(stage, ready.studio()));
         Thread.setDefaultUncaughtExceptionHandler((thread, fault) -> {
             FaultLog.fault("uncaught on " + thread.getName(), fault);
             Platform.runLater(() -> window.content().tellFault());
@@ -102,6 +108,7 @@ final class Launch {
         window.show();
         if (demo) {
             CompletableFuture.runAsync(() -> DemoFolder.fill(new LocalDisk(), Folders.data()));
+            window.content().fillLog(studio -> DemoLog.fill(studio, BuiltInLibrary.load()));
         }
         window.content().offerRescue();
         if (!ready.trouble().isEmpty()) {
@@ -129,9 +136,16 @@ final class Launch {
         return 0;
     }
 
-    private static Surroundings surroundings(Window owner) {
-        return new Surroundings(new LocalDisk(), Folders.data(), Clock.system(ZoneId.systemDefault()),
-                new SteadyClock(Instant.now(), System::nanoTime), FileChoice.ofSystem(() -> owner));
+    /** What is made up for the demo is kept apart from what somebody taught. */
+    private static Path usualStudio(boolean demo) {
+        Path data = Folders.data();
+        return (demo ? data.resolve("demo") : data).resolve(StudioFile.NAME);
+    }
+
+    private static Surroundings surroundings(Window owner, OpenStudio studio) {
+        return new Surroundings(new LocalDisk(), Folders.data(), studio, Clock.system(ZoneId.systemDefault()),
+                new SteadyClock(Instant.now(), System::nanoTime), Screens.ofComputer(),
+                FileChoice.ofSystem(() -> owner));
     }
 
     private static boolean displayNamed() {

@@ -11,11 +11,11 @@ import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 
-import app.kehre.core.log.ClassRecord;
 import app.kehre.core.log.Estimate;
 import app.kehre.core.log.LearnedPace;
-import app.kehre.core.log.LineRecord;
+import app.kehre.core.log.RepEstimate;
 import app.kehre.core.pace.Pace;
+import app.kehre.core.studio.RecordRow;
 import app.kehre.core.studio.StudioTrouble;
 import app.kehre.core.value.Lengths;
 import app.kehre.desk.session.Folders;
@@ -26,6 +26,8 @@ import app.kehre.store.StudioFile;
         "Prints the classes that were taught, what ran otherwise in the last one, and the pace that is learned from all of them."}, exitCodeListHeading = "Exit codes:%n", exitCodeList = {
                 "0:printed", "2:the studio could not be read"})
 final class LogCommand implements Callable<Integer> {
+
+    private static final int MOST = 100_000;
 
     @Option(names = "--studio", paramLabel = "FILE", description = "Another studio than that of the data folder.")
     private @Nullable Path studio;
@@ -38,38 +40,47 @@ final class LogCommand implements Callable<Integer> {
             return 0;
         }
         try (StudioFile open = StudioFile.open(file)) {
-            PlanCommand.print(String.join("\n", lines(open.records().all())) + "\n");
+            PlanCommand.print(String.join("\n", lines(open)) + "\n");
             return 0;
         } catch (StudioTrouble trouble) {
-            System.err.println(trouble.getMessage());
+            System.err.println(trouble.sentence());
             return Main.FILE_TROUBLE;
         }
     }
 
-    private static List<String> lines(List<ClassRecord> records) {
-        List<String> lines = new ArrayList<>();
-        for (ClassRecord record : records) {
-            lines.add("%s %s  %s: planned %s, taught %s (%+.1f %%)".formatted(record.began().toLocalDate(),
-                    record.began().toLocalTime().withNano(0), record.title(), Lengths.clock(record.planned()),
-                    Lengths.clock(record.taught()), 100 * record.off()));
-        }
-        if (records.isEmpty()) {
+    private static List<String> lines(StudioFile studio) throws StudioTrouble {
+        List<RecordRow> rows = studio.records().list("", MOST).reversed();
+        if (rows.isEmpty()) {
             return List.of("No class has been taught yet.");
+        }
+        List<String> lines = new ArrayList<>();
+        for (RecordRow row : rows) {
+            lines.add("%s %s  %s: planned %s, taught %s (%+.1f %%)".formatted(
+                    row.heading().began().toLocalDate(),
+                    row.heading().began().toLocalTime().withNano(0), row.heading().title(),
+                    Lengths.clock(row.times().planned()), Lengths.clock(row.times().taught()),
+                    100 * row.times().off()));
         }
         lines.add("");
         lines.add("What ran otherwise last time:");
-        for (LineRecord line : records.getLast().ranOtherwise()) {
-            lines.add(
-                    "  %s: planned %s, taught %s".formatted(line.name(), Lengths.clock(line.plannedLength()),
-                            line.leftOut() ? "left out" : Lengths.clock(line.taughtLength())));
-        }
+        studio.records().find(rows.getLast().heading().key())
+                .ifPresent(last -> last.furthestOff()
+                        .forEach(line -> lines.add("  %s: %s (%s, planned %s)".formatted(
+                                line.name(), line.how(), Lengths.clock(line.taughtLength()),
+                                Lengths.clock(line.plannedLength())))));
+        LearnedPace learned = LearnedPace.of(Pace.USUAL, studio.records().observed(LearnedPace.MOST_CLASSES),
+                studio.wishes());
         lines.add("");
-        lines.add("Learned from %d classes:".formatted(records.size()));
-        for (Estimate each : LearnedPace.of(Pace.USUAL, records).estimates()) {
-            String style = each.quantity().byStyle() ? " (%s)".formatted(each.style().words()) : "";
-            lines.add(String.format(Locale.ROOT, "  %s%s: usual %s, yours %s, seen %d times in %d classes",
-                    each.quantity().words(), style, each.quantity().print(each.usual()),
-                    each.quantity().print(each.own()), each.times(), each.classes()));
+        lines.add("Learned from %d classes:".formatted(learned.classes()));
+        for (Estimate each : learned.estimates()) {
+            lines.add("  %s: %s, seen %d times in %d classes, %s".formatted(each.words(), each.values(),
+                    each.times(),
+                    each.classes(), each.sure()));
+        }
+        for (RepEstimate each : learned.reps()) {
+            lines.add(String.format(Locale.ROOT,
+                    "  a rep of %s: %.2f of its natural length, seen %d times in %d classes",
+                    each.exercise(), each.own(), each.times(), each.classes()));
         }
         return lines;
     }

@@ -12,6 +12,7 @@ import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
 import app.kehre.desk.fault.FaultLog;
@@ -46,6 +47,9 @@ public final class Main implements Callable<Integer> {
 
     @Parameters(arity = "0..1", paramLabel = "PLAN", description = "A plan to open, NAME.kehre.json.")
     private @Nullable Path plan;
+
+    @Option(names = "--studio", paramLabel = "FILE", description = "Another studio than that of the data folder.")
+    private @Nullable Path studio;
 
     /** Runs the command line and ends the program with its exit code, unless a window is open. */
     public static void main(String... arguments) {
@@ -90,7 +94,8 @@ public final class Main implements Callable<Integer> {
 
     private static int open(String... arguments) {
         boolean demo = arguments.length == 1 && arguments[0].equals(DEMO);
-        return Launch.window(Arrays.stream(arguments).filter(_ -> !demo).findFirst().map(Path::of), demo);
+        return Launch.window(Arrays.stream(arguments).filter(_ -> !demo).findFirst().map(Path::of), demo,
+                Optional.empty());
     }
 
     /** Reading what a command takes costs some time: only the one that is named is read, or all for the help. */
@@ -130,6 +135,6 @@ public final class Main implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        return Launch.window(Optional.ofNullable(plan), false);
+        return Launch.window(Optional.ofNullable(plan), false, Optional.ofNullable(studio));
     }
 }

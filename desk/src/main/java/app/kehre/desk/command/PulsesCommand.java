@@ -40,16 +40,19 @@ import app.kehre.desk.look.Theme;
 import app.kehre.desk.look.Type;
 import app.kehre.desk.session.JudgedPlan;
 import app.kehre.desk.session.OpenPlan;
+import app.kehre.desk.session.OpenStudio;
 import app.kehre.desk.session.OwnLibrary;
 import app.kehre.desk.teach.GroupView;
 import app.kehre.desk.teach.SteadyClock;
 import app.kehre.desk.window.MainWindow;
 import app.kehre.desk.window.Place;
+import app.kehre.desk.window.Screens;
 import app.kehre.desk.window.Surroundings;
 import app.kehre.formats.disk.LocalDisk;
 import app.kehre.formats.library.BuiltInLibrary;
 import app.kehre.formats.plan.DemoPlan;
 import app.kehre.formats.plan.PlanDocument;
+import app.kehre.store.StudioFile;
 
 /** {@code kehre pulses}: how long the JavaFX thread is busy in a pulse while somebody types. For developers. */
 @Command(name = "pulses", hidden = true, description = {
@@ -125,7 +128,8 @@ final class PulsesCommand implements Callable<Integer> {
         Path data = Path.of(System.getProperty("java.io.tmpdir"), "kehre-pulses");
         OwnLibrary ownLibrary = new OwnLibrary(library, data, disk);
         MainWindow window = new MainWindow(new JudgedPlan(open, ownLibrary.library()::get), ownLibrary,
-                new Surroundings(disk, data, clock, steady, new Shots.NoFiles()));
+                new Surroundings(disk, data, OpenStudio.open(data.resolve(StudioFile.NAME)), clock, steady,
+                        Screens.ofComputer(), new Shots.NoFiles()));
         Stage stage = new Stage();
         stage.setScene(window.scene());
         stage.setWidth(1280);

@@ -27,6 +27,7 @@ import app.kehre.desk.look.Theme;
 import app.kehre.desk.look.Type;
 import app.kehre.desk.session.JudgedPlan;
 import app.kehre.desk.session.OpenPlan;
+import app.kehre.desk.session.OpenStudio;
 import app.kehre.desk.session.OwnLibrary;
 import app.kehre.desk.teach.GroupView;
 import app.kehre.desk.window.FileChoice;
@@ -37,6 +38,7 @@ import app.kehre.formats.disk.Disk;
 import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.disk.LocalDisk;
 import app.kehre.formats.plan.PlanDocument;
+import app.kehre.store.StudioFile;
 
 /** Pictures of the main views, drawn by the real window on JavaFX's headless platform. */
 final class Shots {
@@ -76,10 +78,11 @@ final class Shots {
         MainWindow window = FxThread.call(() -> {
             Type.load();
             OwnLibrary ownLibrary = new OwnLibrary(library, data, disk);
+            OpenStudio studio = OpenStudio.open(data.resolve(StudioFile.NAME));
             MainWindow made = new MainWindow(
                     new JudgedPlan(new OpenPlan(document), ownLibrary.library()::get),
                     ownLibrary,
-                    new Surroundings(disk, data, clock, new NoFiles()));
+                    new Surroundings(disk, data, studio, clock, new NoFiles()));
             Stage stage = new Stage();
             stage.setScene(made.scene());
             stage.setWidth(size.width());

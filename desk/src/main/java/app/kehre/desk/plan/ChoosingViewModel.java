@@ -16,6 +16,7 @@ import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.EntryId;
+import app.kehre.core.proposal.Proposal;
 import app.kehre.desk.check.FindingsViewModel;
 import app.kehre.desk.control.Latest;
 import app.kehre.desk.proposals.ProposalsViewModel;
@@ -79,6 +80,16 @@ public final class ChoosingViewModel {
     /** Shows what Kehre proposes. */
     public void propose() {
         side.set(Side.PROPOSE);
+    }
+
+    /**
+     * Shows what was worked out elsewhere.
+     *
+     * @param step what taking it is called
+     */
+    public void propose(String step, Proposal proposal) {
+        proposals().show(step, proposal);
+        propose();
     }
 
     ObjectProperty<Side> side() {

@@ -12,7 +12,9 @@ import javafx.scene.layout.Region;
 import app.kehre.core.brief.School;
 import app.kehre.core.pace.Pace;
 import app.kehre.core.pace.Quantity;
+import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.timeline.PaceShare;
+import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
 import app.kehre.desk.control.InlineField;
 import app.kehre.desk.control.Words;
@@ -39,8 +41,7 @@ final class PacePane {
             }
         }
         rows.add(buttons());
-        rows.add(Words.wrapped("Kehre's estimates to start with; change them to what your group takes.",
-                "soft"));
+        rows.add(Words.wrapped(words(shares), "soft"));
         return rows;
     }
 
@@ -49,7 +50,33 @@ final class PacePane {
                 plan -> plan.with(Pace.usual(plan.brief().group().older()))));
         Button done = Words.button("pace-done", "Done", () -> model.showPace().set(false));
         done.getStyleClass().add("go");
-        return new HBox(8, done, usual);
+        Button yours = Words.button("pace-yours", "Yours", () -> model.changePlan("Your pace",
+                plan -> plan.with(yours(plan))));
+        yours.setDisable(model.learning().classes() == 0 || model.plan().pace().equals(yours(model.plan())));
+        return new HBox(8, done, usual, yours);
+    }
+
+    private Pace yours(ClassPlan plan) {
+        return model.learning().pace(plan.brief().group().older());
+    }
+
+    /** Which values the class has, and what others would make of it. */
+    private String words(List<PaceShare> shares) {
+        ClassPlan plan = model.plan();
+        int classes = model.learning().classes();
+        if (classes == 0) {
+            return "Kehre's estimates to start with; change them to what your group takes.";
+        }
+        long own = shares.stream().filter(share -> !share.usual()).count();
+        Pace usual = Pace.usual(plan.brief().group().older());
+        boolean isYours = plan.pace().equals(yours(plan));
+        return "%s, %d of them not as usual. At the usual pace the class takes %s, at yours, learnt from %d classes, %s."
+                .formatted(isYours ? "These values are yours" : "These are the values of this class", own,
+                        length(plan, usual), classes, length(plan, yours(plan)));
+    }
+
+    private static String length(ClassPlan plan, Pace pace) {
+        return Lengths.clock(Timeline.of(plan.with(pace)).total());
     }
 
     private HBox row(PaceShare share) {

@@ -33,6 +33,7 @@ import app.kehre.core.value.Lengths;
 import app.kehre.core.value.Reading;
 import app.kehre.desk.check.Chosen;
 import app.kehre.desk.control.Commit;
+import app.kehre.desk.session.Learning;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.TypedText;
 import app.kehre.desk.text.TextViewModel;
@@ -47,6 +48,7 @@ public final class PlanViewModel implements Chosen {
     private final ObjectProperty<Optional<SegmentId>> segment = new SimpleObjectProperty<>(Optional.empty());
     private final ObjectProperty<Optional<EntryId>> entry = new SimpleObjectProperty<>(Optional.empty());
     private final ObjectProperty<Optional<EntryId>> opened = new SimpleObjectProperty<>(Optional.empty());
+    private final Learning learning;
     private final BooleanProperty showPace = new SimpleBooleanProperty();
     private final ReadOnlyStringWrapper hint = new ReadOnlyStringWrapper("");
 
@@ -55,9 +57,12 @@ public final class PlanViewModel implements Chosen {
      *
      * @param library what can be chosen now
      * @param patterns the count patterns of other classes
+     * @param learning what was learned from classes that were taught
      */
-    public PlanViewModel(OpenPlan open, Supplier<Library> library, Supplier<List<String>> patterns) {
+    public PlanViewModel(OpenPlan open, Supplier<Library> library, Supplier<List<String>> patterns,
+            Learning learning) {
         this.open = open;
+        this.learning = learning;
         this.choices = new LineChoices(this, library, patterns);
         this.text = new TextViewModel(open, library, segment::get);
         open.settled().addListener((_, _, _) -> settleSelection());
@@ -266,6 +271,11 @@ public final class PlanViewModel implements Chosen {
     /** Returns whether the card shows the class's pace instead of the selected line. */
     BooleanProperty showPace() {
         return showPace;
+    }
+
+    /** Returns what was learned from classes that were taught. */
+    Learning learning() {
+        return learning;
     }
 
     /** Returns what happens with a typed text of a quantity of the class's pace. */

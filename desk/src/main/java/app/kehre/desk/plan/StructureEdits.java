@@ -54,8 +54,8 @@ final class StructureEdits {
     void toggleKnown() {
         model.selectedEntry().ifPresent(found -> {
             if (found instanceof Item item) {
-                model.change("Teaching of " + item.name(),
-                        item.withManner(item.manner().withKnown(!item.manner().known())));
+                model.changePlan("Teaching of " + item.name(),
+                        plan -> plan.withKnown(item, !plan.isKnown(item)));
             }
         });
     }

@@ -96,8 +96,8 @@ final class TeachingPane {
         if (!item.exercise().setting().others().isEmpty()) {
             rows.add(position(item));
         }
-        rows.add(CardForm.mark("the group knows it", "known", manner.known(),
-                set -> changeManner(item, manner.withKnown(set))));
+        rows.add(CardForm.mark("the group knows it", "known", model.plan().isKnown(item),
+                set -> model.changePlan("Teaching of " + item.name(), plan -> plan.withKnown(item, set))));
         rows.add(CardForm.mark("keep this dose when the class is made to fit", "locked", manner.locked(),
                 set -> changeManner(item, manner.withLocked(set))));
         rows.add(form.choice("explaining", "explain-mode", Explaining.Mode.class, manner.explaining().mode(),

@@ -134,6 +134,19 @@ public final class ProposalsViewModel {
         return "";
     }
 
+    /**
+     * Shows what was worked out elsewhere.
+     *
+     * @param name what taking it is called
+     */
+    public void show(String name, Proposal proposal) {
+        proposals.drop();
+        progress.set("");
+        step = name;
+        missing = Duration.ZERO;
+        show(proposal);
+    }
+
     private static String step(Wanted wanted, Duration asked) {
         return switch (wanted) {
             case FIT -> "Fit to " + Lengths.clock(asked);

@@ -275,7 +275,8 @@ public final class TeachViewModel {
         }
     }
 
-    void say(String sentence) {
+    /** Says a sentence for some seconds. */
+    public void say(String sentence) {
         said.set(sentence);
         saidAt = clock.real();
     }

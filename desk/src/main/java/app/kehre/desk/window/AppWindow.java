@@ -47,7 +47,7 @@ public final class AppWindow {
             event.consume();
             content.leave(this::close);
         });
-        group = new GroupWindow(stage, content.teaching(), content.hallKeys());
+        group = new GroupWindow(stage, content.teaching(), content.hallKeys(), around.screens());
         title();
     }
 

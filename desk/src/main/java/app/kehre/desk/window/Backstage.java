@@ -11,19 +11,21 @@ import javafx.beans.property.SimpleObjectProperty;
 import app.kehre.core.dose.AsMany;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.log.ClassRecord;
+import app.kehre.core.log.Recording;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.teaching.RunState;
 import app.kehre.core.teaching.Teaching;
 import app.kehre.desk.combination.CombinationViewModel;
 import app.kehre.desk.control.NoticeBar;
+import app.kehre.desk.log.LogViewModel;
 import app.kehre.desk.look.Palette;
 import app.kehre.desk.plan.ChoosingViewModel;
 import app.kehre.desk.plan.PlanViewModel;
 import app.kehre.desk.proposals.ProposalsViewModel;
 import app.kehre.desk.session.ClassFolder;
 import app.kehre.desk.session.JudgedPlan;
-import app.kehre.desk.session.KeptRecords;
 import app.kehre.desk.session.KeptTeaching;
+import app.kehre.desk.session.Learning;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.OwnLibrary;
 import app.kehre.desk.session.Patterns;
@@ -61,10 +63,11 @@ final class Backstage {
     final CombinationViewModel combinationModel;
     final SheetViewModel sheetModel;
     final TeachViewModel teachModel;
+    final LogViewModel logModel;
+    final Learning learning;
     final HallKeys hallKeys = new HallKeys();
     private final Recovery recovery;
     private final Patterns patterns;
-    private final KeptRecords records;
 
     Backstage(JudgedPlan judged, OwnLibrary ownLibrary, Surroundings around) {
         this.open = judged.open();
@@ -79,7 +82,9 @@ final class Backstage {
         rescue = new Rescue(open, library, around.disk(), notices, recovery, files);
         patterns = new Patterns(around.data(), around.disk());
         folder = new ClassFolder(open, around.disk(), around.data().resolve("classes"));
-        planModel = new PlanViewModel(open, library, patterns::all);
+        learning = new Learning(around.studio(), this::tellStudio);
+        learning.refresh();
+        planModel = new PlanViewModel(open, library, patterns::all, learning);
         choosing = new ChoosingViewModel(planModel, library, judged,
                 new ProposalsViewModel(open, library, folder));
         combinationModel = new CombinationViewModel(open, library);
@@ -90,8 +95,9 @@ final class Backstage {
                 new KeptTeaching(around.data().resolve("teaching"), around.disk(),
                         trouble -> Platform.runLater(() -> files.tell(trouble.sentence()))),
                 files);
+        logModel = new LogViewModel(around.studio(), open, library, around.clock(),
+                this::tellStudio, learning::refresh);
         teachModel.onCount(this::keepCount);
-        records = new KeptRecords(around.data(), sentence -> Platform.runLater(() -> files.tell(sentence)));
         teachModel.teaching().addListener((_, _, teaching) -> keepRecord(teaching));
         recent = new RecentFiles(around.data(), around.disk());
         open.file().subscribe(file -> file.ifPresent(recent::add));
@@ -109,6 +115,10 @@ final class Backstage {
         }
     }
 
+    private void tellStudio(String sentence) {
+        Platform.runLater(() -> files.tell("studio", sentence));
+    }
+
     /** Takes up the class for the hall; one that is taught goes on as it was begun, and that is said. */
     void prepareTeaching() {
         teachModel.prepare(open.settled().get());
@@ -121,10 +131,10 @@ final class Backstage {
     private void keepRecord(Teaching teaching) {
         boolean over = teaching.run().state() == RunState.FINISHED && !teachModel.rehearses();
         if (over && !teaching.events().isEmpty()) {
-            ClassRecord record = ClassRecord.of(teaching, LocalDateTime
+            ClassRecord record = Recording.of(teaching, LocalDateTime
                     .ofInstant(teaching.events().getFirst().wall(), around.clock().getZone()));
-            if (record.taught().compareTo(LEAST_CLASS) >= 0) {
-                records.keep(record);
+            if (record.times().taught().compareTo(LEAST_CLASS) >= 0) {
+                logModel.taught(record, open.document().with(teaching.run().course().planned().plan()));
             }
         }
     }
@@ -163,7 +173,7 @@ final class Backstage {
     /** Finishes keeping the class; what is kept stays. */
     void stopKeeping() {
         taught.stop();
-        records.close();
+        around.studio().close();
         recovery.close();
     }
 }

@@ -1,13 +1,11 @@
 package app.kehre.desk.window;
 
 import java.util.Optional;
-import javafx.collections.ListChangeListener;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
-import javafx.stage.Screen;
 import javafx.stage.Stage;
 
 import app.kehre.desk.look.Theme;
@@ -22,14 +20,18 @@ import app.kehre.desk.teach.TeachViewModel;
 public final class GroupWindow {
 
     private static final double MARGIN = 40;
+    private static final String PULLED_OUT = "The second screen is gone, and the group's wall with it. It comes back with the screen; W shows it here.";
 
     private final Stage main;
     private final TeachViewModel model;
     private final HallKeys keys;
-    private final ListChangeListener<Screen> screens = _ -> placeAgain();
+    private final Screens screens;
     private Stage stage;
+    private boolean onOther;
+    private boolean pulledOut;
 
-    GroupWindow(Stage main, TeachViewModel model, HallKeys keys) {
+    GroupWindow(Stage main, TeachViewModel model, HallKeys keys, Screens screens) {
+        this.screens = screens;
         this.main = main;
         this.model = model;
         this.keys = keys;
@@ -41,7 +43,7 @@ public final class GroupWindow {
                 stage.close();
             }
         });
-        Screen.getScreens().addListener(screens);
+        screens.onChange(this::screensChanged);
     }
 
     /** Returns the window; it may be closed. */
@@ -81,31 +83,40 @@ public final class GroupWindow {
         event.consume();
     }
 
-    private void placeAgain() {
-        if (stage.isShowing()) {
+    /**
+     * A wall that is pulled out from under the group does not come down on the instructor's: it waits until its screen is
+     * back.
+     */
+    private void screensChanged() {
+        boolean other = screens.otherThanThatOf(main).isPresent();
+        if (stage.isShowing() && onOther && !other) {
+            stage.close();
+            pulledOut = true;
+            model.say(PULLED_OUT);
+        } else if (!stage.isShowing() && pulledOut && other) {
+            model.group().shown().set(true);
+        } else if (stage.isShowing() && !onOther && other) {
             place();
         }
     }
 
-    /** On the other screen, filling it; where that is gone, over the main window. Returns whether there is another. */
+    /** On the other screen, filling it; where there is none, over the main window. Returns whether there is another. */
     private boolean place() {
-        Rectangle2D here = new Rectangle2D(main.getX(), main.getY(), Math.max(1, main.getWidth()),
-                Math.max(1, main.getHeight()));
-        Screen own = Screen.getScreensForRectangle(here).stream().findFirst().orElse(Screen.getPrimary());
-        Optional<Screen> other = Screen.getScreens().stream().filter(screen -> !screen.equals(own))
-                .findFirst();
-        Rectangle2D on = other.orElse(own).getVisualBounds();
+        Optional<Rectangle2D> other = screens.otherThanThatOf(main);
+        Rectangle2D on = other.orElseGet(() -> screens.thatOf(main));
         double margin = other.isPresent() ? 0 : MARGIN;
         stage.setFullScreen(false);
         stage.setX(on.getMinX() + margin);
         stage.setY(on.getMinY() + margin);
         stage.setFullScreen(other.isPresent());
-        return other.isPresent();
+        onOther = other.isPresent();
+        pulledOut = false;
+        return onOther;
     }
 
     /** Closes it with the main window. */
     void close() {
-        Screen.getScreens().removeListener(screens);
+        screens.forget();
         stage.close();
     }
 }

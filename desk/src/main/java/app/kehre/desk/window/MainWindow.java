@@ -16,6 +16,7 @@ import app.kehre.desk.look.Zoom;
 import app.kehre.desk.plan.PlanViewModel;
 import app.kehre.desk.session.JudgedPlan;
 import app.kehre.desk.session.OpenPlan;
+import app.kehre.desk.session.OpenStudio;
 import app.kehre.desk.session.OwnLibrary;
 import app.kehre.desk.teach.HallKeys;
 import app.kehre.desk.teach.TeachViewModel;
@@ -178,6 +179,11 @@ public final class MainWindow {
     /** Offers what an earlier run left unsaved. */
     public void offerRescue() {
         back.offerRescue(() -> go(Place.TEACH));
+    }
+
+    /** Fills the log with what was made up for a demonstration. */
+    public void fillLog(OpenStudio.Work work) {
+        back.logModel.fill(work);
     }
 
     /** Opens a file, or says why not. */

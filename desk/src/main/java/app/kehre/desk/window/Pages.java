@@ -8,7 +8,11 @@ import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.image.Image;
 
+import app.kehre.core.brief.Brief;
 import app.kehre.core.exercise.Exercise;
+import app.kehre.core.log.ClassRecord;
+import app.kehre.core.nexttime.NextTime;
+import app.kehre.core.plan.ClassPlan;
 import app.kehre.desk.brief.BriefView;
 import app.kehre.desk.brief.BriefViewModel;
 import app.kehre.desk.check.CheckView;
@@ -19,6 +23,7 @@ import app.kehre.desk.classes.NewClassModel;
 import app.kehre.desk.combination.CombinationView;
 import app.kehre.desk.exercises.ExercisesView;
 import app.kehre.desk.exercises.ExercisesViewModel;
+import app.kehre.desk.log.LogView;
 import app.kehre.desk.plan.PlanView;
 import app.kehre.desk.sheet.SheetView;
 import app.kehre.desk.sound.Clicks;
@@ -67,6 +72,7 @@ final class Pages {
             case CHECK -> check();
             case SHEET -> sheet();
             case TEACH -> teach();
+            case LOG -> log();
             case EXERCISES -> exercises();
         };
     }
@@ -81,7 +87,7 @@ final class Pages {
         ClassesView view = new ClassesView(
                 new ClassesViewModel(back.open, back.library, back.folder, back.recent, back.around.disk()),
                 new NewClassModel(back.open, back.library, back.folder, back.around.clock(),
-                        back.files::unlessUnsaved, this::begun),
+                        back.files::unlessUnsaved, this::begun, back.learning),
                 back.notices, back.palette, file -> back.files.unlessUnsaved(() -> {
                     back.files.open(file);
                     go.accept(Place.PLAN);
@@ -112,7 +118,7 @@ final class Pages {
     }
 
     private Page brief() {
-        BriefView view = new BriefView(new BriefViewModel(back.open, back.planModel::setHint));
+        BriefView view = new BriefView(new BriefViewModel(back.open, back.planModel::setHint, back.learning));
         return Page.of(view, view::focusFirst);
     }
 
@@ -162,6 +168,24 @@ final class Pages {
             back.prepareTeaching();
             view.follow(true);
         }, () -> view.follow(false), view::requestFocus);
+    }
+
+    private Page log() {
+        LogView view = new LogView(back.logModel, back.palette, back.notices, back.planModel::setHint,
+                this::again);
+        return Page.of(view, view::show, view::focusFirst);
+    }
+
+    /** The class once more, a week later, with what was noted after it as a proposal. */
+    private void again(ClassRecord record) {
+        back.logModel.planOf(record, document -> back.files.unlessUnsaved(() -> {
+            ClassPlan plan = document.plan().copy();
+            Brief later = back.learning
+                    .known(plan.brief().withDate(back.logModel.nextDay(plan.brief().date())));
+            back.open.open(document.with(plan.with(later).with(back.learning.pace(later.group().older()))));
+            go.accept(Place.PLAN);
+            back.choosing.propose("Next time", NextTime.propose(record, back.open.plan()));
+        }));
     }
 
     private void addToClass(Exercise exercise) {

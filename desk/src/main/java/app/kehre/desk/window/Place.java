@@ -19,6 +19,8 @@ public enum Place {
     SHEET("Sheet"),
     /** The hall. */
     TEACH("Teach"),
+    /** What was taught. */
+    LOG("Log"),
     /** The library, which stands apart. */
     EXERCISES("Exercises");
 

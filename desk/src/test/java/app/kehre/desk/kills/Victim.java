@@ -15,6 +15,7 @@ import app.kehre.desk.command.HandClock;
 import app.kehre.desk.look.Type;
 import app.kehre.desk.session.JudgedPlan;
 import app.kehre.desk.session.OpenPlan;
+import app.kehre.desk.session.OpenStudio;
 import app.kehre.desk.session.OwnLibrary;
 import app.kehre.desk.window.AppWindow;
 import app.kehre.desk.window.FileChoice;
@@ -23,6 +24,7 @@ import app.kehre.desk.window.Surroundings;
 import app.kehre.formats.disk.LocalDisk;
 import app.kehre.formats.library.BuiltInLibrary;
 import app.kehre.formats.plan.DemoPlan;
+import app.kehre.store.StudioFile;
 
 /**
  * A real window in a process of its own, in which somebody edits without a pause until it is killed. Each edit is said
@@ -55,7 +57,8 @@ public final class Victim {
         Stage stage = new Stage();
         OwnLibrary ownLibrary = new OwnLibrary(library, data, new LocalDisk());
         AppWindow window = new AppWindow(stage, new JudgedPlan(open, ownLibrary.library()::get), ownLibrary,
-                new Surroundings(new LocalDisk(), data, HandClock.at(open.plan().brief()), new NoFiles()));
+                new Surroundings(new LocalDisk(), data, OpenStudio.open(data.resolve(StudioFile.NAME)),
+                        HandClock.at(open.plan().brief()), new NoFiles()));
         window.show();
         return window.content();
     }

@@ -13,6 +13,7 @@ import app.kehre.core.testing.Exercises;
 import app.kehre.core.testing.Plans;
 import app.kehre.core.typing.EntryText;
 import app.kehre.desk.control.Commit;
+import app.kehre.desk.session.Learning;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.formats.plan.PlanDocument;
 
@@ -29,7 +30,7 @@ class PlanViewModelTest {
             .item(Exercises.ROW, "10 reps").segment("Core", Role.CORE, 110).bare();
     private final OpenPlan open = new OpenPlan(PlanDocument.of(plan, library));
     private final PlanViewModel model = new PlanViewModel(open, () -> library,
-            () -> List.of("[singles 16, doubles 16]"));
+            () -> List.of("[singles 16, doubles 16]"), Learning.ofNothing());
 
     @Test
     void atFirstTheFirstLineIsSelected() {

@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -34,6 +35,7 @@ import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.KitPlace;
 import app.kehre.core.people.Group;
 import app.kehre.core.people.Limit;
+import app.kehre.core.people.Regulars;
 import app.kehre.core.value.Named;
 import app.kehre.core.value.Range;
 import app.kehre.core.value.Reading;
@@ -87,8 +89,17 @@ final class BriefJson {
         fields.wholesByName("limits", Group.WITH_LIMIT)
                 .forEach((word, count) -> fields.find(Limit.class, "limits", word)
                         .ifPresent(limit -> limits.put(limit, count)));
-        return fields.built("limits", () -> new Group(people, ages, mix, limits))
+        Regulars regulars = fields.has("regulars")
+                ? fields.object("regulars").flatMap(BriefJson::regulars).orElse(Regulars.NONE)
+                : Regulars.NONE;
+        return fields.built("limits", () -> new Group(people, ages, mix, limits, regulars))
                 .orElse(Group.of(people));
+    }
+
+    private static Optional<Regulars> regulars(Fields fields) {
+        String name = fields.text("name", "");
+        List<String> knows = fields.texts("knows");
+        return fields.built("name", () -> new Regulars(name, new TreeSet<>(knows)));
     }
 
     private static Optional<Group.Ages> ages(Fields fields) {
@@ -198,6 +209,17 @@ final class BriefJson {
         if (!group.limits().isEmpty()) {
             ObjectNode limits = node.putObject("limits");
             new TreeMap<>(group.limits()).forEach((limit, count) -> limits.put(limit.key(), count));
+        }
+        Regulars regulars = group.regulars();
+        if (!regulars.equals(Regulars.NONE)) {
+            ObjectNode week = node.putObject("regulars");
+            if (!regulars.name().isEmpty()) {
+                week.put("name", regulars.name());
+            }
+            if (!regulars.knows().isEmpty()) {
+                ArrayNode knows = week.putArray("knows");
+                new TreeSet<>(regulars.knows()).forEach(knows::add);
+            }
         }
     }
 

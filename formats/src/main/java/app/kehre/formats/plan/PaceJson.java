@@ -1,7 +1,9 @@
 package app.kehre.formats.plan;
 
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.TreeMap;
 
 import tools.jackson.databind.node.ObjectNode;
 
@@ -12,6 +14,8 @@ import app.kehre.formats.json.Fields;
 
 /** The pace as JSON: what does not depend on the style first, then an object for each style. */
 final class PaceJson {
+
+    private static final String OWN_REPS = "reps-of";
 
     private PaceJson() {}
 
@@ -29,7 +33,15 @@ final class PaceJson {
                 pace = fields.object(style.key()).map(inner -> inStyle(before, inner, style)).orElse(before);
             }
         }
-        return pace;
+        return withOwnReps(pace, fields);
+    }
+
+    private static Pace withOwnReps(Pace pace, Fields fields) {
+        Map<String, Double> own = new TreeMap<>(pace.ownReps());
+        fields.numbersByName(OWN_REPS).forEach((exercise, times) -> Quantity.REPS.problem(times)
+                .ifPresentOrElse(sentence -> fields.report(OWN_REPS, sentence),
+                        () -> own.put(exercise, times)));
+        return pace.withOwnReps(own);
     }
 
     private static Pace inStyle(Pace before, Fields fields, School.Teaching style) {
@@ -57,6 +69,10 @@ final class PaceJson {
             if (!quantity.byStyle()) {
                 put(node, quantity, pace.of(quantity));
             }
+        }
+        if (!pace.ownReps().isEmpty()) {
+            ObjectNode own = node.putObject(OWN_REPS);
+            pace.ownReps().forEach(own::put);
         }
         for (School.Teaching style : School.Teaching.values()) {
             ObjectNode inner = node.putObject(style.key());

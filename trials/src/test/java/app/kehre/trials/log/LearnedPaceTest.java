@@ -7,7 +7,6 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
@@ -21,6 +20,9 @@ import app.kehre.core.log.Estimate;
 import app.kehre.core.log.LearnedPace;
 import app.kehre.core.log.LineRecord;
 import app.kehre.core.log.Observation;
+import app.kehre.core.log.Observed;
+import app.kehre.core.log.PaceWishes;
+import app.kehre.core.log.Recording;
 import app.kehre.core.pace.Pace;
 import app.kehre.core.pace.PaceUnit;
 import app.kehre.core.pace.Quantity;
@@ -64,7 +66,7 @@ class LearnedPaceTest {
     private static ClassRecord taught(ClassPlan plan, Pace own, long seed) {
         Rehearsal rehearsal = Rehearsal.of(plan, SLOT, seed,
                 new Habits(0, Duration.ZERO, false, false, Optional.of(own)));
-        return ClassRecord.of(rehearsal.taught(), LocalDateTime.ofInstant(rehearsal.began(), ZoneOffset.UTC));
+        return Recording.of(rehearsal.taught(), LocalDateTime.ofInstant(rehearsal.began(), ZoneOffset.UTC));
     }
 
     private static double error(ClassPlan plan, Pace believed, Pace own) {
@@ -107,23 +109,21 @@ class LearnedPaceTest {
 
         assertThat(
                 record.lines().stream().map(LineRecord::taughtLength).reduce(Duration.ZERO, Duration::plus))
-                .isEqualTo(record.taught());
+                .isEqualTo(record.times().taught());
         assertThat(
                 record.lines().stream().map(LineRecord::plannedLength).reduce(Duration.ZERO, Duration::plus))
-                .isEqualTo(record.planned());
+                .isEqualTo(record.times().planned());
         assertThat(record.lines()).noneMatch(LineRecord::leftOut);
-        assertThat(record.ranOtherwise()).allSatisfy(line -> assertThat(line.off().abs())
+        assertThat(record.furthestOff()).allSatisfy(line -> assertThat(line.off().abs())
                 .isGreaterThanOrEqualTo(Duration.ofSeconds(5)));
     }
 
     @Test
     void theWorkedExampleOfTheFiguresComesOut() {
-        ClassRecord once = new ClassRecord(PLANS.getFirst().identity().plan(), "Once",
-                LocalDateTime.of(2026, 11, 24, 18, 30), Duration.ofHours(1), Duration.ofHours(1),
-                Duration.ofHours(1), List.of(), List.of(), List.of(), Map.of(),
-                List.of(new Observation(Quantity.SIDE, School.Teaching.SHOW_THEN_DO, 12)));
+        Observed once = new Observed(LocalDateTime.of(2026, 11, 24, 18, 30),
+                List.of(new Observation(Quantity.SIDE, School.Teaching.SHOW_THEN_DO, "", 12)));
 
-        Pace learned = LearnedPace.of(Pace.USUAL, List.of(once)).pace();
+        Pace learned = LearnedPace.of(Pace.USUAL, List.of(once), PaceWishes.NONE).pace();
         assertThat(learned.of(Quantity.SIDE, School.Teaching.SHOW_THEN_DO)).isCloseTo(7.9, within(0.05));
         assertThat(learned.of(Quantity.SIDE, School.Teaching.FOLLOW_ME)).as("not seen").isEqualTo(3);
     }

@@ -1,0 +1,123 @@
+package app.kehre.desk.session;
+
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.function.Consumer;
+
+import app.kehre.core.studio.Studio;
+import app.kehre.core.studio.StudioTrouble;
+import app.kehre.desk.fault.FaultLog;
+import app.kehre.store.Backups;
+import app.kehre.store.StudioFile;
+
+/**
+ * The studio of the window. When the file cannot be opened, work goes on in one that is nowhere but in memory, and that is
+ * said. What takes a moment is done beside the JavaFX thread, in the order in which it was asked for.
+ */
+public final class OpenStudio implements AutoCloseable {
+
+    /** The folder of the dated copies, beside the studio. */
+    public static final String BACKUPS = "backups";
+
+    private final Path file;
+    private final StudioFile studio;
+    private final String trouble;
+    private final ExecutorService writer = Executors
+            .newSingleThreadExecutor(work -> Thread.ofPlatform().daemon().name("studio").unstarted(work));
+
+    private OpenStudio(Path file, StudioFile studio, String trouble) {
+        this.file = file;
+        this.studio = studio;
+        this.trouble = trouble;
+    }
+
+    /** Opens a studio; the one in memory where that is not possible. */
+    public static OpenStudio open(Path file) {
+        try {
+            return new OpenStudio(file, StudioFile.open(file), "");
+        } catch (StudioTrouble trouble) {
+            FaultLog.without("the studio", trouble);
+            return new OpenStudio(file, inMemory(), trouble.sentence());
+        }
+    }
+
+    private static StudioFile inMemory() {
+        try {
+            return StudioFile.inMemory();
+        } catch (StudioTrouble impossible) {
+            throw new IllegalStateException(impossible);
+        }
+    }
+
+    /** Returns what is kept. */
+    public Studio studio() {
+        return studio;
+    }
+
+    /** Returns what is to be said of how it was opened, a sentence; empty when all is as usual. */
+    public String toSay() {
+        if (!trouble.isEmpty()) {
+            return trouble
+                    + " What you do now is kept in memory only: save classes as files, or copy the studio"
+                    + " elsewhere in the Log place.";
+        }
+        return studio.isShared()
+                ? "Another window has the studio open too; both take turns, and nothing of either is lost."
+                : "";
+    }
+
+    /** Something that is kept. */
+    public interface Work {
+        /** Does it. */
+        void with(Studio studio) throws StudioTrouble;
+    }
+
+    /**
+     * Keeps something beside the JavaFX thread.
+     *
+     * @param onTrouble told a sentence, on another thread, when it could not be kept
+     */
+    public void later(Work work, Consumer<String> onTrouble) {
+        writer.execute(() -> {
+            try {
+                work.with(studio);
+            } catch (StudioTrouble cause) {
+                onTrouble.accept(cause.sentence());
+            }
+        });
+    }
+
+    /** Makes today's copy unless there is one. */
+    public void backUp(LocalDate today, Consumer<String> onTrouble) {
+        if (trouble.isEmpty()) {
+            later(_ -> new Backups(file.resolveSibling(BACKUPS)).keepToday(studio, today), onTrouble);
+        }
+    }
+
+    /**
+     * Copies the studio elsewhere.
+     *
+     * @throws StudioTrouble when it could not be copied
+     */
+    public void copyTo(Path to) throws StudioTrouble {
+        studio.backUp(to);
+    }
+
+    /** Finishes what was begun and closes the studio; a second time nothing. */
+    @Override
+    public void close() {
+        if (writer.isShutdown()) {
+            return;
+        }
+        writer.execute(() -> {
+            try {
+                studio.close();
+            } catch (StudioTrouble cause) {
+                FaultLog.without("closing the studio", cause);
+            }
+        });
+        writer.close();
+    }
+}
