@@ -77,9 +77,10 @@ public final class Instructor implements AutoCloseable {
         clock = HandClock.at(document.plan().brief());
         open = new OpenPlan(document);
         stage = new Stage();
-        OwnLibrary ownLibrary = new OwnLibrary(library, data, disk);
+        OpenStudio studio = OpenStudio.open(data.resolve(StudioFile.NAME));
+        OwnLibrary ownLibrary = new OwnLibrary(library, studio.kept(OwnLibrary.FILE, data, disk));
         window = new AppWindow(stage, new JudgedPlan(open, ownLibrary.library()::get), ownLibrary,
-                new Surroundings(disk, data, OpenStudio.open(data.resolve(StudioFile.NAME)), clock, clock,
+                new Surroundings(disk, data, studio, clock, clock,
                         screens,
                         new Answers()));
         window.show();

@@ -93,6 +93,14 @@ final class PlanTable implements Plans {
     }
 
     @Override
+    public List<StoredPlan> between(LocalDate from, LocalDate to, int most) throws StudioTrouble {
+        return studio.read(WHAT,
+                handle -> handle.createQuery("select * from plan where deleted = 0 and day >= ?"
+                        + " and day <= ? order by day desc, start desc, id limit ?").bind(0, from.toString())
+                        .bind(1, to.toString()).bind(2, most).map(PLAN).list());
+    }
+
+    @Override
     public List<StoredPlan> groups() throws StudioTrouble {
         return studio.read(WHAT, handle -> handle.createQuery(
                 "select * from (select *, row_number() over (partition by group_name order by day desc, start desc) as place"

@@ -274,7 +274,8 @@ class StudioFileTest {
                 assertThat(backups.keepToday(studio, day)).isEmpty();
             }
             assertThat(backups.days()).hasSize(13).startsWith(LocalDate.of(2026, 11, 29))
-                    .endsWith(LocalDate.of(2026, 11, 1), LocalDate.of(2026, 10, 1), LocalDate.of(2026, 9, 20));
+                    .endsWith(LocalDate.of(2026, 11, 1), LocalDate.of(2026, 10, 1),
+                            LocalDate.of(2026, 9, 20));
             Path copy = folder.resolve("backups").resolve("studio-2026-11-29.db");
             assertThat(folder.resolve("backups")).isDirectoryNotContaining("glob:**{-wal,-shm,.making}");
             assertThatThrownBy(() -> StudioFile.restore(copy, file())).hasMessage(

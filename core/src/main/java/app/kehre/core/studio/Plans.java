@@ -1,6 +1,7 @@
 package app.kehre.core.studio;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 
@@ -33,6 +34,14 @@ public interface Plans {
      * @throws StudioTrouble when they could not be read
      */
     List<StoredPlan> list(String words, int most) throws StudioTrouble;
+
+    /**
+     * Returns the plans of a span of days, the latest first, at most so many.
+     *
+     * @param to the last day
+     * @throws StudioTrouble as above
+     */
+    List<StoredPlan> between(LocalDate from, LocalDate to, int most) throws StudioTrouble;
 
     /**
      * Returns the latest plan of each group that comes each week, by the names of the groups.

@@ -5,9 +5,11 @@ import java.time.format.DateTimeFormatter;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import javafx.application.Platform;
 import javafx.beans.property.ObjectProperty;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -29,6 +31,8 @@ import javafx.scene.layout.VBox;
 import app.kehre.core.advice.Severity;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.brief.Brief;
+import app.kehre.core.studio.StoredPlan;
+import app.kehre.core.studio.StudioTrouble;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
 import app.kehre.core.value.Reading;
@@ -37,10 +41,11 @@ import app.kehre.desk.control.SmallRoad;
 import app.kehre.desk.control.Words;
 import app.kehre.desk.look.Palette;
 import app.kehre.desk.look.Tips;
+import app.kehre.desk.session.Classes;
 import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.plan.PlanDocument;
 
-/** The Classes place: every class of a folder with a small road, its length, its effort and what is open. */
+/** The Classes place: every class with a small road, its length, its effort and what is open. */
 public final class ClassesView extends VBox {
 
     private static final double BESIDE = 14;
@@ -51,7 +56,7 @@ public final class ClassesView extends VBox {
 
     private final ClassesViewModel model;
     private final ObjectProperty<Palette> palette;
-    private final Consumer<Path> opener;
+    private final Consumer<Classes.Where> opener;
     private final Label folder = Words.plain("", "soft");
     private final FlowPane cards = new FlowPane(BESIDE, BESIDE);
     private final NewClassBar begin;
@@ -59,15 +64,19 @@ public final class ClassesView extends VBox {
     private final TextField search = new TextField();
     private final ComboBox<ClassesViewModel.Order> order = new ComboBox<>();
     private final FlowPane lately = new FlowPane(10, 2);
+    private final Label title = Words.plain("Classes", "page-title");
+    private final ScrollPane scroll;
+    private final Node finding;
+    private Optional<VersionsPane> versionsShown = Optional.empty();
 
     /**
      * Makes the view.
      *
      * @param notices where what was deleted can be had back
-     * @param opener opens a file
+     * @param opener opens a class
      */
     public ClassesView(ClassesViewModel model, NewClassModel newClass, NoticeBar notices,
-            ObjectProperty<Palette> palette, Consumer<Path> opener) {
+            ObjectProperty<Palette> palette, Consumer<Classes.Where> opener) {
         super(10);
         this.begin = new NewClassBar(newClass);
         this.notices = notices;
@@ -78,13 +87,14 @@ public final class ClassesView extends VBox {
         setPadding(new Insets(18, 22, 8, 22));
         cards.setId("classes");
         cards.setRowValignment(VPos.TOP);
-        ScrollPane scroll = new ScrollPane(cards);
+        scroll = new ScrollPane(cards);
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("bare");
         VBox.setVgrow(scroll, Priority.ALWAYS);
         folder.setId("classes-folder");
         folder.setMinWidth(0);
-        getChildren().setAll(Words.plain("Classes", "page-title"), begin, finding(), lately, scroll);
+        finding = finding();
+        layOut();
         palette.addListener(_ -> {
             if (getScene() != null) {
                 show();
@@ -97,7 +107,7 @@ public final class ClassesView extends VBox {
         search.setPromptText("Search by name, kind, day");
         search.setAccessibleText("Search the classes");
         search.setPrefColumnCount(22);
-        search.textProperty().addListener((_, _, words) -> fill(model.find(words)));
+        search.textProperty().addListener((_, _, words) -> model.find(words, this::fill));
         search.setOnAction(_ -> focus(0));
         order.setId("class-order");
         order.setAccessibleText("Order of the classes");
@@ -118,8 +128,9 @@ public final class ClassesView extends VBox {
     public void show() {
         begin.show();
         showLately();
-        folder.setText("in the folder " + model.folder().getFileName());
-        Tips.say(folder, model.folder().toString());
+        folder.setText(
+                model.folder().map(path -> "and the files of the folder " + path.getFileName()).orElse(""));
+        Tips.say(folder, model.folder().map(Path::toString).orElse(""));
         model.ask(found -> {
             int at = focused();
             fill(found);
@@ -134,9 +145,13 @@ public final class ClassesView extends VBox {
     private void fill(List<ClassesViewModel.Found> found) {
         cards.getChildren().setAll(found.stream().map(this::card).toList());
         if (found.isEmpty()) {
-            cards.getChildren().setAll(Words.wrapped(model.all() == 0
-                    ? "No class lies in this folder yet. Ctrl+S saves the open one; the folder of an open file is shown here."
-                    : "None of the %d classes has these words.".formatted(model.all()), "soft"));
+            cards.getChildren().setAll(Words.wrapped(model.looking()
+                    ? "No class has these words."
+                    : "There is no class yet. Ctrl+N begins one, Ctrl+S keeps it here.", "soft"));
+        } else if (model.more()) {
+            cards.getChildren().add(Words.wrapped(
+                    "These are the latest %d; the others are found by their words.".formatted(Classes.MOST),
+                    "soft"));
         }
     }
 
@@ -149,7 +164,7 @@ public final class ClassesView extends VBox {
             Hyperlink link = new Hyperlink(
                     String.valueOf(file.getFileName()).replace(PlanDocument.ENDING, ""));
             Tips.say(link, file.toString());
-            link.setOnAction(_ -> opener.accept(file));
+            link.setOnAction(_ -> opener.accept(new Classes.Where.InFile(file)));
             lately.getChildren().add(link);
         });
     }
@@ -177,22 +192,27 @@ public final class ClassesView extends VBox {
         VBox content = new VBox(4);
         found.assessment().ifPresentOrElse(judged -> fill(content, judged),
                 () -> content.getChildren().setAll(
-                        Words.plain(String.valueOf(found.file().getFileName()), "strong"),
+                        Words.plain(found.where().name(), "strong"),
                         Words.wrapped(found.problem(), "over")));
         Button card = new Button("", content);
         card.getStyleClass().setAll("class-card");
-        if (model.isOpen(found.file())) {
+        if (model.isOpen(found.where())) {
             card.getStyleClass().add("open");
         }
         card.setPrefWidth(SmallRoad.WIDTH + 26);
         card.setDisable(found.assessment().isEmpty());
-        card.setOnAction(_ -> opener.accept(found.file()));
+        card.setOnAction(_ -> opener.accept(found.where()));
         card.setAccessibleText("Open " + found.title());
         Button duplicate = small("Duplicate", "A week later, as a class of its own   Ctrl+D",
                 () -> duplicate(found));
         duplicate.setDisable(found.assessment().isEmpty());
         Button delete = small("Delete", "It can be had back at once   Delete", () -> delete(found));
         HBox below = new HBox(4, duplicate, delete);
+        if (found.where() instanceof Classes.Where.InStudio(StoredPlan stored)) {
+            below.getChildren()
+                    .addFirst(small("Versions", "Every state that was saved, to be compared and had back",
+                            () -> showVersions(stored)));
+        }
         below.setAlignment(Pos.CENTER_RIGHT);
         VBox box = new VBox(card, below);
         box.addEventHandler(KeyEvent.KEY_PRESSED, event -> {
@@ -203,6 +223,27 @@ public final class ClassesView extends VBox {
             }
         });
         return box;
+    }
+
+    private void showVersions(StoredPlan stored) {
+        VersionsModel versions = model.versions(stored, opener,
+                sentence -> Platform.runLater(() -> tell(sentence, ALL_RIGHT)));
+        VersionsPane pane = new VersionsPane(versions, palette.get(), () -> {
+            versionsShown = Optional.empty();
+            layOut();
+        }, () -> {
+            versionsShown = Optional.empty();
+            layOut();
+        });
+        versionsShown = Optional.of(pane);
+        layOut();
+    }
+
+    private void layOut() {
+        versionsShown.ifPresentOrElse(pane -> {
+            VBox.setVgrow(pane, Priority.ALWAYS);
+            getChildren().setAll(title, pane);
+        }, () -> getChildren().setAll(title, begin, finding, lately, scroll));
     }
 
     private static Button small(String words, String why, Runnable action) {
@@ -235,6 +276,8 @@ public final class ClassesView extends VBox {
         try {
             undo.run();
         } catch (DiskTrouble trouble) {
+            tell(trouble.sentence(), ALL_RIGHT);
+        } catch (StudioTrouble trouble) {
             tell(trouble.sentence(), ALL_RIGHT);
         }
         show();

@@ -1,6 +1,7 @@
 package app.kehre.desk.classes;
 
 import java.nio.file.Path;
+import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.Comparator;
@@ -16,11 +17,17 @@ import app.kehre.core.brief.Brief;
 import app.kehre.core.brief.BriefLine;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.studio.ChangedElsewhere;
+import app.kehre.core.studio.Plans;
+import app.kehre.core.studio.StoredPlan;
+import app.kehre.core.studio.StudioTrouble;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Reading;
 import app.kehre.desk.control.Latest;
-import app.kehre.desk.session.ClassFolder;
+import app.kehre.desk.session.Classes;
+import app.kehre.desk.session.Classes.Where;
 import app.kehre.desk.session.FreeFile;
+import app.kehre.desk.session.Home;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.RecentFiles;
 import app.kehre.formats.disk.Disk;
@@ -28,17 +35,17 @@ import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.json.UnreadableFile;
 import app.kehre.formats.plan.PlanDocument;
 
-/** All classes in a folder, each judged. */
+/** All classes, each judged. */
 public final class ClassesViewModel {
 
     /**
-     * A class in the folder.
+     * A class.
      *
-     * @param file where it lies
+     * @param where where it lies
      * @param assessment how it is judged; nothing when it cannot be read
      * @param problem why it cannot be read; else empty
      */
-    record Found(Path file, Optional<Assessment> assessment, String problem) {
+    record Found(Where where, Optional<Assessment> assessment, String problem) {
 
         private Optional<Brief> brief() {
             return assessment.map(judged -> judged.plan().brief());
@@ -49,7 +56,7 @@ public final class ClassesViewModel {
         }
 
         String title() {
-            return brief().map(Brief::title).orElseGet(() -> String.valueOf(file.getFileName()));
+            return brief().map(Brief::title).orElseGet(where::name);
         }
 
         Duration length() {
@@ -59,7 +66,7 @@ public final class ClassesViewModel {
         /** Whether every word that is looked for begins one of the words of the class. */
         boolean has(String wanted) {
             String words = " "
-                    + (title() + " " + file.getFileName() + " " + brief().map(BriefLine::print).orElse(""))
+                    + (title() + " " + where.name() + " " + brief().map(BriefLine::print).orElse(""))
                             .toLowerCase(Locale.ROOT);
             return Stream.of(wanted.toLowerCase(Locale.ROOT).strip().split("\\s+"))
                     .allMatch(word -> words.contains(" " + word));
@@ -68,7 +75,9 @@ public final class ClassesViewModel {
 
     private final OpenPlan open;
     private final Supplier<Library> library;
-    private final ClassFolder classes;
+    private final Classes classes;
+    private final Plans plans;
+    private final Clock clock;
     private final RecentFiles recent;
     private final Disk disk;
     private final Latest reading = new Latest("classes");
@@ -100,39 +109,47 @@ public final class ClassesViewModel {
     }
 
     /** Makes a view model. */
-    public ClassesViewModel(OpenPlan open, Supplier<Library> library, ClassFolder classes, RecentFiles recent,
-            Disk disk) {
+    public ClassesViewModel(OpenPlan open, Supplier<Library> library, Classes classes, RecentFiles recent,
+            Disk disk, Plans plans, Clock clock) {
         this.recent = recent;
         this.disk = disk;
         this.open = open;
         this.library = library;
         this.classes = classes;
+        this.plans = plans;
+        this.clock = clock;
     }
 
-    /** Returns the folder that is shown. */
-    Path folder() {
-        return classes.path();
+    /** Returns the folder whose files are shown too, if the open class is a file. */
+    Optional<Path> folder() {
+        return classes.folder();
     }
 
-    /** Returns whether a file is the open class. */
-    boolean isOpen(Path file) {
-        return open.file().get().map(Path::toAbsolutePath).filter(file.toAbsolutePath()::equals).isPresent();
+    /** Returns whether it is the open class. */
+    boolean isOpen(Where where) {
+        return switch (where) {
+            case Where.InFile(Path file) -> open.file().get().map(Path::toAbsolutePath)
+                    .filter(file.toAbsolutePath()::equals).isPresent();
+            case Where.InStudio(StoredPlan stored) -> open.home().get() instanceof Home.InStudio
+                    && open.plan().identity().plan().equals(stored.plan());
+        };
     }
 
-    /** Asks for the classes of the folder. */
+    /** Asks for the classes that have the words that are looked for. */
     void ask(Consumer<List<Found>> show) {
-        Path folder = folder();
+        Optional<Path> folder = folder();
+        String words = wanted;
         Library all = library.get();
-        reading.ask(() -> read(folder, all), found -> {
+        reading.ask(() -> read(words, folder, all), found -> {
             read = found;
             show.accept(shown());
         });
     }
 
-    /** Looks for words in the classes that were read. */
-    List<Found> find(String words) {
+    /** Looks for words. */
+    void find(String words, Consumer<List<Found>> show) {
         wanted = words;
-        return shown();
+        ask(show);
     }
 
     /** Sorts the classes that were read. */
@@ -142,59 +159,99 @@ public final class ClassesViewModel {
     }
 
     private List<Found> shown() {
-        return read.stream().filter(found -> wanted.isBlank() || found.has(wanted)).sorted(order.by).toList();
+        return read.stream().filter(
+                found -> wanted.isBlank() || found.where() instanceof Where.InStudio || found.has(wanted))
+                .sorted(order.by).toList();
     }
 
-    /** Returns how many classes lie there, whatever is looked for. */
-    int all() {
-        return read.size();
+    /** Returns whether something is looked for. */
+    boolean looking() {
+        return !wanted.isBlank();
+    }
+
+    /** Returns whether only the latest are shown. */
+    boolean more() {
+        return read.stream().filter(found -> found.where() instanceof Where.InStudio).count() >= Classes.MOST;
     }
 
     /** Returns the files that were open lately and lie elsewhere. */
     List<Path> lately() {
-        Path here = folder().toAbsolutePath();
-        return recent.all().stream().filter(file -> !here.equals(file.getParent())).toList();
+        Optional<Path> here = folder();
+        return recent.all().stream().filter(file -> !here.equals(Optional.ofNullable(file.getParent())))
+                .toList();
     }
 
     /** Puts a class beside itself as one of its own, a week later. Returns why it could not; else nothing. */
     String duplicate(Found found) {
         try {
-            PlanDocument document = PlanDocument.read(String.valueOf(found.file().getFileName()),
-                    disk.read(found.file()), library.get());
+            PlanDocument document = document(found.where());
             ClassPlan copy = document.plan().copy();
-            Brief later = copy.brief().withDate(copy.brief().date().plusWeeks(1));
-            FreeFile.create(disk, found.file(), document.with(copy.with(later)).bytes());
+            ClassPlan later = copy.with(copy.brief().withDate(copy.brief().date().plusWeeks(1)));
+            switch (found.where()) {
+                case Where.InFile(Path file) -> FreeFile.create(disk, file, document.with(later).bytes());
+                case Where.InStudio _ ->
+                    new OpenPlan(document.with(later)).keep(plans, Plans.NONE, clock.instant());
+            }
             return "";
         } catch (DiskTrouble trouble) {
             return trouble.sentence();
         } catch (UnreadableFile fault) {
             return fault.sentence();
+        } catch (StudioTrouble trouble) {
+            return trouble.sentence();
+        } catch (ChangedElsewhere impossible) {
+            return String.valueOf(impossible.getMessage());
         }
+    }
+
+    private PlanDocument document(Where where) throws DiskTrouble, UnreadableFile, StudioTrouble {
+        byte[] bytes = switch (where) {
+            case Where.InFile(Path file) -> disk.read(file);
+            case Where.InStudio(StoredPlan stored) -> plans.document(stored.version());
+        };
+        return PlanDocument.read(where.name(), bytes, library.get());
+    }
+
+    /** Returns the versions of a class of the studio. */
+    VersionsModel versions(StoredPlan stored, Consumer<Where> opener, Consumer<String> onTrouble) {
+        return new VersionsModel(stored, plans, library, open,
+                plan -> opener.accept(new Where.InStudio(plan)),
+                onTrouble);
     }
 
     /** Deletes a class. Returns what brings it back, or why it was not deleted. */
     Reading<Undo> delete(Found found) {
-        if (isOpen(found.file())) {
+        if (isOpen(found.where())) {
             return Reading.refused("\u201c%s\u201d is open: open another class before you delete it."
                     .formatted(found.title()));
         }
         try {
-            byte[] bytes = disk.read(found.file());
-            disk.remove(found.file());
-            return Reading.of(() -> disk.create(found.file(), bytes));
+            return Reading.of(switch (found.where()) {
+                case Where.InFile(Path file) -> {
+                    byte[] bytes = disk.read(file);
+                    disk.remove(file);
+                    yield () -> disk.create(file, bytes);
+                }
+                case Where.InStudio(StoredPlan stored) -> {
+                    plans.delete(stored.plan(), true);
+                    yield () -> plans.delete(stored.plan(), false);
+                }
+            });
         } catch (DiskTrouble trouble) {
+            return Reading.refused(trouble.sentence());
+        } catch (StudioTrouble trouble) {
             return Reading.refused(trouble.sentence());
         }
     }
 
     /** Brings back what was deleted. */
     interface Undo {
-        void run() throws DiskTrouble;
+        void run() throws DiskTrouble, StudioTrouble;
     }
 
-    private List<Found> read(Path folder, Library all) {
-        return classes.read(folder, all).stream()
-                .map(each -> new Found(each.file(),
+    private List<Found> read(String words, Optional<Path> folder, Library all) {
+        return classes.read(words, folder, all).stream()
+                .map(each -> new Found(each.where(),
                         each.plan().map(plan -> Assessment.orUnjudged(Timeline.of(plan), all)),
                         each.problem()))
                 .toList();

@@ -4,7 +4,6 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.temporal.TemporalAdjusters;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -23,7 +22,7 @@ import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
 import app.kehre.core.value.Reading;
 import app.kehre.desk.control.Latest;
-import app.kehre.desk.session.ClassFolder;
+import app.kehre.desk.session.Classes;
 import app.kehre.desk.session.Learning;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.formats.plan.PlanDocument;
@@ -50,7 +49,7 @@ public final class NewClassModel {
 
     private final OpenPlan open;
     private final Supplier<Library> library;
-    private final ClassFolder folder;
+    private final Classes classes;
     private final Clock clock;
     private final Consumer<Runnable> unlessUnsaved;
     private final Consumer<Begin> begun;
@@ -64,12 +63,12 @@ public final class NewClassModel {
      * @param begun told when the new class is open
      * @param learning what was learned from classes that were taught
      */
-    public NewClassModel(OpenPlan open, Supplier<Library> library, ClassFolder folder, Clock clock,
+    public NewClassModel(OpenPlan open, Supplier<Library> library, Classes classes, Clock clock,
             Consumer<Runnable> unlessUnsaved, Consumer<Begin> begun, Learning learning) {
         this.learning = learning;
         this.open = open;
         this.library = library;
-        this.folder = folder;
+        this.classes = classes;
         this.clock = clock;
         this.unlessUnsaved = unlessUnsaved;
         this.begun = begun;
@@ -119,9 +118,9 @@ public final class NewClassModel {
 
     private void draft(Brief brief, Consumer<String> refused) {
         Library all = library.get();
-        Path place = folder.path();
+        Optional<Path> folder = classes.folder();
         ClassPlan start = paced(new ClassPlan(brief, List.of()));
-        work.ask(() -> Drafting.of(start, all, folder.lately(place, start, all), SEED),
+        work.ask(() -> Drafting.of(start, all, classes.lately(folder, start, all), SEED),
                 (Reading<Draft> reading) -> {
                     reading.value().ifPresent(draft -> open(Begin.DRAFT, draft.plan()));
                     refused.accept(reading.problem());
@@ -131,23 +130,11 @@ public final class NewClassModel {
     /** The last class at the same hour of the week; where there is none, the last of the same kind. */
     private void again(Brief brief, Consumer<String> refused) {
         Library all = library.get();
-        Path place = folder.path();
-        work.ask(() -> last(folder.read(place, all).stream().flatMap(each -> each.plan().stream())
-                .filter(each -> !each.brief().date().isAfter(brief.date())).toList(), brief), found -> {
-                    found.ifPresent(
-                            plan -> open(Begin.AGAIN, paced(plan.copy().with(again(plan.brief(), brief)))));
-                    refused.accept(found.isPresent()
-                            ? ""
-                            : "No class of this hour or kind lies in the folder %s."
-                                    .formatted(place.getFileName()));
-                });
-    }
-
-    private static Optional<ClassPlan> last(List<ClassPlan> plans, Brief brief) {
-        Comparator<ClassPlan> byDay = Comparator.comparing(each -> each.brief().date());
-        return plans.stream().filter(each -> each.brief().start().equals(brief.start())
-                && each.brief().date().getDayOfWeek() == brief.date().getDayOfWeek()).max(byDay)
-                .or(() -> plans.stream().filter(each -> each.brief().format() == brief.format()).max(byDay));
+        Optional<Path> folder = classes.folder();
+        work.ask(() -> classes.last(folder, brief, all), found -> {
+            found.ifPresent(plan -> open(Begin.AGAIN, paced(plan.copy().with(again(plan.brief(), brief)))));
+            refused.accept(found.isPresent() ? "" : "There is no class of this hour or kind yet.");
+        });
     }
 
     private void open(Begin how, ClassPlan plan) {

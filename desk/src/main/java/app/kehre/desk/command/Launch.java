@@ -61,10 +61,11 @@ final class Launch {
             OpenStudio open = OpenStudio.open(studio.orElseGet(() -> usualStudio(demo)));
             Library library = BuiltInLibrary.load();
             Disk disk = new LocalDisk();
-            OwnLibrary own = new OwnLibrary(library, Folders.data(), disk);
-            FirstPlan first = FirstPlan.of(file, disk, own.library().get(), demo
-                    ? DemoPlan.load(library)
-                    : PlanDocument.of(Skeleton.of(LocalDate.now(ZoneId.systemDefault())), library));
+            OwnLibrary own = new OwnLibrary(library, open.kept(OwnLibrary.FILE, Folders.data(), disk));
+            FirstPlan first = demo
+                    ? DemoClasses.first(open.studio(), own.library().get(), Instant.now())
+                    : FirstPlan.of(file, disk, own.library().get(), PlanDocument.of(
+                            Skeleton.of(LocalDate.now(ZoneId.systemDefault())), library));
             return new Ready(own, new JudgedPlan(first.open(), own.library()::get), open,
                     first.trouble());
         }
@@ -107,8 +108,7 @@ final class Launch {
         });
         window.show();
         if (demo) {
-            CompletableFuture.runAsync(() -> DemoFolder.fill(new LocalDisk(), Folders.data()));
-            window.content().fillLog(studio -> DemoLog.fill(studio, BuiltInLibrary.load()));
+            window.content().fillLog(studio -> DemoLog.fill(studio, ready.ownLibrary().library().get()));
         }
         window.content().offerRescue();
         if (!ready.trouble().isEmpty()) {

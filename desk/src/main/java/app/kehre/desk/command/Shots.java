@@ -22,6 +22,7 @@ import javax.imageio.ImageIO;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.EntryId;
+import app.kehre.core.studio.StudioTrouble;
 import app.kehre.core.teaching.Press;
 import app.kehre.desk.look.Theme;
 import app.kehre.desk.look.Type;
@@ -75,10 +76,10 @@ final class Shots {
 
     /** Takes the pictures; what the window keeps lies in a folder of its own that is thrown away. */
     private void shoot(Path folder, Path data) throws DiskTrouble {
+        OpenStudio studio = filled(data);
         MainWindow window = FxThread.call(() -> {
             Type.load();
             OwnLibrary ownLibrary = new OwnLibrary(library, data, disk);
-            OpenStudio studio = OpenStudio.open(data.resolve(StudioFile.NAME));
             MainWindow made = new MainWindow(
                     new JudgedPlan(new OpenPlan(document), ownLibrary.library()::get),
                     ownLibrary,
@@ -104,7 +105,6 @@ final class Shots {
         FxThread.call(() -> press(window, "fit-ask"));
         shootWhenReady(window, folder.resolve("fit.png"), "#fit-way-1");
         FxThread.call(() -> side(window, "line"));
-        DemoFolder.fill(disk, data);
         FxThread.call(() -> go(window, Place.CLASSES));
         shootWhenReady(window, folder.resolve("classes.png"), ".class-card");
         FxThread.call(() -> go(window, Place.BRIEF));
@@ -115,6 +115,9 @@ final class Shots {
         shootWhenReady(window, folder.resolve("check.png"), ".mend");
         FxThread.call(() -> go(window, Place.EXERCISES));
         shoot(window, folder.resolve("exercises.png"));
+        FxThread.call(() -> go(window, Place.LOG));
+        await("the log", () -> window.scene().getRoot().lookup(".log-row") != null);
+        shoot(window, folder.resolve("log.png"));
         FxThread.call(() -> go(window, Place.SHEET));
         waitForSheet(window);
         shoot(window, folder.resolve("sheet.png"));
@@ -132,6 +135,17 @@ final class Shots {
         FxThread.call(() -> talk(window));
         await("a way to end on time", () -> window.scene().getRoot().lookup("#offer").isVisible());
         shoot(window, folder.resolve("teach-late.png"));
+    }
+
+    private OpenStudio filled(Path data) {
+        OpenStudio studio = OpenStudio.open(data.resolve(StudioFile.NAME));
+        try {
+            DemoClasses.fill(studio.studio(), library, clock.instant());
+            DemoLog.fill(studio.studio(), library);
+        } catch (StudioTrouble trouble) {
+            throw new IllegalStateException(trouble);
+        }
+        return studio;
     }
 
     private MainWindow pass(MainWindow window, Duration length) {

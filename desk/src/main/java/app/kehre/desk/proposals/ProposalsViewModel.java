@@ -34,7 +34,7 @@ import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
 import app.kehre.core.value.Reading;
 import app.kehre.desk.control.Latest;
-import app.kehre.desk.session.ClassFolder;
+import app.kehre.desk.session.Classes;
 import app.kehre.desk.session.OpenPlan;
 
 /**
@@ -45,7 +45,7 @@ public final class ProposalsViewModel {
 
     private final OpenPlan open;
     private final Supplier<Library> library;
-    private final ClassFolder folder;
+    private final Classes classes;
     private final Latest proposals = new Latest("proposals");
     private final Latest effects = new Latest("effects of a proposal");
     private final ReadOnlyObjectWrapper<Optional<Proposal>> found = new ReadOnlyObjectWrapper<>(
@@ -61,9 +61,9 @@ public final class ProposalsViewModel {
     private long seed;
 
     /** Makes a view model of the open plan. */
-    public ProposalsViewModel(OpenPlan open, Supplier<Library> library, ClassFolder folder) {
+    public ProposalsViewModel(OpenPlan open, Supplier<Library> library, Classes classes) {
         this.open = open;
-        this.folder = folder;
+        this.classes = classes;
         this.library = library;
         open.settled().addListener(_ -> forget());
     }
@@ -162,14 +162,14 @@ public final class ProposalsViewModel {
     void draft(Drafting.Asked asked) {
         ClassPlan plan = open.plan();
         Library all = library.get();
-        Path classes = folder.path();
+        Optional<Path> folder = classes.folder();
         step = step(Wanted.DRAFT, Duration.ZERO);
         missing = Duration.ZERO;
         List<Long> seeds = List.of(seed + 1, seed + 2, seed + 3);
         seed += seeds.size();
         progress.set("Drafting, 1 of %d\u2026".formatted(seeds.size()));
         proposals.askEach(seeds, Duration.ZERO,
-                each -> Drafting.propose(plan, asked, all, folder.lately(classes, plan, all), each),
+                each -> Drafting.propose(plan, asked, all, classes.lately(folder, plan, all), each),
                 (at, drafted) -> {
                     progress.set(at + 1 < seeds.size() && drafted.reason().isEmpty()
                             ? "Drafting, %d of %d\u2026".formatted(at + 2, seeds.size())

@@ -1,6 +1,7 @@
 package app.kehre.desk.session;
 
 import java.nio.file.Path;
+import java.time.Instant;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
@@ -14,6 +15,10 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 import app.kehre.core.edit.Edit;
 import app.kehre.core.edit.History;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.studio.ChangedElsewhere;
+import app.kehre.core.studio.Plans;
+import app.kehre.core.studio.StoredPlan;
+import app.kehre.core.studio.StudioTrouble;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.formats.disk.Disk;
 import app.kehre.formats.disk.DiskTrouble;
@@ -28,16 +33,16 @@ public final class OpenPlan {
     private final ReadOnlyStringWrapper redoName = new ReadOnlyStringWrapper("");
     private final ReadOnlyBooleanWrapper unsaved = new ReadOnlyBooleanWrapper();
     private final ReadOnlyStringWrapper refusal = new ReadOnlyStringWrapper("");
+    private final ReadOnlyObjectWrapper<Home> home = new ReadOnlyObjectWrapper<>(Home.NOWHERE);
     private final ReadOnlyObjectWrapper<Optional<Path>> file = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyObjectWrapper<PlanInFile.Found> found = new ReadOnlyObjectWrapper<>(
             PlanInFile.Found.SAME);
-    private Optional<PlanInFile> inFile = Optional.empty();
     private Optional<ClassPlan> latest = Optional.empty();
     private PlanDocument document;
     private History history;
     private Optional<ClassPlan> saved;
 
-    /** Opens a document that lies in no file yet. */
+    /** Opens a document that was not saved yet. */
     public OpenPlan(PlanDocument start) {
         document = start;
         history = new History(start.plan());
@@ -47,8 +52,13 @@ public final class OpenPlan {
 
     /** Opens what was read from a file. */
     public OpenPlan(ReadPlan start) {
-        this(start.document());
-        liesIn(Optional.of(start.lies()));
+        this(start.document(), new Home.InFile(start.lies()));
+    }
+
+    /** Opens a document as it lies where it lives. */
+    public OpenPlan(PlanDocument start, Home lives) {
+        this(start);
+        livesIn(lives);
     }
 
     /** Returns the plan laid out in time, without what is only being typed. */
@@ -74,6 +84,11 @@ public final class OpenPlan {
     /** Returns whether there are changes that no file has. */
     public ReadOnlyBooleanProperty unsaved() {
         return unsaved.getReadOnlyProperty();
+    }
+
+    /** Returns where the plan lives. */
+    public ReadOnlyObjectProperty<Home> home() {
+        return home.getReadOnlyProperty();
     }
 
     /** Returns the file that the plan lies in. */
@@ -167,44 +182,40 @@ public final class OpenPlan {
         refresh(Timeline.of(plan()));
     }
 
-    /** Opens a document that lies in no file. */
+    /** Opens a document that was not saved yet. */
     public void open(PlanDocument other) {
-        open(other, Optional.empty());
+        open(other, Home.NOWHERE);
     }
 
-    /** Opens a document as it lies in a file. */
-    public void open(PlanDocument other, PlanInFile from) {
-        open(other, Optional.of(from));
-    }
-
-    private void open(PlanDocument other, Optional<PlanInFile> from) {
+    /** Opens a document as it lies where it lives. */
+    public void open(PlanDocument other, Home from) {
         begin(other, from, Optional.of(other.plan()));
     }
 
-    private void begin(PlanDocument other, Optional<PlanInFile> from, Optional<ClassPlan> safe) {
+    private void begin(PlanDocument other, Home from, Optional<ClassPlan> safe) {
         document = other;
         history = new History(other.plan());
         saved = safe;
-        liesIn(from);
+        livesIn(from);
         refresh(Timeline.of(other.plan()));
     }
 
     /**
      * Opens a document that was rescued: it counts as changed until it is saved.
      *
-     * @param from the file that it was being changed in, as it was then
+     * @param from where it lives, as it was there then
      */
-    public void openRescued(PlanDocument rescued, Optional<PlanInFile> from) {
+    public void openRescued(PlanDocument rescued, Home from) {
         begin(rescued, from, Optional.empty());
     }
 
-    /** Takes what lies in the file by now in place of the plan, as one step: undo brings back one's own. */
-    public void takeTheirs(PlanDocument theirs, PlanInFile from) {
-        String name = "Take over the file";
+    /** Takes what lies there by now in place of the plan, as one step: undo brings back one's own. */
+    public void takeTheirs(PlanDocument theirs, Home from) {
+        String name = "Take theirs";
         if (edit(name, _ -> theirs.plan())) {
             document = theirs;
             saved = Optional.of(theirs.plan());
-            liesIn(Optional.of(from));
+            livesIn(from);
             refresh(settled.get());
         }
     }
@@ -227,6 +238,27 @@ public final class OpenPlan {
         write(to, disk::create);
     }
 
+    /**
+     * Keeps the plan in the studio and stays there.
+     *
+     * @param after the version from which it was made
+     * @throws StudioTrouble when it could not be kept; nothing changed
+     * @throws ChangedElsewhere when another version was saved meanwhile; nothing changed
+     */
+    public void keep(Plans plans, long after, Instant now) throws StudioTrouble, ChangedElsewhere {
+        long version = plans.save(StoredPlan.of(plan()), document().bytes(), PlanWords.of(plan()), after,
+                now);
+        stayWith(new Home.InStudio(version));
+    }
+
+    /** Goes on with the plan as one of its own, which was not saved yet. */
+    public void becomeCopy() {
+        history.become(plan().copy());
+        saved = Optional.empty();
+        livesIn(Home.NOWHERE);
+        refresh(settled.get());
+    }
+
     private interface Write {
         void to(Path file, byte[] bytes) throws DiskTrouble;
     }
@@ -236,34 +268,34 @@ public final class OpenPlan {
         byte[] bytes = document.with(written).bytes();
         write.to(to, bytes);
         history.become(written);
-        stayWith(new PlanInFile(to, bytes));
+        stayWith(new Home.InFile(new PlanInFile(to, bytes)));
     }
 
     /** Beside a file that still has the plan, another file has another plan. */
     private boolean isOwn(Path to) {
-        return found.get() == PlanInFile.Found.GONE || inFile.map(PlanInFile::file)
-                .map(file -> same(file).equals(same(to))).orElse(true);
+        return found.get() == PlanInFile.Found.GONE
+                || home.get().file().map(file -> same(file).equals(same(to))).orElse(true);
     }
 
     private static Path same(Path file) {
         return file.toAbsolutePath().normalize();
     }
 
-    private void stayWith(PlanInFile lies) {
+    private void stayWith(Home lives) {
         saved = Optional.of(plan());
-        liesIn(Optional.of(lies));
+        livesIn(lives);
         refresh(settled.get());
     }
 
-    private void liesIn(Optional<PlanInFile> lies) {
-        inFile = lies;
-        file.set(lies.map(PlanInFile::file));
+    private void livesIn(Home lives) {
+        home.set(lives);
+        file.set(lives.file());
         found.set(PlanInFile.Found.SAME);
     }
 
     /** Returns the file that the plan lies in, as this window knows it. */
     public Optional<PlanInFile> inFile() {
-        return inFile;
+        return home.get().inFile();
     }
 
     /** Says how the file was found when it was looked at again: a plan whose file has gone is not saved any more. */

@@ -2,6 +2,7 @@ package app.kehre.desk.session;
 
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Consumer;
@@ -9,6 +10,7 @@ import java.util.function.Consumer;
 import app.kehre.core.studio.Studio;
 import app.kehre.core.studio.StudioTrouble;
 import app.kehre.desk.fault.FaultLog;
+import app.kehre.formats.disk.Disk;
 import app.kehre.store.Backups;
 import app.kehre.store.StudioFile;
 
@@ -18,6 +20,8 @@ import app.kehre.store.StudioFile;
  */
 public final class OpenStudio implements AutoCloseable {
 
+    /** The name of the file. */
+    public static final String NAME = StudioFile.NAME;
     /** The folder of the dated copies, beside the studio. */
     public static final String BACKUPS = "backups";
 
@@ -56,6 +60,11 @@ public final class OpenStudio implements AutoCloseable {
         return studio;
     }
 
+    /** Returns whether what is kept lies in a file; else it is in memory only. */
+    public boolean isKept() {
+        return trouble.isEmpty();
+    }
+
     /** Returns what is to be said of how it was opened, a sentence; empty when all is as usual. */
     public String toSay() {
         if (!trouble.isEmpty()) {
@@ -66,6 +75,21 @@ public final class OpenStudio implements AutoCloseable {
         return studio.isShared()
                 ? "Another window has the studio open too; both take turns, and nothing of either is lost."
                 : "";
+    }
+
+    /**
+     * Returns what is kept whole under a name; until it is changed for the first time, what lies in a file of before.
+     *
+     * @param data the folder of that file
+     */
+    public Kept kept(String name, Path data, Disk disk) {
+        return Kept.inStudio(studio::shelf, name, isOf(data) ? Kept.inFile(data, name, disk) : Kept.NOTHING);
+    }
+
+    /** Returns whether it is the studio of a data folder, so that what lay in files there belongs to it. */
+    public boolean isOf(Path data) {
+        return Optional.ofNullable(file.toAbsolutePath().getParent())
+                .equals(Optional.of(data.toAbsolutePath()));
     }
 
     /** Something that is kept. */

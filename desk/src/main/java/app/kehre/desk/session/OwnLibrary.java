@@ -1,6 +1,7 @@
 package app.kehre.desk.session;
 
 import java.nio.file.Path;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -13,44 +14,44 @@ import app.kehre.formats.json.UnreadableFile;
 import app.kehre.formats.library.OwnExercisesJson;
 
 /**
- * The library as the instructor has it: what ships, and their own exercises, which lie in one file of the data
- * folder. Each change is made to what lies there at that moment, so that two windows lose nothing of each other's. A file
- * that cannot be read stays as it is, and nothing is written over it.
+ * The library as the instructor has it: what ships, and their own exercises, which are kept whole. Each change is made to
+ * what is kept at that moment, so that two windows lose nothing of each other's. What cannot be read stays as it is, and
+ * nothing is written over it.
  */
 public final class OwnLibrary {
 
     /** The name of the file. */
     public static final String FILE = "exercises.json";
 
-    private final Path folder;
-    private final Path file;
-    private final Disk disk;
+    private final Kept kept;
     private final ReadOnlyObjectWrapper<Library> library;
     private String trouble = "";
     private String filled = "";
 
     /** Reads the own exercises in a folder; none when there are none yet. */
     public OwnLibrary(Library shipped, Path folder, Disk disk) {
-        this.folder = folder;
-        this.disk = disk;
-        file = folder.resolve(FILE);
+        this(shipped, Kept.inFile(folder, FILE, disk));
+    }
+
+    /** Reads the own exercises; none when there are none yet. */
+    public OwnLibrary(Library shipped, Kept kept) {
+        this.kept = kept;
         library = new ReadOnlyObjectWrapper<>(shipped);
         try {
-            library.set(shipped.with(read()));
+            library.set(shipped.with(read(kept.read())));
         } catch (DiskTrouble fault) {
             trouble = "%s Your own exercises are not offered; the file stays as it is."
                     .formatted(fault.sentence());
         }
     }
 
-    private OwnExercises read() throws DiskTrouble {
-        if (!disk.isThere(file)) {
+    private OwnExercises read(Optional<byte[]> bytes) throws DiskTrouble {
+        if (bytes.isEmpty()) {
             return OwnExercises.NONE;
         }
         try {
-            byte[] bytes = disk.read(file);
-            OwnExercises own = OwnExercisesJson.read(FILE, bytes);
-            filled = words(OwnExercisesJson.filled(FILE, bytes));
+            OwnExercises own = OwnExercisesJson.read(FILE, bytes.get());
+            filled = words(OwnExercisesJson.filled(FILE, bytes.get()));
             return own;
         } catch (UnreadableFile fault) {
             throw new DiskTrouble(fault.sentence());
@@ -85,18 +86,15 @@ public final class OwnLibrary {
      * @throws DiskTrouble when they could not be read or written, or would be too many; then nothing changed
      */
     public void change(UnaryOperator<OwnExercises> change) throws DiskTrouble {
-        library.set(library.get().with(disk.alone(folder, () -> {
-            OwnExercises changed = changed(change, now());
-            disk.replace(file, OwnExercisesJson.write(changed));
-            return changed;
-        })));
+        kept.change(before -> OwnExercisesJson.write(changed(change, now(before))));
+        library.set(library.get().with(read(kept.read())));
         trouble = "";
         filled = "";
     }
 
-    private OwnExercises now() throws DiskTrouble {
+    private OwnExercises now(Optional<byte[]> before) throws DiskTrouble {
         try {
-            return read();
+            return read(before);
         } catch (DiskTrouble fault) {
             throw new DiskTrouble(
                     fault.sentence() + " Nothing is written over it. Mend it or move it away first.");

@@ -1,9 +1,9 @@
 package app.kehre.desk.session;
 
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Path;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 import app.kehre.core.dose.CountPattern;
@@ -11,7 +11,6 @@ import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.dose.Sides;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.formats.disk.Disk;
 import app.kehre.formats.disk.DiskTrouble;
 
 /**
@@ -20,31 +19,29 @@ import app.kehre.formats.disk.DiskTrouble;
  */
 public final class Patterns {
 
+    /** The name under which they are kept. */
+    public static final String FILE = "patterns.txt";
     private static final int MOST = 200;
 
-    private final Path folder;
-    private final Path file;
-    private final Disk disk;
+    private final Kept kept;
     private List<String> lines = List.of();
 
-    /** Reads the patterns in a folder; none when there are none yet, or they cannot be read now. */
-    public Patterns(Path folder, Disk disk) {
-        this.folder = folder;
-        this.file = folder.resolve("patterns.txt");
-        this.disk = disk;
+    /** Reads the patterns; none when there are none yet, or they cannot be read now. */
+    public Patterns(Kept kept) {
+        this.kept = kept;
         try {
-            lines = read();
+            lines = lines(kept.read());
         } catch (DiskTrouble unread) {
             // They are not offered then; it is said when some should be kept, which would write over the file.
             lines = List.of();
         }
     }
 
-    private List<String> read() throws DiskTrouble {
-        return disk.isThere(file)
-                ? new String(disk.read(file), StandardCharsets.UTF_8).lines().filter(line -> !line.isBlank())
-                        .distinct().toList()
-                : List.of();
+    private static List<String> lines(Optional<byte[]> bytes) {
+        return bytes.map(
+                found -> new String(found, StandardCharsets.UTF_8).lines().filter(line -> !line.isBlank())
+                        .distinct().toList())
+                .orElse(List.of());
     }
 
     /** Returns the patterns, newest last. */
@@ -62,14 +59,13 @@ public final class Patterns {
         if (lines.containsAll(more)) {
             return;
         }
-        lines = disk.alone(folder, () -> {
-            Set<String> known = new LinkedHashSet<>(read());
-            if (known.addAll(more)) {
-                List<String> kept = known.stream().skip(Math.max(0, known.size() - MOST)).toList();
-                disk.replace(file, (String.join("\n", kept) + "\n").getBytes(StandardCharsets.UTF_8));
-            }
-            return List.copyOf(known);
+        kept.change(before -> {
+            Set<String> known = new LinkedHashSet<>(lines(before));
+            known.addAll(more);
+            List<String> last = known.stream().skip(Math.max(0, known.size() - MOST)).toList();
+            return (String.join("\n", last) + "\n").getBytes(StandardCharsets.UTF_8);
         });
+        lines = lines(kept.read());
     }
 
     /** Returns the patterns that a class uses, without their sides. */

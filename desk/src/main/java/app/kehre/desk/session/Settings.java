@@ -4,31 +4,29 @@ import java.io.IOException;
 import java.io.StringReader;
 import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Path;
+import java.util.Optional;
 import java.util.Properties;
 
 import app.kehre.desk.fault.FaultLog;
-import app.kehre.formats.disk.Disk;
 import app.kehre.formats.disk.DiskTrouble;
 
 /** What the window remembers from one time to the next. Anything unreadable is simply forgotten. */
 public final class Settings {
 
-    private final Path folder;
-    private final Path file;
-    private final Disk disk;
+    /** The name under which they are kept. */
+    public static final String FILE = "window.properties";
+
+    private final Kept kept;
     private final Properties values = new Properties();
 
-    /** Reads the settings in a folder. */
-    public Settings(Path folder, Disk disk) {
-        this.folder = folder;
-        this.file = folder.resolve("window.properties");
-        this.disk = disk;
-        if (!disk.isThere(file)) {
-            return;
-        }
+    /** Reads the settings. */
+    public Settings(Kept kept) {
+        this.kept = kept;
         try {
-            values.load(new StringReader(new String(disk.read(file), StandardCharsets.UTF_8)));
+            Optional<byte[]> bytes = kept.read();
+            if (bytes.isPresent()) {
+                values.load(new StringReader(new String(bytes.get(), StandardCharsets.UTF_8)));
+            }
         } catch (DiskTrouble | IOException | IllegalArgumentException unreadable) {
             FaultLog.without("the settings of the window", unreadable);
             values.clear();
@@ -67,7 +65,6 @@ public final class Settings {
         } catch (IOException impossible) {
             throw new IllegalStateException(impossible);
         }
-        disk.makeFolder(folder);
-        disk.replace(file, text.toString().getBytes(StandardCharsets.UTF_8));
+        kept.change(_ -> text.toString().getBytes(StandardCharsets.UTF_8));
     }
 }

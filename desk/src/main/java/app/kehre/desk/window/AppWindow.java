@@ -32,7 +32,7 @@ public final class AppWindow {
         this.stage = stage;
         this.open = judged.open();
         this.content = new MainWindow(judged, ownLibrary, around);
-        this.settings = new Settings(around.data(), around.disk());
+        this.settings = new Settings(around.studio().kept(Settings.FILE, around.data(), around.disk()));
         stage.setScene(content.scene());
         stage.setMinWidth(LEAST_WIDTH);
         stage.setMinHeight(LEAST_HEIGHT);

@@ -1,7 +1,9 @@
 package app.kehre.desk.window;
 
 import java.time.Duration;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.util.List;
 import java.util.concurrent.Executors;
 import java.util.function.Supplier;
 import javafx.application.Platform;
@@ -22,16 +24,18 @@ import app.kehre.desk.look.Palette;
 import app.kehre.desk.plan.ChoosingViewModel;
 import app.kehre.desk.plan.PlanViewModel;
 import app.kehre.desk.proposals.ProposalsViewModel;
-import app.kehre.desk.session.ClassFolder;
+import app.kehre.desk.session.Classes;
 import app.kehre.desk.session.JudgedPlan;
 import app.kehre.desk.session.KeptTeaching;
 import app.kehre.desk.session.Learning;
 import app.kehre.desk.session.OpenPlan;
+import app.kehre.desk.session.OpenStudio;
 import app.kehre.desk.session.OwnLibrary;
 import app.kehre.desk.session.Patterns;
 import app.kehre.desk.session.RecentFiles;
 import app.kehre.desk.session.Recovery;
 import app.kehre.desk.session.Rescued;
+import app.kehre.desk.session.TakeOver;
 import app.kehre.desk.sheet.SheetViewModel;
 import app.kehre.desk.teach.HallKeys;
 import app.kehre.desk.teach.TeachViewModel;
@@ -53,7 +57,7 @@ final class Backstage {
     final NoticeBar notices = new NoticeBar();
     final OwnLibrary ownLibrary;
     final Supplier<Library> library;
-    final ClassFolder folder;
+    final Classes classes;
     final PlanFiles files;
     final RecentFiles recent;
     final Rescue rescue;
@@ -80,13 +84,13 @@ final class Backstage {
         recovery = new Recovery(around.data().resolve("recovery"), around.disk(),
                 trouble -> Platform.runLater(() -> files.tellUnkept(trouble)));
         rescue = new Rescue(open, library, around.disk(), notices, recovery, files);
-        patterns = new Patterns(around.data(), around.disk());
-        folder = new ClassFolder(open, around.disk(), around.data().resolve("classes"));
+        patterns = new Patterns(around.studio().kept(Patterns.FILE, around.data(), around.disk()));
+        classes = new Classes(open, around.disk(), around.studio());
         learning = new Learning(around.studio(), this::tellStudio);
         learning.refresh();
         planModel = new PlanViewModel(open, library, patterns::all, learning);
         choosing = new ChoosingViewModel(planModel, library, judged,
-                new ProposalsViewModel(open, library, folder));
+                new ProposalsViewModel(open, library, classes));
         combinationModel = new CombinationViewModel(open, library);
         sheetModel = new SheetViewModel(Executors.newSingleThreadExecutor(
                 work -> Thread.ofPlatform().daemon().name("sheet").unstarted(work)), around.disk(), library);
@@ -108,7 +112,7 @@ final class Backstage {
     /** Keeps the class for a later rescue as long as there is something that no file has. */
     private void keep() {
         if (open.unsaved().get() || !open.latest().equals(open.plan())) {
-            Rescued now = new Rescued(open.document().with(open.latest()), open.inFile());
+            Rescued now = new Rescued(open.document().with(open.latest()), open.home().get());
             recovery.keep(now::bytes);
         } else {
             recovery.forget();
@@ -154,8 +158,27 @@ final class Backstage {
         patterns.keep(open.plan());
     }
 
+    /** Takes what lay in files before into the studio, copies the studio once a day, and says what has to be said of it. */
+    private void openStudio() {
+        OpenStudio studio = around.studio();
+        Library all = library.get();
+        studio.later(kept -> {
+            List<String> said = studio.isOf(around.data())
+                    ? TakeOver.of(around.data(), kept, around.disk(), all, around.clock().instant())
+                    : List.of();
+            if (!said.isEmpty()) {
+                Platform.runLater(() -> files.tell("taken over", String.join(" ", said)));
+            }
+        }, this::tellStudio);
+        studio.backUp(LocalDate.now(around.clock()), this::tellStudio);
+        if (!studio.toSay().isEmpty()) {
+            files.tell("studio", studio.toSay());
+        }
+    }
+
     /** Offers what an earlier run left unsaved. */
     void offerRescue(Runnable teach) {
+        openStudio();
         taught.offer(library, teach);
         rescue.offer();
         if (!ownLibrary.trouble().isEmpty()) {

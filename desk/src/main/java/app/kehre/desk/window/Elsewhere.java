@@ -3,36 +3,49 @@ package app.kehre.desk.window;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 
+import app.kehre.core.exercise.Library;
+import app.kehre.core.plan.PlanId;
+import app.kehre.core.studio.StoredPlan;
+import app.kehre.core.studio.StudioTrouble;
 import app.kehre.desk.control.Latest;
 import app.kehre.desk.control.NoticeBar;
 import app.kehre.desk.control.NoticeBar.Way;
+import app.kehre.desk.session.Home;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.PlanInFile;
 import app.kehre.desk.session.PlanInFile.Found;
+import app.kehre.formats.json.UnreadableFile;
 import app.kehre.formats.plan.PlanDocument;
 
-/** What another window, or another program, has made of the file of the open class. */
+/** What another window, or another program, has made of the open class where it lives. */
 final class Elsewhere {
 
     private static final String TOPIC = "changed elsewhere";
 
     private final OpenPlan open;
+    private final Supplier<Library> library;
     private final Surroundings around;
     private final NoticeBar notices;
     private final PlanFiles files;
     private final Latest looking = new Latest("looking");
 
-    Elsewhere(OpenPlan open, Surroundings around, NoticeBar notices, PlanFiles files) {
+    Elsewhere(OpenPlan open, Supplier<Library> library, Surroundings around, NoticeBar notices,
+            PlanFiles files) {
+        this.library = library;
         this.open = open;
         this.around = around;
         this.notices = notices;
         this.files = files;
     }
 
-    /** Looks at the file beside the JavaFX thread, and asks what to do if somebody else has changed it. */
+    /** Looks at where the class lives, beside the JavaFX thread, and asks what to do if somebody else has changed it. */
     void look() {
+        if (open.home().get() instanceof Home.InStudio(long version)) {
+            lookInStudio(version);
+        }
         open.inFile().ifPresent(lies -> looking.ask(() -> lies.look(around.disk()), found -> {
             if (!open.inFile().equals(Optional.of(lies)) || found == open.found().get()) {
                 return;
@@ -61,6 +74,72 @@ final class Elsewhere {
         });
     }
 
+    private void lookInStudio(long version) {
+        PlanId plan = open.plan().identity().plan();
+        looking.ask(() -> found(plan, version), found -> {
+            boolean same = open.home().get().equals(new Home.InStudio(version))
+                    && found != open.found().get();
+            if (same && found == Found.CHANGED) {
+                askStudio();
+            } else if (same) {
+                open.found(found);
+            }
+        });
+    }
+
+    private Found found(PlanId plan, long version) {
+        try {
+            return around.studio().studio().plans().find(plan)
+                    .map(stored -> stored.version() == version ? Found.SAME : Found.CHANGED)
+                    .orElse(Found.GONE);
+        } catch (StudioTrouble unread) {
+            return Found.UNREADABLE;
+        }
+    }
+
+    /** Asks whose version in the studio is to be the latest; the other one stays among the versions. */
+    void askStudio() {
+        if (open.home().get() instanceof Home.InStudio) {
+            open.found(Found.CHANGED);
+        }
+        notices.show(TOPIC,
+                "\u201c%s\u201d was changed in another window since it was opened here. Both versions stay."
+                        .formatted(open.plan().brief().title()),
+                List.of(new Way("Mine on top", this::onTop), new Way("Take theirs", this::takeStored),
+                        new Way("Mine as a class of its own", () -> {
+                            open.becomeCopy();
+                            files.save();
+                        }), new Way("Later", () -> {})));
+    }
+
+    private void onTop() {
+        stored().ifPresent(stored -> files.keep(stored.version(), () -> {}));
+    }
+
+    private void takeStored() {
+        stored().ifPresent(stored -> {
+            try {
+                PlanDocument theirs = PlanDocument.read(stored.title(),
+                        around.studio().studio().plans().document(stored.version()), library.get());
+                open.takeTheirs(theirs, new Home.InStudio(stored.version()));
+                settled();
+            } catch (StudioTrouble trouble) {
+                files.tell(trouble.sentence());
+            } catch (UnreadableFile fault) {
+                files.tell(fault.sentence());
+            }
+        });
+    }
+
+    private Optional<StoredPlan> stored() {
+        try {
+            return around.studio().studio().plans().find(open.plan().identity().plan());
+        } catch (StudioTrouble trouble) {
+            files.tell(trouble.sentence());
+            return Optional.empty();
+        }
+    }
+
     /** The question is answered: the file and this window are at one. */
     void settled() {
         looking.drop();
@@ -69,7 +148,7 @@ final class Elsewhere {
 
     private void take(Path file) {
         files.read(file, " Your own state is still open.").ifPresent(found -> {
-            open.takeTheirs(found.document(), found.lies());
+            open.takeTheirs(found.document(), new Home.InFile(found.lies()));
             settled();
         });
     }

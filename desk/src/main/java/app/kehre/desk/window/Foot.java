@@ -13,6 +13,7 @@ import org.kordamp.ikonli.feather.Feather;
 
 import app.kehre.desk.look.Icons;
 import app.kehre.desk.look.Tips;
+import app.kehre.desk.session.Home;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.PlanInFile;
 
@@ -91,9 +92,18 @@ final class Foot extends HBox {
                 case UNREADABLE -> " \u00b7 cannot be read now";
             };
         }
+        if (open.home().get() instanceof Home.InStudio) {
+            return switch (open.found().get()) {
+                case CHANGED -> "In the studio \u00b7 changed in another window";
+                case GONE -> "No longer in the studio, not saved";
+                case SAME, UNREADABLE -> open.unsaved().get()
+                        ? "In the studio \u00b7 changes not saved yet"
+                        : "In the studio \u00b7 all changes saved";
+            };
+        }
         if (open.unsaved().get()) {
             return file.map(path -> path.getFileName() + " \u00b7 changes not saved yet")
-                    .orElse("Not in a file yet");
+                    .orElse("Not saved yet");
         }
         return file.map(path -> path.getFileName() + " \u00b7 all changes saved").orElse("");
     }

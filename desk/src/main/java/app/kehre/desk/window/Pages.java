@@ -85,11 +85,12 @@ final class Pages {
 
     private Page classes() {
         ClassesView view = new ClassesView(
-                new ClassesViewModel(back.open, back.library, back.folder, back.recent, back.around.disk()),
-                new NewClassModel(back.open, back.library, back.folder, back.around.clock(),
+                new ClassesViewModel(back.open, back.library, back.classes, back.recent, back.around.disk(),
+                        back.around.studio().studio().plans(), back.around.clock()),
+                new NewClassModel(back.open, back.library, back.classes, back.around.clock(),
                         back.files::unlessUnsaved, this::begun, back.learning),
-                back.notices, back.palette, file -> back.files.unlessUnsaved(() -> {
-                    back.files.open(file);
+                back.notices, back.palette, where -> back.files.unlessUnsaved(() -> {
+                    back.files.open(where);
                     go.accept(Place.PLAN);
                 }));
         classesView = Optional.of(view);

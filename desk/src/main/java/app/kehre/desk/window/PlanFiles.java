@@ -9,12 +9,18 @@ import java.util.Optional;
 import java.util.function.Supplier;
 
 import app.kehre.core.exercise.Library;
+import app.kehre.core.studio.ChangedElsewhere;
+import app.kehre.core.studio.Plans;
+import app.kehre.core.studio.StoredPlan;
+import app.kehre.core.studio.StudioTrouble;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
 import app.kehre.desk.control.NoticeBar;
 import app.kehre.desk.control.NoticeBar.Way;
-import app.kehre.desk.session.FreeFile;
+import app.kehre.desk.session.Classes;
+import app.kehre.desk.session.Home;
 import app.kehre.desk.session.OpenPlan;
+import app.kehre.desk.session.PlanInFile;
 import app.kehre.desk.session.PlanInFile.Found;
 import app.kehre.desk.session.ReadPlan;
 import app.kehre.formats.disk.DiskTrouble;
@@ -44,7 +50,7 @@ final class PlanFiles {
         this.around = around;
         this.notices = notices;
         this.targets = new Targets(around, notices);
-        this.elsewhere = new Elsewhere(open, around, notices, this);
+        this.elsewhere = new Elsewhere(open, library, around, notices, this);
     }
 
     Targets targets() {
@@ -57,7 +63,7 @@ final class PlanFiles {
 
     void open(Path file) {
         read(file, " The open class is unchanged.").ifPresent(found -> {
-            open.open(found.document(), found.lies());
+            open.open(found.document(), new Home.InFile(found.lies()));
             notices.dismiss(TROUBLE);
             sayPace();
             elsewhere.settled();
@@ -99,13 +105,65 @@ final class PlanFiles {
         saveAs(() -> {});
     }
 
-    /** Saves to the plan's own file, or asks for one, and goes on when it is saved. */
+    /** Saves to where the plan lives, a new one into the studio, and goes on when it is saved. */
     void save(Runnable then) {
-        open.file().get().ifPresentOrElse(file -> saveToOwn(file, then), () -> saveAs(then));
+        switch (open.home().get()) {
+            case Home.InFile(PlanInFile lies) -> saveToOwn(lies.file(), then);
+            case Home.InStudio(long version) -> keep(version, then);
+            case Home.Nowhere _ -> {
+                if (around.studio().isKept()) {
+                    keep(Plans.NONE, then);
+                } else {
+                    saveAs(then);
+                }
+            }
+        }
     }
 
+    /** A class that lives in the studio is written to a file as a copy to send; else it lives in the file from then on. */
     private void saveAs(Runnable then) {
-        targets.ask(FileChoice.Kind.PLAN, suggestion(), file -> saveTo(file, then));
+        boolean stays = open.home().get() instanceof Home.InStudio && around.studio().isKept();
+        targets.ask(FileChoice.Kind.PLAN, suggestion(), file -> {
+            if (stays) {
+                send(file);
+            } else {
+                saveTo(file, then);
+            }
+        });
+    }
+
+    private void send(Path file) {
+        try {
+            around.disk().replace(file, open.document().bytes());
+            notices.show(KEPT, "A copy of \u201c%s\u201d lies in %s; the class itself stays in the studio."
+                    .formatted(open.plan().brief().title(), file.getFileName()), List.of(ALL_RIGHT));
+        } catch (DiskTrouble trouble) {
+            tell(trouble.sentence());
+        }
+    }
+
+    /**
+     * Keeps the class in the studio, on top of a version, and goes on.
+     *
+     * @return whether it is kept
+     */
+    boolean keep(long after, Runnable then) {
+        try {
+            open.keep(around.studio().studio().plans(), after, around.clock().instant());
+            List.of(TROUBLE, ASK, UNKEPT).forEach(notices::dismiss);
+            elsewhere.settled();
+            then.run();
+            return true;
+        } catch (ChangedElsewhere _) {
+            elsewhere.askStudio();
+        } catch (StudioTrouble trouble) {
+            notices.show(TROUBLE, trouble.sentence() + " The class is still open.",
+                    List.of(new Way("Save as a file\u2026",
+                            () -> targets.ask(FileChoice.Kind.PLAN, suggestion(),
+                                    file -> saveTo(file, then))),
+                            new Way("Later", () -> {})));
+        }
+        return false;
     }
 
     /** What somebody else has made of the file meanwhile is not written over without being asked for. */
@@ -161,9 +219,8 @@ final class PlanFiles {
             goOn.run();
             return true;
         }
-        if (open.file().get().isEmpty() && keep()) {
-            goOn.run();
-            return true;
+        if (open.file().get().isEmpty() && around.studio().isKept()) {
+            return keptAndGone(goOn);
         }
         notices.show(ASK,
                 "\u201c%s\u201d has changes that no file has yet.".formatted(open.plan().brief().title()),
@@ -172,21 +229,46 @@ final class PlanFiles {
         return false;
     }
 
-    /** Keeps a class that lies in no file yet among the others. Returns whether it is kept. */
-    private boolean keep() {
-        Path folder = around.data().resolve("classes");
-        try {
-            around.disk().makeFolder(folder);
-            Path file = FreeFile.create(around.disk(), folder.resolve(suggestion() + PlanDocument.ENDING),
-                    open.document().bytes());
-            notices.show(KEPT,
-                    "\u201c%s\u201d is kept as %s in Classes.".formatted(open.plan().brief().title(),
-                            file.getFileName()),
-                    List.of(ALL_RIGHT));
-            return true;
-        } catch (DiskTrouble trouble) {
-            return false;
+    /** What lives in the studio, or nowhere yet, is kept without a question: every version of it can be had back. */
+    private boolean keptAndGone(Runnable goOn) {
+        boolean fresh = open.home().get() instanceof Home.Nowhere;
+        String title = open.plan().brief().title();
+        long after = open.home().get() instanceof Home.InStudio(long version) ? version : Plans.NONE;
+        return keep(after, () -> {
+            if (fresh) {
+                notices.show(KEPT, "\u201c%s\u201d is kept in Classes.".formatted(title), List.of(ALL_RIGHT));
+            }
+            goOn.run();
+        });
+    }
+
+    /** Opens a class, or says why not. */
+    void open(Classes.Where where) {
+        switch (where) {
+            case Classes.Where.InFile(Path file) -> open(file);
+            case Classes.Where.InStudio(StoredPlan stored) -> open(stored);
         }
+    }
+
+    /** Opens a class of the studio, or says why not. */
+    void open(StoredPlan stored) {
+        try {
+            StoredPlan now = around.studio().studio().plans().find(stored.plan()).orElse(stored);
+            open(now, now.version());
+        } catch (StudioTrouble trouble) {
+            tell(trouble.sentence() + " The open class is unchanged.");
+        } catch (UnreadableFile fault) {
+            tell(fault.sentence() + " The open class is unchanged.");
+        }
+    }
+
+    private void open(StoredPlan stored, long version) throws StudioTrouble, UnreadableFile {
+        PlanDocument document = PlanDocument.read(stored.title(),
+                around.studio().studio().plans().document(version), library.get());
+        open.open(document, new Home.InStudio(version));
+        notices.dismiss(TROUBLE);
+        sayPace();
+        elsewhere.settled();
     }
 
     /** Looks whether somebody else has changed the file of the open class, and says so. */

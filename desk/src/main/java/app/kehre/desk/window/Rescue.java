@@ -81,7 +81,7 @@ final class Rescue {
     }
 
     private void offer(Path file, Rescued rescued) {
-        String from = rescued.from().map(lies -> " It belongs to %s.".formatted(lies.file().getFileName()))
+        String from = rescued.from().file().map(own -> " It belongs to %s.".formatted(own.getFileName()))
                 .orElse("");
         notices.show(TOPIC,
                 "Kehre broke off before \u201c%s\u201d was saved. Its last state was kept.%s"

@@ -4,7 +4,6 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Supplier;
 
 import app.kehre.core.exercise.Library;
@@ -15,6 +14,7 @@ import app.kehre.core.teaching.TeachingRun;
 import app.kehre.core.value.Lengths;
 import app.kehre.desk.control.NoticeBar;
 import app.kehre.desk.control.NoticeBar.Way;
+import app.kehre.desk.session.Home;
 import app.kehre.desk.session.KeptTeaching;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.Rescued;
@@ -46,7 +46,7 @@ final class TeachingRescue {
         this.notices = notices;
         this.kept = kept;
         this.files = files;
-        this.known = new Rescued(open.document(), open.inFile());
+        this.known = new Rescued(open.document(), open.home().get());
         model.teaching().addListener((_, _, teaching) -> keep(teaching));
         model.moment().addListener((_, _, moment) -> {
             if (!model.rehearses() && moment.state().under()
@@ -78,11 +78,11 @@ final class TeachingRescue {
     /** The class with its file. Another one may be open by now: what is taught must never be saved into the file of that. */
     private Rescued taught(ClassPlan plan) {
         if (open.plan().equals(plan)) {
-            known = new Rescued(open.document(), open.inFile());
+            known = new Rescued(open.document(), open.home().get());
         }
         return known.document().plan().equals(plan)
                 ? known
-                : new Rescued(known.document().with(plan), Optional.empty());
+                : new Rescued(known.document().with(plan), Home.NOWHERE);
     }
 
     /** Finishes keeping; what is kept stays. */

@@ -21,8 +21,11 @@ import picocli.CommandLine.TypeConversionException;
 
 import app.kehre.core.edit.Skeleton;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.studio.Plans;
 import app.kehre.desk.Instructor;
-import app.kehre.formats.disk.LocalDisk;
+import app.kehre.desk.session.Home;
+import app.kehre.desk.session.OpenPlan;
+import app.kehre.desk.session.OpenStudio;
 import app.kehre.formats.plan.DemoPlan;
 import app.kehre.formats.plan.PlanDocument;
 
@@ -308,17 +311,17 @@ class CommandLineTest {
     }
 
     @Test
-    void theDemoClassesGoBesideWhatIsThereAndThroughNoLink() throws IOException {
-        Path classes = Files.createDirectories(folder.resolve("data/classes"));
-        Path mine = Files.writeString(folder.resolve("mine"), "mine");
-        Path link = Files.createSymbolicLink(classes.resolve(DemoPlan.NAMES.getFirst() + PlanDocument.ENDING),
-                mine);
+    void theDemoClassesGoIntoAStudioOfTheirOwnOnceAndWhatBecameOfThemStays() throws Exception {
+        try (OpenStudio studio = OpenStudio.open(folder.resolve("demo/studio.db"))) {
+            Plans plans = studio.studio().plans();
+            OpenPlan first = DemoClasses.first(studio.studio(), Instructor.LIBRARY, Instant.EPOCH).open();
+            first.edit("Rename", plan -> plan.with(plan.brief().withTitle("Mine")));
+            first.keep(plans, ((Home.InStudio) first.home().get()).version(), Instant.EPOCH);
 
-        DemoFolder.fill(new LocalDisk(), folder.resolve("data"));
-
-        assertThat(mine).hasContent("mine");
-        assertThat(link).isSymbolicLink();
-        assertThat(classes.toFile().list()).hasSize(DemoPlan.NAMES.size() + 1);
+            OpenPlan again = DemoClasses.first(studio.studio(), Instructor.LIBRARY, Instant.EPOCH).open();
+            assertThat(again.plan().brief().title()).isEqualTo("Mine");
+            assertThat(plans.list("", 50)).hasSize(DemoPlan.NAMES.size() + 1);
+        }
     }
 
     @Test

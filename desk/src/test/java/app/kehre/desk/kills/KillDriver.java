@@ -20,6 +20,7 @@ import java.util.stream.Stream;
 
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.EntryId;
+import app.kehre.desk.session.Home;
 import app.kehre.desk.session.Rescued;
 import app.kehre.formats.json.UnreadableFile;
 import app.kehre.formats.library.BuiltInLibrary;
@@ -128,7 +129,7 @@ public final class KillDriver {
         PlanDocument changed = document
                 .with(document.plan().with(document.plan().entry(EntryId.FIRST).withNote("edit 77")));
         Files.write(data.resolve("recovery/999999999-1.recovery"),
-                new Rescued(changed, java.util.Optional.empty()).bytes());
+                new Rescued(changed, Home.NOWHERE).bytes());
         Running window = start(data, plan, "rescue", 1);
         awaitEdit(window);
         Thread.sleep(random.nextInt(0, 500));

@@ -126,7 +126,7 @@ class SessionTest {
 
     @Test
     void aRescuedClassCountsAsUnsavedUntilItIsSaved() throws DiskTrouble {
-        open.openRescued(open.document().with(longer), Optional.empty());
+        open.openRescued(open.document().with(longer), Home.NOWHERE);
         assertThat(open.unsaved().get()).isTrue();
         assertThat(open.undoName().get()).isEmpty();
 
@@ -190,13 +190,17 @@ class SessionTest {
     void aRescuedClassKnowsItsFileAndWhatThatHeld() throws UnreadableFile {
         PlanInFile file = new PlanInFile(folder.resolve("tuesday \u00fc.kehre.json"), new byte[]{1});
         Library library = Library.of(Exercises.all());
-        Rescued kept = new Rescued(PlanDocument.of(plan, library), Optional.of(file));
+        Rescued kept = new Rescued(PlanDocument.of(plan, library), new Home.InFile(file));
 
         Rescued read = Rescued.read("1-1.recovery", kept.bytes(), library);
 
-        assertThat(read.from()).contains(file);
+        assertThat(read.from().inFile()).contains(file);
         assertThat(read.document().plan()).isEqualTo(plan);
-        assertThat(Rescued.read("1-1.recovery.json", kept.document().bytes(), library).from()).isEmpty();
+        Home.InStudio stored = new Home.InStudio(17);
+        assertThat(Rescued.read("1-1.recovery", new Rescued(kept.document(), stored).bytes(), library).from())
+                .isEqualTo(stored);
+        assertThat(Rescued.read("1-1.recovery.json", kept.document().bytes(), library).from())
+                .isEqualTo(Home.NOWHERE);
     }
 
     @Test
@@ -238,12 +242,12 @@ class SessionTest {
 
     @Test
     void settingsComeBackAndNonsenseInThemIsForgotten() throws DiskTrouble {
-        Settings settings = new Settings(folder, new LocalDisk());
+        Settings settings = new Settings(Kept.inFile(folder, Settings.FILE, new LocalDisk()));
         settings.set("width", 1111.0);
         settings.set("height", "tall");
         settings.save();
 
-        Settings again = new Settings(folder, new LocalDisk());
+        Settings again = new Settings(Kept.inFile(folder, Settings.FILE, new LocalDisk()));
         assertThat(again.number("width", 900, 5000, 1280)).isEqualTo(1111);
         assertThat(again.number("width", 2000, 5000, 1280)).isEqualTo(1280);
         assertThat(again.number("height", 600, 5000, 800)).isEqualTo(800);
@@ -255,18 +259,21 @@ class SessionTest {
         new LocalDisk().replace(folder.resolve("window.properties"), "x=\\u00zz".getBytes(
                 java.nio.charset.StandardCharsets.UTF_8));
 
-        assertThat(new Settings(folder, new LocalDisk()).text("x", "unset")).isEqualTo("unset");
+        assertThat(new Settings(Kept.inFile(folder, Settings.FILE, new LocalDisk())).text("x", "unset"))
+                .isEqualTo("unset");
     }
 
     @Test
     void patternsOfSavedClassesAreKeptForOthers() throws DiskTrouble {
         LocalDisk disk = new LocalDisk();
-        new Patterns(folder, disk)
+        new Patterns(Kept.inFile(folder, Patterns.FILE, disk))
                 .keep(Plans.one(Exercises.BASIC, "2 x [singles 16, repeater 8], each side"));
-        new Patterns(folder, disk).keep(plan);
-        new Patterns(folder, disk).keep(Plans.one(Exercises.BASIC, "[doubles 16]"));
+        new Patterns(Kept.inFile(folder, Patterns.FILE, disk)).keep(plan);
+        new Patterns(Kept.inFile(folder, Patterns.FILE, disk))
+                .keep(Plans.one(Exercises.BASIC, "[doubles 16]"));
 
-        assertThat(new Patterns(folder, disk).all()).containsExactly("2 x [singles 16, repeater 8]",
+        assertThat(new Patterns(Kept.inFile(folder, Patterns.FILE, disk)).all()).containsExactly(
+                "2 x [singles 16, repeater 8]",
                 "[doubles 16]");
     }
 
@@ -274,11 +281,12 @@ class SessionTest {
     void patternsOfTwoWindowsAreAllKeptAndAFileThatCannotBeReadIsNotWrittenOver()
             throws DiskTrouble, IOException {
         LocalDisk disk = new LocalDisk();
-        Patterns one = new Patterns(folder, disk);
-        Patterns other = new Patterns(folder, disk);
+        Patterns one = new Patterns(Kept.inFile(folder, Patterns.FILE, disk));
+        Patterns other = new Patterns(Kept.inFile(folder, Patterns.FILE, disk));
         one.keep(Plans.one(Exercises.BASIC, "[singles 16]"));
         other.keep(Plans.one(Exercises.BASIC, "[doubles 16]"));
-        assertThat(new Patterns(folder, disk).all()).containsExactly("[singles 16]", "[doubles 16]");
+        assertThat(new Patterns(Kept.inFile(folder, Patterns.FILE, disk)).all())
+                .containsExactly("[singles 16]", "[doubles 16]");
 
         Files.delete(folder.resolve("patterns.txt"));
         Files.createDirectory(folder.resolve("patterns.txt"));

@@ -61,7 +61,7 @@ class CrashTest extends DemoWindow {
     void afterARescueTheClassGoesBackToItsFile() throws IOException {
         Path file = folder.resolve("evening.kehre.json");
         edit();
-        instructor.answers(file).presses(KeyCode.S, KeyCode.CONTROL);
+        instructor.answers(file).presses(KeyCode.S, KeyCode.CONTROL, KeyCode.SHIFT);
         String before = Files.readString(file);
         instructor.clicksOnRoad(2).presses(KeyCode.ENTER).writes("10 eights").presses(KeyCode.ENTER)
                 .until("the edit is kept", () -> !kept().isEmpty());
@@ -115,7 +115,8 @@ class CrashTest extends DemoWindow {
     void savingMakesTheKeptCopyNeedless() {
         edit();
         instructor.until("the edit is kept", () -> !kept().isEmpty());
-        instructor.answers(folder.resolve("evening.kehre.json")).presses(KeyCode.S, KeyCode.CONTROL)
+        instructor.answers(folder.resolve("evening.kehre.json"))
+                .presses(KeyCode.S, KeyCode.CONTROL, KeyCode.SHIFT)
                 .until("the copy is gone", () -> kept().isEmpty());
 
         assertThat(kept()).isEmpty();

@@ -1,8 +1,12 @@
 package app.kehre.desk.window;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
 import java.util.List;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
@@ -16,9 +20,11 @@ import org.junit.jupiter.api.io.TempDir;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Position;
+import app.kehre.core.studio.StudioTrouble;
 import app.kehre.desk.FaultyDisk;
 import app.kehre.desk.Instructor;
 import app.kehre.desk.session.OwnLibrary;
+import app.kehre.store.StudioFile;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -33,7 +39,7 @@ class ExercisesPlaceTest {
     @BeforeEach
     void openTheLibrary() {
         instructor = Instructor.withDemo(folder, disk);
-        instructor.presses(KeyCode.DIGIT7, KeyCode.CONTROL);
+        instructor.presses(KeyCode.DIGIT8, KeyCode.CONTROL);
     }
 
     @AfterEach
@@ -163,8 +169,15 @@ class ExercisesPlaceTest {
                 .orElseThrow().coaching().action()).containsExactly("Sit down.", "Stand up.");
     }
 
+    private String own() throws StudioTrouble {
+        try (StudioFile studio = StudioFile.open(folder.resolve(StudioFile.NAME))) {
+            return studio.shelf().read(OwnLibrary.FILE)
+                    .map(bytes -> new String(bytes, StandardCharsets.UTF_8)).orElse("");
+        }
+    }
+
     @Test
-    void anOwnExerciseIsWrittenKeptUsedChangedAndRemoved() throws IOException {
+    void anOwnExerciseIsWrittenKeptUsedChangedAndRemoved() throws StudioTrouble {
         search("calf raise");
         instructor.clicks("#copy-exercise").clicks("#field-name").writes("Platform rise")
                 .clicks("#point-dose")
@@ -176,7 +189,7 @@ class ExercisesPlaceTest {
 
         instructor.clicks("#point-dose").writes("2 x 14 reps, rest 10 s").clicks("#keep-exercise");
         assertThat(instructor.sees("#exercise-name")).isEqualTo("Platform rise");
-        assertThat(Files.readString(folder.resolve(OwnLibrary.FILE))).contains("\"platform-rise\"");
+        assertThat(own()).contains("\"platform-rise\"");
         instructor.clicks("#add-to-class").clicks("#change-exercise").clicks("#field-name")
                 .writes("Signal rise").clicks("#keep-exercise");
 
@@ -184,7 +197,7 @@ class ExercisesPlaceTest {
                 .doesNotContain("Platform rise");
         assertThat(instructor.sees("#undo")).isEqualTo("Undo: signal rise as changed");
         instructor.clicks("#remove-exercise");
-        assertThat(Files.readString(folder.resolve(OwnLibrary.FILE))).doesNotContain("platform-rise");
+        assertThat(own()).doesNotContain("platform-rise");
         assertThat(instructor.plan().items().map(item -> item.exercise().name())).contains("Signal rise");
     }
 
@@ -196,7 +209,7 @@ class ExercisesPlaceTest {
 
         instructor.close();
         instructor = Instructor.withDemo(folder, disk);
-        instructor.presses(KeyCode.DIGIT7, KeyCode.CONTROL);
+        instructor.presses(KeyCode.DIGIT8, KeyCode.CONTROL);
         search("jumping jack");
         assertThat(names()).doesNotContain("Jumping jack");
         instructor.clicks("#show-hidden");
@@ -228,12 +241,16 @@ class ExercisesPlaceTest {
     }
 
     @Test
-    void whenTheDiskIsFullNothingChangesAndItIsSaid() {
+    void whenTheStudioCannotBeWrittenNothingChangesAndItIsSaid() throws SQLException {
         search("jumping jack");
-        disk.full(true);
-        instructor.clicks("#hide-exercise");
+        try (Connection other = DriverManager
+                .getConnection("jdbc:sqlite:" + folder.resolve(StudioFile.NAME))) {
+            other.createStatement().execute("begin immediate");
+            instructor.clicks("#hide-exercise");
+            other.createStatement().execute("rollback");
+        }
 
-        assertThat(instructor.notices()).contains("could not be written: the disk is full");
+        assertThat(instructor.notices()).contains("another window is writing in it; try again");
         assertThat(names()).contains("Jumping jack");
     }
 
@@ -245,7 +262,7 @@ class ExercisesPlaceTest {
 
         assertThat(instructor.notices()).startsWith("exercises.json was not opened. Line 1, column ")
                 .endsWith("Your own exercises are not offered; the file stays as it is.");
-        instructor.presses(KeyCode.DIGIT7, KeyCode.CONTROL);
+        instructor.presses(KeyCode.DIGIT8, KeyCode.CONTROL);
         search("jumping jack");
         instructor.clicks("#hide-exercise");
         assertThat(instructor.notices())

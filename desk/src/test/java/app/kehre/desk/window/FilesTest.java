@@ -9,11 +9,13 @@ import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.studio.StudioTrouble;
 import app.kehre.core.typing.EntryText;
 import app.kehre.desk.Instructor;
 import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.json.UnreadableFile;
 import app.kehre.formats.plan.PlanDocument;
+import app.kehre.store.StudioFile;
 
 import static app.kehre.core.testing.Ids.line;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -29,7 +31,8 @@ class FilesTest extends DemoWindow {
     void aForeignOrDamagedFileIsNamedAndTheOpenClassStays() throws IOException {
         edit();
         ClassPlan before = instructor.plan();
-        instructor.answers(folder.resolve("evening.kehre.json")).presses(KeyCode.S, KeyCode.CONTROL);
+        instructor.answers(folder.resolve("evening.kehre.json")).presses(KeyCode.S, KeyCode.CONTROL,
+                KeyCode.SHIFT);
 
         instructor.answers(write("broken.kehre.json", "{\"format\": ")).presses(KeyCode.O, KeyCode.CONTROL);
         assertThat(instructor.notices()).startsWith("broken.kehre.json was not opened. Line 1, column 12:")
@@ -53,7 +56,7 @@ class FilesTest extends DemoWindow {
         edit();
         Path file = folder.resolve("evening.kehre.json");
         disk.full(true);
-        instructor.answers(file).presses(KeyCode.S, KeyCode.CONTROL);
+        instructor.answers(file).presses(KeyCode.S, KeyCode.CONTROL, KeyCode.SHIFT);
 
         assertThat(instructor.notices().lines()).contains(file + " could not be written: the disk is full."
                 + " What it held before is unchanged. The class is still open.");
@@ -70,7 +73,8 @@ class FilesTest extends DemoWindow {
 
     @Test
     void aNewClassWaitsUntilTheChangesAreSavedOrGivenUp() {
-        instructor.answers(folder.resolve("evening.kehre.json")).presses(KeyCode.S, KeyCode.CONTROL);
+        instructor.answers(folder.resolve("evening.kehre.json")).presses(KeyCode.S, KeyCode.CONTROL,
+                KeyCode.SHIFT);
         edit();
         ClassPlan edited = instructor.plan();
         instructor.presses(KeyCode.N, KeyCode.CONTROL).presses(KeyCode.ENTER);
@@ -91,7 +95,7 @@ class FilesTest extends DemoWindow {
         assertThat(instructor.isThere()).isFalse();
         instructor = Instructor.withDemo(folder.resolve("data"), disk);
         Path file = folder.resolve("evening.kehre.json");
-        instructor.answers(file).presses(KeyCode.S, KeyCode.CONTROL);
+        instructor.answers(file).presses(KeyCode.S, KeyCode.CONTROL, KeyCode.SHIFT);
         edit();
 
         instructor.closesWindow();
@@ -103,19 +107,22 @@ class FilesTest extends DemoWindow {
     }
 
     @Test
-    void aClassThatLiesInNoFileIsKeptWhenTheWindowIsClosed() {
+    void aClassThatLiesInNoFileIsKeptWhenTheWindowIsClosed() throws StudioTrouble {
         edit();
 
         instructor.closesWindow();
 
         assertThat(instructor.isThere()).isFalse();
-        assertThat(folder.resolve("data/classes/tuesday-evening-climb.kehre.json")).exists();
+        try (StudioFile studio = StudioFile.open(folder.resolve("data").resolve(StudioFile.NAME))) {
+            assertThat(studio.plans().list("tuesday", 5)).hasSize(1);
+        }
     }
 
     @Test
     void whatIsBeingTypedIsSavedToo() {
         instructor.clicksOnRoad(2).presses(KeyCode.ENTER).writes("9 eights")
-                .answers(folder.resolve("evening.kehre.json")).presses(KeyCode.S, KeyCode.CONTROL);
+                .answers(folder.resolve("evening.kehre.json"))
+                .presses(KeyCode.S, KeyCode.CONTROL, KeyCode.SHIFT);
 
         assertThat(instructor.unsaved()).isFalse();
         assertThat(folder.resolve("evening.kehre.json")).content(StandardCharsets.UTF_8)
@@ -126,7 +133,7 @@ class FilesTest extends DemoWindow {
     void aNameThatGetsItsEndingIsAskedAboutBeforeAFileIsReplaced() throws IOException {
         Path there = write("tuesday.v2.kehre.json", "precious");
         edit();
-        instructor.answers(folder.resolve("tuesday.v2")).presses(KeyCode.S, KeyCode.CONTROL);
+        instructor.answers(folder.resolve("tuesday.v2")).presses(KeyCode.S, KeyCode.CONTROL, KeyCode.SHIFT);
 
         assertThat(instructor.notices())
                 .isEqualTo("There is a file tuesday.v2.kehre.json in this folder already.");
@@ -134,7 +141,7 @@ class FilesTest extends DemoWindow {
         assertThat(there).hasContent("precious");
         assertThat(instructor.unsaved()).isTrue();
 
-        instructor.answers(folder.resolve("tuesday.v2")).presses(KeyCode.S, KeyCode.CONTROL)
+        instructor.answers(folder.resolve("tuesday.v2")).presses(KeyCode.S, KeyCode.CONTROL, KeyCode.SHIFT)
                 .answers(folder.resolve("tuesday.v3")).clicksButton("Another name\u2026");
         assertThat(there).hasContent("precious");
         assertThat(folder.resolve("tuesday.v3.kehre.json")).exists();
@@ -144,7 +151,7 @@ class FilesTest extends DemoWindow {
     private Path saved() {
         Path file = folder.resolve("evening.kehre.json");
         edit();
-        instructor.answers(file).presses(KeyCode.S, KeyCode.CONTROL);
+        instructor.answers(file).presses(KeyCode.S, KeyCode.CONTROL, KeyCode.SHIFT);
         return file;
     }
 
@@ -197,7 +204,8 @@ class FilesTest extends DemoWindow {
     void aFileThatHasGoneIsNotCalledSavedAndItsFolderIsMadeOnlyWhenAsked() throws IOException {
         Path gone = Files.createDirectory(folder.resolve("stick"));
         edit();
-        instructor.answers(gone.resolve("evening.kehre.json")).presses(KeyCode.S, KeyCode.CONTROL);
+        instructor.answers(gone.resolve("evening.kehre.json")).presses(KeyCode.S, KeyCode.CONTROL,
+                KeyCode.SHIFT);
         Files.delete(gone.resolve("evening.kehre.json"));
         Files.delete(gone);
         Instructor.onFx(() -> {

@@ -1,10 +1,6 @@
 package app.kehre.desk.window;
 
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.List;
-import java.util.stream.Stream;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 
@@ -12,18 +8,20 @@ import org.junit.jupiter.api.Test;
 
 import app.kehre.core.brief.Format;
 import app.kehre.core.kit.Equipment;
+import app.kehre.core.studio.StudioTrouble;
 import app.kehre.desk.Instructor;
-import app.kehre.formats.plan.PlanDocument;
+import app.kehre.store.StudioFile;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** The first minutes of a class: one line says what it shall be, and nothing that was begun before is lost. */
 class NewClassTest extends DemoWindow {
 
-    private List<String> kept() throws IOException {
-        Path classes = folder.resolve("data").resolve("classes");
-        try (Stream<Path> files = Files.exists(classes) ? Files.list(classes) : Stream.empty()) {
-            return files.map(file -> String.valueOf(file.getFileName())).sorted().toList();
+    private List<String> kept() throws StudioTrouble {
+        try (StudioFile studio = StudioFile.open(folder.resolve("data").resolve(StudioFile.NAME))) {
+            return studio.plans().list("", 50).stream()
+                    .map(each -> "%s, %s".formatted(each.title(), each.date()))
+                    .toList();
         }
     }
 
@@ -72,11 +70,10 @@ class NewClassTest extends DemoWindow {
     }
 
     @Test
-    void aDraftTheLastClassAndATextAreWaysToBegin() throws IOException {
-        Path classes = Files.createDirectories(folder.resolve("data").resolve("classes"));
-        Files.write(classes.resolve("climb" + PlanDocument.ENDING),
-                PlanDocument.of(instructor.plan(), Instructor.LIBRARY).bytes());
+    void aDraftTheLastClassAndATextAreWaysToBegin() {
         var climb = instructor.plan();
+        instructor.presses(KeyCode.S, KeyCode.CONTROL);
+        assertThat(instructor.sees("#hint")).isEqualTo("In the studio \u00b7 all changes saved");
 
         instructor.presses(KeyCode.N, KeyCode.CONTROL).clicks("#new-again")
                 .until("the last class is open",
@@ -95,20 +92,20 @@ class NewClassTest extends DemoWindow {
     }
 
     @Test
-    void aClassThatLiesInNoFileIsKeptWhenAnotherIsBegun() throws IOException {
+    void aClassThatLiesInNoFileIsKeptWhenAnotherIsBegun() throws StudioTrouble {
         edit();
         var edited = instructor.plan();
         instructor.presses(KeyCode.N, KeyCode.CONTROL).presses(KeyCode.ENTER);
 
-        assertThat(instructor.notices()).contains("is kept as tuesday-evening-climb.kehre.json in Classes");
-        assertThat(kept()).containsExactly("tuesday-evening-climb.kehre.json");
+        assertThat(instructor.notices()).isEqualTo("\u201cTuesday Evening Climb\u201d is kept in Classes.");
+        assertThat(kept()).containsExactly("Tuesday Evening Climb, 2026-11-24");
         instructor.clicksButton("All right").presses(KeyCode.DIGIT0, KeyCode.CONTROL)
                 .until("it is shown", () -> instructor.canSee(".class-card")).clicks(".class-card")
                 .until("it is open", () -> instructor.plan().equals(edited));
     }
 
     @Test
-    void classesAreFoundDuplicatedDeletedAndHadBack() throws IOException {
+    void classesAreFoundDuplicatedDeletedAndHadBack() throws StudioTrouble {
         edit();
         instructor.presses(KeyCode.N, KeyCode.CONTROL).presses(KeyCode.ENTER).clicksButton("All right")
                 .presses(KeyCode.DIGIT0, KeyCode.CONTROL)
@@ -116,8 +113,8 @@ class NewClassTest extends DemoWindow {
 
         instructor.clicksButton("Duplicate").until("there are two",
                 () -> cards() == 2);
-        assertThat(kept()).containsExactly("tuesday-evening-climb-2.kehre.json",
-                "tuesday-evening-climb.kehre.json");
+        assertThat(kept()).containsExactly("Tuesday Evening Climb, 2026-12-01",
+                "Tuesday Evening Climb, 2026-11-24");
 
         instructor.clicksButton("Delete").until("there is one",
                 () -> cards() == 1);

@@ -50,7 +50,7 @@ class WholeJobTest {
             instructor.presses(KeyCode.Z, KeyCode.CONTROL, KeyCode.SHIFT).presses(KeyCode.Z, KeyCode.CONTROL,
                     KeyCode.SHIFT);
 
-            instructor.answers(file).presses(KeyCode.S, KeyCode.CONTROL);
+            instructor.answers(file).presses(KeyCode.S, KeyCode.CONTROL, KeyCode.SHIFT);
             assertThat(instructor.unsaved()).isFalse();
             instructor.presses(KeyCode.N, KeyCode.CONTROL).presses(KeyCode.ENTER);
             assertThat(instructor.plan()).isNotEqualTo(fitted);
