@@ -246,6 +246,22 @@ public final class Instructor implements AutoCloseable {
         return this;
     }
 
+    /** Plugs a second screen in, or pulls it out. */
+    public Instructor secondScreen(boolean there) {
+        onFx(() -> {
+            screens.second(there);
+            return screens;
+        });
+        settle();
+        return this;
+    }
+
+    /** Returns all texts that are seen. */
+    public List<String> words() {
+        return onFx(() -> window.content().scene().getRoot().lookupAll(".label").stream()
+                .filter(Label.class::isInstance).map(each -> ((Label) each).getText()).toList());
+    }
+
     /** Returns what sticks out of a pane at its right, in words: what does not fit into the window is not seen. */
     public List<String> sticksOutOf(String selector) {
         return onFx(() -> {

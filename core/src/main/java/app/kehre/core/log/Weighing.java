@@ -8,11 +8,11 @@ import java.util.List;
  * What many classes say of one quantity together, on the logarithm of its ratio to the usual value (figures.md, "Learning";
  * Kehre's estimate). A class in which it was seen often weighs up to once, one in which it was seen once a third. What a
  * class says is drawn to the middle of the others when it is far off, so that a fire alarm moves nothing. The usual value
- * weighs as half a class, and an older class less than the last one, by half in ten classes.
+ * weighs as one class, so that one evening moves nothing by more than half, and an older class less than the last one, by half in ten classes.
  */
 final class Weighing {
 
-    private static final double USUAL = 0.5;
+    private static final double USUAL = 1;
     private static final double ALIKE = 2;
     private static final double HALF_LIFE = 10;
     /** What is further from the middle than this counts as so far. */

@@ -6,6 +6,7 @@ import java.util.stream.Stream;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.ScrollPane;
@@ -45,6 +46,7 @@ public final class BriefView extends VBox {
     private final BriefForm form;
     private final Label title = Words.plain("", "page-title");
     private final Label about = Words.plain("", "soft");
+    private final Button asUsual;
     private final Label knows = Words.wrapped("", "soft", "small");
     private final Label capacity = Words.plain("", "strong");
     private final VBox bounds = new VBox(2);
@@ -59,6 +61,8 @@ public final class BriefView extends VBox {
         teaching = new TeachingRow(model);
         figures = new FiguresForm(model);
         people = form.text("brief-people", "People", 90, BriefText::people, BriefText::withPeople);
+        asUsual = Words.button("as-usual", "All as usual for them",
+                () -> model.usual().ifPresent(found -> model.change("As usual", _ -> found)));
         capacity.setId("capacity");
         capacity.setWrapText(true);
         capacity.setMinHeight(USE_PREF_SIZE);
@@ -142,7 +146,7 @@ public final class BriefView extends VBox {
                         form.text("regulars", "The name of a group that comes each week", 150,
                                 GroupText::regulars, (brief, text) -> GroupText.withRegulars(brief, text)
                                         .map(model::known))),
-                knows, BriefForm.row("ages", WORD,
+                knows, asUsual, BriefForm.row("ages", WORD,
                         form.text("ages", "Ages", 90, GroupText::ages, GroupText::withAges)),
                 BriefForm.row("mix in %", WORD,
                         form.text("mix", "Mix", 90, GroupText::mix, GroupText::withMix)),
@@ -228,6 +232,9 @@ public final class BriefView extends VBox {
         about.setText("%s \u00b7 %s, %s to %s".formatted(brief.title(), BriefText.date(brief),
                 BriefText.start(brief), BriefText.end(brief)));
         knows.setText(knows(brief.group().regulars()));
+        boolean usual = !brief.group().regulars().name().isEmpty() && model.usual().isPresent();
+        asUsual.setVisible(usual);
+        asUsual.setManaged(usual);
         Capacity now = model.capacity();
         capacity.setText(now.words());
         capacity.getStyleClass().setAll("label", now.tooSmallFor(brief.people()) ? "over" : "strong");

@@ -1,13 +1,16 @@
 package app.kehre.desk.brief;
 
+import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.brief.Brief;
 import app.kehre.core.brief.School;
 import app.kehre.core.capacity.Capacity;
+import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.timeline.SlotFit;
 import app.kehre.core.timeline.Timeline;
@@ -24,14 +27,18 @@ public final class BriefViewModel {
     private final OpenPlan open;
     private final Consumer<String> hint;
     private final Learning learning;
+    private final Supplier<Library> library;
 
     /**
      * Makes a view model of the open plan.
      *
+     * @param library what can be chosen now
      * @param hint told what the text that is being typed would mean, or what is against it
      * @param learning what was learned from classes that were taught
      */
-    public BriefViewModel(OpenPlan open, Consumer<String> hint, Learning learning) {
+    public BriefViewModel(OpenPlan open, Supplier<Library> library, Consumer<String> hint,
+            Learning learning) {
+        this.library = library;
         this.learning = learning;
         this.open = open;
         this.hint = hint;
@@ -74,6 +81,11 @@ public final class BriefViewModel {
     /** Returns a brief in which its group knows what it did lately. */
     Brief known(Brief brief) {
         return learning.known(brief);
+    }
+
+    /** Finds what is usual for the regular group, if that is otherwise than it stands. */
+    Optional<Brief> usual() {
+        return learning.usual(brief(), library.get());
     }
 
     /** Changes the brief as one step. */

@@ -1,8 +1,10 @@
 package app.kehre.desk.log;
 
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.YearMonth;
 import java.time.format.DateTimeFormatter;
+import java.time.format.TextStyle;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -31,6 +33,7 @@ final class AllPane extends HBox {
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM uuuu, HH:mm",
             Locale.ENGLISH);
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
     private static final DateTimeFormatter MONTH = DateTimeFormatter.ofPattern("MMMM uuuu", Locale.ENGLISH);
     private static final int WEEK = 7;
     private static final double LIST = 560;
@@ -123,6 +126,10 @@ final class AllPane extends HBox {
     private void fill(YearMonth asked, List<RecordRow> rows) {
         monthName.setText(MONTH.format(asked));
         month.getChildren().clear();
+        for (DayOfWeek day : DayOfWeek.values()) {
+            month.add(Words.plain(day.getDisplayName(TextStyle.SHORT, Locale.ENGLISH), "soft", "small"),
+                    day.getValue() - 1, 0);
+        }
         int first = asked.atDay(1).getDayOfWeek().getValue() - 1;
         for (int day = 1; day <= asked.lengthOfMonth(); day++) {
             LocalDate date = asked.atDay(day);
@@ -131,16 +138,19 @@ final class AllPane extends HBox {
                     day(date,
                             rows.stream().filter(row -> row.heading().began().toLocalDate().equals(date))
                                     .toList()),
-                    place % WEEK, place / WEEK);
+                    place % WEEK, 1 + place / WEEK);
         }
     }
 
     private Node day(LocalDate date, List<RecordRow> rows) {
         VBox box = new VBox(1, Words.plain(String.valueOf(date.getDayOfMonth()), "soft", "small"));
         box.getStyleClass().add("day");
-        box.setMinHeight(62);
+        box.setMinHeight(76);
         for (RecordRow row : rows) {
-            Button button = new Button(row.heading().title());
+            Button button = new Button(
+                    "%s %s".formatted(TIME.format(row.heading().began()), row.heading().title()));
+            button.setWrapText(true);
+            button.setMinHeight(USE_PREF_SIZE);
             button.getStyleClass().addAll("flat", "small", "day-class");
             button.setMaxWidth(Double.MAX_VALUE);
             button.setOnAction(_ -> chosen.accept(row.heading().key()));

@@ -32,6 +32,7 @@ final class GroupsPane extends HBox {
 
     private final LogViewModel model;
     private final ComboBox<String> group = new ComboBox<>();
+    private final Label usual = Words.wrapped("", "medium");
     private final Label says = Words.wrapped("", "soft");
     private final FlowPane done = new FlowPane(8, 2);
     private final VBox doings = new VBox(3);
@@ -49,7 +50,7 @@ final class GroupsPane extends HBox {
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("bare");
         VBox.setVgrow(scroll, Priority.ALWAYS);
-        VBox left = new VBox(8, head, says, scroll);
+        VBox left = new VBox(8, head, usual, says, scroll);
         left.setPrefWidth(LEFT);
         left.setMinWidth(260);
         HBox.setHgrow(left, Priority.ALWAYS);
@@ -79,6 +80,8 @@ final class GroupsPane extends HBox {
 
     private void ask() {
         LocalDate today = model.today();
+        usual.setText("");
+        model.usual(chosen(), words -> usual.setText(words));
         model.done(chosen(), Knowledge.from(today), today, this::fill);
     }
 
@@ -88,14 +91,19 @@ final class GroupsPane extends HBox {
                 ? "Nothing in the last eight weeks."
                 : "In the last eight weeks %d things, %d of them twice or more: those count as known."
                         .formatted(times.size(), known));
+        times.keySet().stream().findFirst().ifPresent(this::lookAt);
         done.getChildren()
                 .setAll(times.entrySet().stream().map(each -> link(each.getKey(), each.getValue())).toList());
     }
 
     private Node link(String subject, int times) {
         Hyperlink link = new Hyperlink("%s %d\u00d7".formatted(model.nameOf(subject), times));
-        link.setOnAction(_ -> model.doings(subject, MOST, found -> show(subject, found)));
+        link.setOnAction(_ -> lookAt(subject));
         return link;
+    }
+
+    private void lookAt(String subject) {
+        model.doings(subject, MOST, found -> show(subject, found));
     }
 
     private void show(String subject, List<Doing> found) {

@@ -32,6 +32,7 @@ import app.kehre.core.studio.StudioTrouble;
 import app.kehre.desk.control.Latest;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.OpenStudio;
+import app.kehre.desk.session.UsualBrief;
 import app.kehre.formats.json.UnreadableFile;
 import app.kehre.formats.plan.PlanDocument;
 
@@ -212,6 +213,14 @@ public final class LogViewModel {
             Map<String, Integer> done = kept.records().done(group, from, to);
             Platform.runLater(() -> show.accept(done));
         }, onTrouble);
+    }
+
+    /** Asks what is usual for a group, in words: its slot, its people, what they have to watch, what they were promised. */
+    void usual(String group, Consumer<String> show) {
+        Library all = library.get();
+        studio.later(kept -> UsualBrief.of(group, kept, all)
+                .ifPresent(brief -> Platform.runLater(() -> show.accept(UsualBrief.words(brief)))),
+                onTrouble);
     }
 
     /** Asks for the results of all checks. */

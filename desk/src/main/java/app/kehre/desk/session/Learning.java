@@ -1,14 +1,17 @@
 package app.kehre.desk.session;
 
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 
 import app.kehre.core.brief.Brief;
+import app.kehre.core.exercise.Library;
 import app.kehre.core.log.Knowledge;
 import app.kehre.core.log.LearnedPace;
 import app.kehre.core.log.Observed;
@@ -26,6 +29,7 @@ public final class Learning {
     private final Consumer<String> onTrouble;
     private List<Observed> observed = List.of();
     private PaceWishes wishes = PaceWishes.NONE;
+    private final Map<String, Optional<Brief>> usual = new HashMap<>();
 
     /**
      * Knows nothing until it is brought up to date.
@@ -54,6 +58,7 @@ public final class Learning {
             PaceWishes wanted = kept.wishes();
             Platform.runLater(() -> {
                 observed = now;
+                usual.clear();
                 wishes = wanted;
             });
         }, onTrouble));
@@ -86,6 +91,21 @@ public final class Learning {
             FaultLog.without("what the group knows", trouble);
             onTrouble.accept(trouble.sentence());
             return brief;
+        }
+    }
+
+    /** Finds what is usual for the regular group of a brief, if that is otherwise than in the brief. */
+    public Optional<Brief> usual(Brief brief, Library library) {
+        try {
+            String group = brief.group().regulars().name();
+            if (studio.isPresent() && !usual.containsKey(group)) {
+                usual.put(group, UsualBrief.of(group, studio.get().studio(), library));
+            }
+            return usual.getOrDefault(group, Optional.empty())
+                    .map(found -> UsualBrief.taken(brief, found)).filter(taken -> !taken.equals(brief));
+        } catch (StudioTrouble trouble) {
+            onTrouble.accept(trouble.sentence());
+            return Optional.empty();
         }
     }
 

@@ -86,6 +86,11 @@ public final class OpenStudio implements AutoCloseable {
         return Kept.inStudio(studio::shelf, name, isOf(data) ? Kept.inFile(data, name, disk) : Kept.NOTHING);
     }
 
+    /** Returns what is kept whole under a name in a studio. */
+    public static Kept shelved(Studio studio, String name) {
+        return Kept.inStudio(studio::shelf, name, Kept.NOTHING);
+    }
+
     /** Returns whether it is the studio of a data folder, so that what lay in files there belongs to it. */
     public boolean isOf(Path data) {
         return Optional.ofNullable(file.toAbsolutePath().getParent())

@@ -48,7 +48,7 @@ final class Foot extends HBox {
             show();
         });
         open.unsaved().addListener(_ -> show());
-        open.file().addListener(_ -> show());
+        open.home().addListener(_ -> show());
         open.found().addListener(_ -> show());
         open.undoName().addListener(_ -> show());
         open.redoName().addListener(_ -> show());

@@ -205,8 +205,8 @@ public final class MainWindow {
     public boolean leave(Runnable close) {
         return back.files.unlessUnsaved(() -> {
             back.forget();
-            back.stopKeeping();
             close.run();
+            back.stopKeeping();
         });
     }
 

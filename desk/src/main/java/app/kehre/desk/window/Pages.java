@@ -119,7 +119,8 @@ final class Pages {
     }
 
     private Page brief() {
-        BriefView view = new BriefView(new BriefViewModel(back.open, back.planModel::setHint, back.learning));
+        BriefView view = new BriefView(
+                new BriefViewModel(back.open, back.library, back.planModel::setHint, back.learning));
         return Page.of(view, view::focusFirst);
     }
 

@@ -196,7 +196,7 @@ class ChoosingPlaceTest {
     void savingTakesOverWhatIsBeingTypedInTheBrief() throws java.io.IOException {
         Path file = folder.resolve("evening.kehre.json");
         instructor.presses(KeyCode.DIGIT1, KeyCode.CONTROL).clicks("#limit-wrist").writes("2").answers(file)
-                .presses(KeyCode.S, KeyCode.CONTROL);
+                .presses(KeyCode.S, KeyCode.CONTROL, KeyCode.SHIFT);
 
         assertThat(java.nio.file.Files.readString(file)).containsPattern("\"wrist\" : 2");
         assertThat(instructor.place()).isEqualTo(Place.BRIEF);

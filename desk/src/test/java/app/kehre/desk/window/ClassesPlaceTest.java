@@ -20,7 +20,7 @@ import app.kehre.formats.plan.PlanDocument;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-/** All classes of a folder, seen and opened. */
+/** All classes, those of a folder of before among them, seen and opened. */
 class ClassesPlaceTest {
 
     @TempDir
@@ -54,8 +54,9 @@ class ClassesPlaceTest {
         assertThat(words())
                 .contains("Tuesday Evening Climb", "58:51, 1:09 to spare", "Saturday Core and Stretch")
                 .anyMatch(text -> text.matches("\\d+ min moderate or harder.*"))
-                .anyMatch(text -> text.matches("Fix \\d+.*"))
-                .anyMatch(text -> text.startsWith("broken.kehre.json"));
+                .anyMatch(text -> text.matches("Fix \\d+.*"));
+        assertThat(instructor.notices()).contains("5 classes were taken over into the studio")
+                .contains("broken.kehre.json was not opened").contains("It was not taken over");
     }
 
     @Test

@@ -122,6 +122,29 @@ class HallTest extends DemoWindow {
         assertThat(instructor.sees("#now")).isNotEmpty();
     }
 
+    @Test
+    void theGroupsWallFillsTheSecondScreenGoesWithItAndComesBackWithIt() {
+        instructor.secondScreen(true).presses(KeyCode.DIGIT6, KeyCode.CONTROL).presses(KeyCode.SPACE)
+                .presses(KeyCode.W);
+        assertThat(Instructor.onFx(() -> wall().getX())).isEqualTo(1280);
+        assertThat(Instructor.onFx(() -> wall().isFullScreen())).isTrue();
+
+        instructor.secondScreen(false);
+        assertThat(shown()).as("it does not come down on the instructor's wall").isFalse();
+        assertThat(instructor.sees("#said"))
+                .startsWith("The second screen is gone, and the group's wall with it.");
+        instructor.secondScreen(true);
+        assertThat(shown()).isTrue();
+        instructor.presses(KeyCode.W).secondScreen(false).secondScreen(true);
+        assertThat(shown()).as("closed by hand, it stays closed").isFalse();
+    }
+
+    private static Stage wall() {
+        return Stage.getWindows().stream().filter(Stage.class::isInstance).map(Stage.class::cast).filter(
+                stage -> stage.getTitle() != null && stage.getTitle().startsWith("The group")).findFirst()
+                .orElseThrow();
+    }
+
     private boolean shown() {
         return Instructor.onFx(() -> instructor.content().teaching().group().shown().get());
     }

@@ -126,4 +126,21 @@ class NewClassTest extends DemoWindow {
         instructor.writes("tue climb");
         assertThat(cards()).isEqualTo(2);
     }
+
+    @Test
+    void everyVersionIsHeldAgainstTheLatestAndHadBackAsOneStep() {
+        var first = instructor.plan();
+        instructor.presses(KeyCode.S, KeyCode.CONTROL);
+        edit();
+        instructor.presses(KeyCode.S, KeyCode.CONTROL).presses(KeyCode.DIGIT0, KeyCode.CONTROL)
+                .until("it is shown", () -> instructor.canSee(".class-card")).clicksButton("Versions")
+                .until("they are compared",
+                        () -> instructor.words().stream().anyMatch(each -> each.startsWith("then, ")));
+
+        assertThat(instructor.words())
+                .contains("March on the spot 9 eights; Find the beat, roll through the foot");
+        instructor.clicks("#bring-back").until("it is back", () -> instructor.plan().equals(first));
+        assertThat(instructor.sees("#undo")).isEqualTo("Undo: bring back a version");
+        assertThat(instructor.unsaved()).isTrue();
+    }
 }

@@ -124,7 +124,7 @@ class LearnedPaceTest {
                 List.of(new Observation(Quantity.SIDE, School.Teaching.SHOW_THEN_DO, "", 12)));
 
         Pace learned = LearnedPace.of(Pace.USUAL, List.of(once), PaceWishes.NONE).pace();
-        assertThat(learned.of(Quantity.SIDE, School.Teaching.SHOW_THEN_DO)).isCloseTo(7.9, within(0.05));
+        assertThat(learned.of(Quantity.SIDE, School.Teaching.SHOW_THEN_DO)).isCloseTo(7.13, within(0.05));
         assertThat(learned.of(Quantity.SIDE, School.Teaching.FOLLOW_ME)).as("not seen").isEqualTo(3);
     }
 

@@ -1,0 +1,154 @@
+package app.kehre.desk.window;
+
+import java.time.Duration;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.input.KeyCode;
+
+import org.junit.jupiter.api.Test;
+
+import app.kehre.core.brief.School;
+import app.kehre.core.log.After;
+import app.kehre.core.log.ClassRecord;
+import app.kehre.core.log.Heading;
+import app.kehre.core.log.PaceWishes;
+import app.kehre.core.pace.Quantity;
+import app.kehre.core.studio.RecordRow;
+import app.kehre.core.studio.Studio;
+import app.kehre.core.studio.StudioTrouble;
+import app.kehre.core.studio.Version;
+import app.kehre.desk.Instructor;
+import app.kehre.store.StudioFile;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** After class: what was taught stands beside what was planned, and what is said of it changes the next class. */
+class LogPlaceTest extends DemoWindow {
+
+    private interface Reading<T> {
+        T of(Studio studio) throws StudioTrouble;
+    }
+
+    private <T> T kept(Reading<T> reading) {
+        try (StudioFile studio = StudioFile.open(folder.resolve("data").resolve(StudioFile.NAME))) {
+            return reading.of(studio);
+        } catch (StudioTrouble trouble) {
+            throw new AssertionError(trouble);
+        }
+    }
+
+    private List<RecordRow> rows() {
+        return kept(studio -> studio.records().list("", 50));
+    }
+
+    private ClassRecord last() {
+        return kept(studio -> studio.records().find(studio.records().list("", 1).getFirst().heading().key()))
+                .orElseThrow();
+    }
+
+    /** Half a minute more is talked at the welcome than planned, then all goes as planned. */
+    private void teaches() {
+        instructor.presses(KeyCode.DIGIT6, KeyCode.CONTROL).presses(KeyCode.SPACE)
+                .waits(Duration.ofSeconds(40))
+                .presses(KeyCode.T).waits(Duration.ofSeconds(45)).presses(KeyCode.T)
+                .waits(Duration.ofMinutes(64))
+                .until("it is kept", () -> rows().size() == 1);
+        instructor.presses(KeyCode.ESCAPE).presses(KeyCode.DIGIT7, KeyCode.CONTROL).until("it is shown",
+                () -> instructor.canSee("#after"));
+    }
+
+    @Test
+    void theClassIsWrittenDownByItselfAndWhatIsSaidOfItIsKeptAtOnce() {
+        teaches();
+        assertThat(instructor.words()).contains("Tuesday 24 November, Tuesday Evening Climb")
+                .anyMatch(words -> words.matches("talk \\d:\\d\\d, planned 1:10"));
+
+        instructor.clicks("#came").writes("17, 19 new").presses(KeyCode.ENTER);
+        assertThat(instructor.sees("#hint")).isEqualTo("19 of 17 who came cannot be new.");
+        instructor.writes("17, 2 new").presses(KeyCode.ENTER).clicks("#hard-7").clicks("#next-time")
+                .writes("Less talk at the start.").presses(KeyCode.ENTER).clicks("#note-1")
+                .writes("8, too long")
+                .presses(KeyCode.ENTER);
+
+        instructor.until("all is kept", () -> !last().after().lines().isEmpty());
+        After after = last().after();
+        assertThat(after.people()).contains(17);
+        assertThat(after.newcomers()).contains(2);
+        assertThat(after.hard()).contains(7);
+        assertThat(after.next()).isEqualTo("Less talk at the start.");
+        assertThat(after.lines().values()).containsExactly(new After.Note("too long", Optional.of(8)));
+    }
+
+    @Test
+    void theNextClassIsPlannedFromItWithItsNotesAsAProposal() {
+        teaches();
+        instructor.clicks("#all-lines").clicks("#note-21").writes("heavier").presses(KeyCode.ENTER)
+                .until("it is kept", () -> !last().after().lines().isEmpty());
+        instructor.clicks("#next-from-this").until("it is open", () -> instructor.place() == Place.PLAN);
+
+        assertThat(instructor.plan().brief().date()).isEqualTo(LocalDate.of(2026, 12, 1));
+        assertThat(instructor.plan().identity().plan()).isNotEqualTo(last().heading().plan());
+        assertThat(instructor.words()).anyMatch(words -> words.endsWith(": heavier"));
+    }
+
+    @Test
+    void aClassIsLoggedByHandTakenOutAndHadBack() {
+        instructor.presses(KeyCode.DIGIT7, KeyCode.CONTROL).clicks("#log-hand").clicks("#hand-length")
+                .types("fifty").presses(KeyCode.ENTER);
+        assertThat(rows()).isEmpty();
+        instructor.clicks("#hand-length").writes("58 min").presses(KeyCode.ENTER).until("it is kept",
+                () -> rows().size() == 1);
+        assertThat(last().heading().origin()).isEqualTo(Heading.Origin.BY_HAND);
+        assertThat(last().times().taught()).isEqualTo(Duration.ofMinutes(58));
+        assertThat(last().observed()).isEmpty();
+
+        instructor.until("it is shown", () -> instructor.canSee("#after")).clicks("#forget-class")
+                .until("it is out", () -> rows().isEmpty());
+        instructor.until("it can be had back", () -> instructor.notices().contains("taken out of the log"))
+                .clicksButton("Have it back").until("it is back", () -> rows().size() == 1);
+    }
+
+    @Test
+    void whatWasLearnedIsUsedByTheNextPlanAndCanBePinned() {
+        teaches();
+        instructor.clicks("#log-pace").until("it is shown", () -> instructor.canSee("#pin-within-reach"))
+                .clicks("#pin-within-reach").writes("900").presses(KeyCode.ENTER);
+        assertThat(instructor.sees("#hint")).contains("must be from 0 to 120 s, not 900.");
+        instructor.writes("5 s").presses(KeyCode.ENTER).until("it is pinned",
+                () -> kept(studio -> studio.wishes()).pinned(key()).isPresent());
+
+        instructor.until("it is known", () -> instructor.canSee("#anew-within-reach"))
+                .presses(KeyCode.N, KeyCode.CONTROL).presses(KeyCode.ENTER);
+        assertThat(instructor.plan().pace().of(Quantity.WITHIN_REACH)).isEqualTo(5);
+    }
+
+    private static PaceWishes.Key key() {
+        return new PaceWishes.Key(Quantity.WITHIN_REACH, School.Teaching.FOLLOW_ME);
+    }
+
+    @Test
+    void twoWindowsTakeTurnsAndNeitherWritesOverTheOther() {
+        instructor.presses(KeyCode.S, KeyCode.CONTROL);
+        Instructor other = Instructor.withDemo(folder.resolve("data"), disk);
+        try {
+            assertThat(other.notices()).contains("Another window has the studio open too; both take turns");
+            other.clicksButton("All right").presses(KeyCode.DIGIT0, KeyCode.CONTROL)
+                    .until("it is shown", () -> other.canSee(".class-card")).clicks(".class-card")
+                    .until("it is open", () -> other.sees("#hint").startsWith("In the studio"));
+            other.presses(KeyCode.DIGIT2, KeyCode.CONTROL).clicksOnRoad(2).presses(KeyCode.ENTER)
+                    .writes("11 eights")
+                    .presses(KeyCode.ENTER).presses(KeyCode.S, KeyCode.CONTROL);
+        } finally {
+            other.close();
+        }
+        edit();
+        instructor.presses(KeyCode.S, KeyCode.CONTROL);
+
+        assertThat(instructor.notices()).contains("was changed in another window since it was opened here");
+        instructor.clicksButton("Mine on top");
+        assertThat(instructor.sees("#hint")).isEqualTo("In the studio \u00b7 all changes saved");
+        List<Version> versions = kept(studio -> studio.plans().versions(instructor.plan().identity().plan()));
+        assertThat(versions).hasSize(3);
+    }
+}
