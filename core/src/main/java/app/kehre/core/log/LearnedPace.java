@@ -7,6 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Predicate;
+import java.util.random.RandomGenerator;
+import java.util.random.RandomGeneratorFactory;
 import java.util.stream.Collectors;
 
 import app.kehre.core.brief.School;
@@ -24,17 +26,21 @@ public final class LearnedPace {
     static final int ENOUGH = 5;
     /** No more classes are looked at: what is older weighs nothing. */
     public static final int MOST_CLASSES = 60;
+    /** A day is drawn no further from the middle than so many spreads. */
+    private static final double MOST_OFF = 2.5;
     /** What is less than this share of the usual value was no wait at all. */
     private static final double LEAST = 0.05;
 
     private final Pace usual;
     private final List<Observed> classes;
     private final PaceWishes wishes;
+    private final List<Estimate> estimates;
 
     private LearnedPace(Pace usual, List<Observed> classes, PaceWishes wishes) {
         this.usual = usual;
         this.classes = classes;
         this.wishes = wishes;
+        this.estimates = estimated();
     }
 
     /**
@@ -72,6 +78,24 @@ public final class LearnedPace {
         return pace.withOwnReps(reps);
     }
 
+    /**
+     * Draws how people move on one day: each quantity that was seen as far from a pace as classes lie apart.
+     *
+     * @param pace of the class
+     * @param seed the same seed gives the same day
+     */
+    public Pace drawn(Pace pace, long seed) {
+        RandomGenerator chance = RandomGeneratorFactory.of("L64X128MixRandom").create(seed);
+        Pace day = pace;
+        for (Estimate estimate : estimates()) {
+            double off = estimate.spread() * Math.clamp(chance.nextGaussian(), -MOST_OFF, MOST_OFF);
+            Quantity quantity = estimate.quantity();
+            day = day.with(quantity, estimate.style(),
+                    within(quantity, pace.of(quantity, estimate.style()) * Math.exp(off)));
+        }
+        return day;
+    }
+
     /** A plan does not carry more figures than anybody can measure. */
     private static double rounded(double value) {
         return Math.round(value * 100) / 100.0;
@@ -79,6 +103,10 @@ public final class LearnedPace {
 
     /** Returns what is known of each quantity that was seen or pinned, in their order. */
     public List<Estimate> estimates() {
+        return estimates;
+    }
+
+    private List<Estimate> estimated() {
         List<Estimate> all = new ArrayList<>();
         for (Quantity quantity : Quantity.values()) {
             for (School.Teaching style : School.Teaching.values()) {
@@ -87,7 +115,7 @@ public final class LearnedPace {
                 }
             }
         }
-        return all;
+        return List.copyOf(all);
     }
 
     private Optional<Estimate> estimate(PaceWishes.Key key) {

@@ -11,6 +11,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.function.LongFunction;
 import java.util.stream.LongStream;
 
 import app.kehre.core.plan.ClassPlan;
@@ -49,10 +50,21 @@ public record Forecast(List<Duration> overs, List<Duration> wayDowns, Map<String
      * @param times how many, 1 or more
      */
     public static Forecast of(ClassPlan plan, long seed, Habits habits, int times) {
+        return of(plan, seed, _ -> habits, times);
+    }
+
+    /**
+     * Rehearses a class many times by somebody who is not the same each time.
+     *
+     * @param seed as above
+     * @param habits how the class is taught, by the seed of a rehearsal
+     * @param times as above
+     */
+    public static Forecast of(ClassPlan plan, long seed, LongFunction<Habits> habits, int times) {
         Instant slot = plan.brief().date().atTime(plan.brief().start()).toInstant(ZoneOffset.UTC);
         LongStream seeds = LongStream.range(seed, seed + times);
         List<Outcome> all = (times > FEW ? seeds.parallel() : seeds)
-                .mapToObj(each -> Outcome.of(Rehearsal.of(plan, slot, each, habits))).toList();
+                .mapToObj(each -> Outcome.of(Rehearsal.of(plan, slot, each, habits.apply(each)))).toList();
         Map<String, Integer> counted = new LinkedHashMap<>();
         all.forEach(outcome -> outcome.dropped().stream().distinct()
                 .forEach(name -> counted.merge(name, 1, Integer::sum)));

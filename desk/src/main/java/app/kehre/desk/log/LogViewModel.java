@@ -95,9 +95,15 @@ public final class LogViewModel {
         keep(kept -> kept.records().keep(record, bytes));
     }
 
-    /** Keeps something beside the JavaFX thread, then shows what there is. */
+    /** Keeps a great deal beside the JavaFX thread, then shows what there is. */
     public void fill(OpenStudio.Work work) {
-        keep(work);
+        studio.beside(kept -> {
+            work.with(kept);
+            Platform.runLater(() -> {
+                onChange.run();
+                show();
+            });
+        }, onTrouble);
     }
 
     private void keep(OpenStudio.Work work) {

@@ -3,6 +3,7 @@ package app.kehre.desk.plan;
 import java.time.Duration;
 import java.util.List;
 import java.util.function.BiFunction;
+import java.util.function.LongFunction;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
@@ -44,9 +45,11 @@ final class BriefBar extends HBox {
     private final Label spare = label("", "soft");
     private final Label forecast = label("", "soft");
     private final Latest rehearsing = new Latest("forecast");
+    private final PlanViewModel model;
     private @Nullable Brief shown;
 
     BriefBar(PlanViewModel model) {
+        this.model = model;
         title = field(model, "title", "Title", BriefText::withTitle).shrinkable(120, 120, 2000);
         title.getStyleClass().add("title");
         date = field(model, "date", "Day", BriefText::withDate).fitted(60, 160);
@@ -87,8 +90,9 @@ final class BriefBar extends HBox {
         if (settled.spans().isEmpty()) {
             rehearsing.drop();
         } else {
+            LongFunction<Habits> days = model.learning().days(plan);
             rehearsing.askEach(List.of(plan), PAUSE,
-                    each -> Forecast.of(each, 1, Habits.AS_PLANNED, TIMES).words(each),
+                    each -> Forecast.of(each, 1, days, TIMES).words(each),
                     (_, words) -> forecast.setText("\u00b7 " + words), _ -> forecast.setText(""));
         }
     }

@@ -1,5 +1,6 @@
 package app.kehre.desk.session;
 
+import java.time.Duration;
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -8,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.function.LongFunction;
 import javafx.application.Platform;
 
 import app.kehre.core.brief.Brief;
@@ -18,6 +20,8 @@ import app.kehre.core.log.Observed;
 import app.kehre.core.log.PaceWishes;
 import app.kehre.core.pace.Pace;
 import app.kehre.core.people.Regulars;
+import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.rehearsal.Habits;
 import app.kehre.core.studio.Studio;
 import app.kehre.core.studio.StudioTrouble;
 import app.kehre.desk.fault.FaultLog;
@@ -76,6 +80,16 @@ public final class Learning {
     /** Returns the pace of the instructor's classes; the usual one where nothing is known. */
     public Pace pace(boolean older) {
         return observed.isEmpty() && wishes.pinned().isEmpty() ? Pace.usual(older) : learned(older).pace();
+    }
+
+    /** Returns how a class is taught on one day or another, by the seed of the day: as far apart as classes were so far. */
+    public LongFunction<Habits> days(ClassPlan plan) {
+        if (observed.isEmpty()) {
+            return _ -> Habits.AS_PLANNED;
+        }
+        LearnedPace learned = learned(plan.brief().group().older());
+        return seed -> new Habits(0, Duration.ZERO, false, false,
+                Optional.of(learned.drawn(plan.pace(), seed)));
     }
 
     /** Returns a brief in which its regular group knows what it did lately; without one it stays. */

@@ -118,6 +118,23 @@ public final class OpenStudio implements AutoCloseable {
         });
     }
 
+    /**
+     * Does something long, with all else in between.
+     *
+     * @param onTrouble as above
+     */
+    public void beside(Work work, Consumer<String> onTrouble) {
+        Thread.ofPlatform().daemon().name("studio, beside").start(() -> {
+            try {
+                work.with(studio);
+            } catch (StudioTrouble cause) {
+                if (!writer.isShutdown()) {
+                    onTrouble.accept(cause.sentence());
+                }
+            }
+        });
+    }
+
     /** Makes today's copy unless there is one. */
     public void backUp(LocalDate today, Consumer<String> onTrouble) {
         if (trouble.isEmpty()) {

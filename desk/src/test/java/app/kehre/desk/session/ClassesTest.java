@@ -70,8 +70,11 @@ class ClassesTest {
                     .endsWith("It was not taken over, and its file is left.");
             assertThat(takeOver(studio)).as("each once").isEmpty();
             assertThat(classes.lately(Optional.empty(), now, LIBRARY)).hasSize(2);
-            assertThat(classes.last(Optional.empty(), now.brief().withDate(day.minusDays(1)), LIBRARY)).get()
-                    .extracting(plan -> plan.brief().date()).isEqualTo(day.minusDays(7));
+            assertThat(classes.last(Optional.empty(), now.brief().withDate(day.plusDays(6)), LIBRARY)).get()
+                    .extracting(plan -> plan.brief().date()).as("nothing at this hour, so of this kind")
+                    .isEqualTo(day);
+            assertThat(classes.last(Optional.empty(), now.brief(), LIBRARY)).get()
+                    .extracting(plan -> plan.brief().date()).as("of this hour").isEqualTo(day);
             assertThat(classes.read("another squat", Optional.empty(), LIBRARY)).hasSize(2);
         }
     }

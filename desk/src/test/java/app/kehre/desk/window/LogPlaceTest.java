@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import javafx.scene.control.CheckBox;
 import javafx.scene.input.KeyCode;
 
 import org.junit.jupiter.api.Test;
@@ -14,6 +15,7 @@ import app.kehre.core.log.ClassRecord;
 import app.kehre.core.log.Heading;
 import app.kehre.core.log.PaceWishes;
 import app.kehre.core.pace.Quantity;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.studio.RecordRow;
 import app.kehre.core.studio.Studio;
 import app.kehre.core.studio.StudioTrouble;
@@ -83,13 +85,21 @@ class LogPlaceTest extends DemoWindow {
     @Test
     void theNextClassIsPlannedFromItWithItsNotesAsAProposal() {
         teaches();
-        instructor.clicks("#all-lines").clicks("#note-21").writes("heavier").presses(KeyCode.ENTER)
+        EntryId held = instructor.plan().items().filter(item -> !item.load().isNone()).findFirst()
+                .orElseThrow().id();
+        instructor.clicks("#all-lines").clicks("#note-" + held).writes("heavier").presses(KeyCode.ENTER)
                 .until("it is kept", () -> !last().after().lines().isEmpty());
         instructor.clicks("#next-from-this").until("it is open", () -> instructor.place() == Place.PLAN);
 
         assertThat(instructor.plan().brief().date()).isEqualTo(LocalDate.of(2026, 12, 1));
         assertThat(instructor.plan().identity().plan()).isNotEqualTo(last().heading().plan());
-        assertThat(instructor.words()).anyMatch(words -> words.endsWith(": heavier"));
+        instructor.until("it is proposed",
+                () -> checks().stream().anyMatch(words -> words.endsWith(": heavier")));
+    }
+
+    private List<String> checks() {
+        return Instructor.onFx(() -> instructor.content().scene().getRoot().lookupAll(".check-box").stream()
+                .map(each -> ((CheckBox) each).getText()).toList());
     }
 
     @Test

@@ -7,6 +7,7 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
@@ -27,6 +28,7 @@ import app.kehre.core.pace.Pace;
 import app.kehre.core.pace.PaceUnit;
 import app.kehre.core.pace.Quantity;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.rehearsal.Forecast;
 import app.kehre.core.rehearsal.Habits;
 import app.kehre.core.rehearsal.Rehearsal;
 import app.kehre.core.timeline.Timeline;
@@ -146,5 +148,56 @@ class LearnedPaceTest {
         return LearnedPace.of(Pace.USUAL, records).estimates().stream()
                 .filter(each -> each.quantity() == quantity).reduce((_, last) -> last).orElseThrow(
                         () -> new AssertionError(Arrays.toString(records.getFirst().observed().toArray())));
+    }
+
+    @Test
+    void theForecastIsWiderTheFurtherClassesLieApart() {
+        ClassPlan plan = PLANS.get(3);
+        List<ClassRecord> alike = new ArrayList<>();
+        List<ClassRecord> apart = new ArrayList<>();
+        for (int i = 0; i < 10; i++) {
+            alike.add(taught(plan, Pace.USUAL, i));
+            apart.add(taught(plan, own(new SplittableRandom(i)), i));
+        }
+
+        assertThat(width(plan, List.of())).isLessThan(width(plan, alike));
+        assertThat(width(plan, alike)).isLessThan(width(plan, apart));
+    }
+
+    /** From the earliest to the latest end of many rehearsals, in seconds. */
+    private static long width(ClassPlan plan, List<ClassRecord> records) {
+        LearnedPace learned = LearnedPace.of(Pace.USUAL, records);
+        Forecast forecast = Forecast.of(plan, 1, seed -> new Habits(0, Duration.ZERO, false, false,
+                Optional.of(learned.drawn(plan.pace(), seed))), 40);
+        return forecast.overs().getLast().minus(forecast.overs().getFirst()).toSeconds();
+    }
+
+    @Test
+    void aPinnedValueStaysAndWhatWasSeenBeforeAResetIsForgotten() {
+        PaceWishes.Key key = new PaceWishes.Key(Quantity.FLOOR, School.Teaching.FOLLOW_ME);
+        List<Observed> seen = List.of(
+                new Observed(LocalDateTime.of(2026, 10, 1, 9, 0),
+                        List.of(new Observation(Quantity.FLOOR, School.Teaching.FOLLOW_ME, "", 30))),
+                new Observed(LocalDateTime.of(2026, 11, 1, 9, 0),
+                        List.of(new Observation(Quantity.FLOOR, School.Teaching.FOLLOW_ME, "", 9))));
+        PaceWishes reset = PaceWishes.NONE.withReset(key, LocalDateTime.of(2026, 10, 15, 9, 0));
+
+        assertThat(LearnedPace.of(Pace.USUAL, seen, reset).pace().of(Quantity.FLOOR)).isBetween(8.0, 9.0);
+        assertThat(LearnedPace.of(Pace.USUAL, seen, PaceWishes.NONE).pace().of(Quantity.FLOOR))
+                .isGreaterThan(9);
+        PaceWishes pinned = reset.withPinned(key, Optional.of(11.0));
+        assertThat(LearnedPace.of(Pace.USUAL, seen, pinned).pace().of(Quantity.FLOOR)).isEqualTo(11);
+    }
+
+    @Test
+    void aRepIsLearnedByExerciseOnceItWasSeenFiveTimesAndGoesOnBeingLearned() {
+        Pace slowSquats = Pace.USUAL.withOwnReps(Map.of("squat", 1.4));
+        ClassPlan plan = PLANS.getFirst();
+        List<ClassRecord> records = new ArrayList<>();
+        for (int i = 0; i < 8; i++) {
+            records.add(taught(plan.with(LearnedPace.of(Pace.USUAL, records).pace()), slowSquats, i));
+        }
+
+        assertThat(LearnedPace.of(Pace.USUAL, records).pace().ownReps().get("squat")).isBetween(1.2, 1.45);
     }
 }
