@@ -16,7 +16,6 @@ import picocli.CommandLine.Spec;
 
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.OwnExercises;
-import app.kehre.desk.session.Folders;
 import app.kehre.desk.session.OwnLibrary;
 import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.disk.LocalDisk;
@@ -61,7 +60,7 @@ final class LibraryCommand implements Callable<Integer> {
     @Override
     public Integer call() throws DiskTrouble {
         Wish asked = Objects.requireNonNull(wish, "a wish");
-        OwnLibrary ownLibrary = new OwnLibrary(BuiltInLibrary.load(), Folders.data(), new LocalDisk());
+        OwnLibrary ownLibrary = OwnLibrary.ofUser(BuiltInLibrary.load());
         if (!ownLibrary.trouble().isEmpty()) {
             err().println(ownLibrary.trouble());
         }

@@ -7,7 +7,6 @@ import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 import app.kehre.core.exercise.Library;
-import app.kehre.desk.session.Folders;
 import app.kehre.desk.session.OwnLibrary;
 import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.disk.LocalDisk;
@@ -40,7 +39,7 @@ final class PlanCommand {
 
     /** Returns the library as the instructor has it, own exercises with it; if those cannot be read, that is said. */
     static Library library() {
-        OwnLibrary ownLibrary = new OwnLibrary(BuiltInLibrary.load(), Folders.data(), new LocalDisk());
+        OwnLibrary ownLibrary = OwnLibrary.ofUser(BuiltInLibrary.load());
         if (!ownLibrary.trouble().isEmpty()) {
             System.err.println(ownLibrary.trouble());
         }

@@ -10,6 +10,7 @@ import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.OwnExercises;
 import app.kehre.formats.disk.Disk;
 import app.kehre.formats.disk.DiskTrouble;
+import app.kehre.formats.disk.LocalDisk;
 import app.kehre.formats.json.UnreadableFile;
 import app.kehre.formats.library.OwnExercisesJson;
 
@@ -31,6 +32,11 @@ public final class OwnLibrary {
     /** Reads the own exercises in a folder; none when there are none yet. */
     public OwnLibrary(Library shipped, Path folder, Disk disk) {
         this(shipped, Kept.inFile(folder, FILE, disk));
+    }
+
+    /** Reads the own exercises of whoever runs a command; none when there are none yet. */
+    public static OwnLibrary ofUser(Library shipped) {
+        return new OwnLibrary(shipped, new BrieflyKept(Folders.data(), FILE, new LocalDisk()));
     }
 
     /** Reads the own exercises; none when there are none yet. */
