@@ -17,6 +17,7 @@ import app.kehre.core.drafting.Outline;
 import app.kehre.core.edit.Skeleton;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.log.Knowledge;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
@@ -105,7 +106,7 @@ public final class NewClassModel {
 
     /** A new class goes at the pace that was learned. */
     private ClassPlan paced(ClassPlan plan) {
-        return plan.with(learning.pace(plan.brief().group().older()));
+        return Knowledge.marked(plan.with(learning.pace(plan.brief().group().older())));
     }
 
     private Brief again(Brief last, Brief asked) {

@@ -2,6 +2,7 @@ package app.kehre.desk.command;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
@@ -32,6 +33,7 @@ import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.proposal.Way;
 import app.kehre.core.rehearsal.Habits;
 import app.kehre.core.rehearsal.Rehearsal;
+import app.kehre.core.studio.FitnessChecks.Result;
 import app.kehre.core.studio.Studio;
 import app.kehre.core.studio.StudioTrouble;
 import app.kehre.core.timeline.Timeline;
@@ -76,7 +78,19 @@ final class DemoLog {
             new DemoLog(library).fill(studio, GROUPS.get(group),
                     DemoPlan.load(DemoPlan.NAMES.get(group), library));
         }
+        checks(studio);
         return true;
+    }
+
+    /** Twelve older people who stand up from a chair as often as they can, every two months. Made up. */
+    private static void checks(Studio studio) throws StudioTrouble {
+        SplittableRandom random = new SplittableRandom(SEED);
+        for (int time = 0; time < 4; time++) {
+            int better = time;
+            List<Double> results = random.ints(12, 9, 15).mapToObj(each -> (double) each + better).toList();
+            studio.checks().keep(new Result("chair stands in 30 s", "times", GROUPS.getLast(),
+                    LocalDate.of(2026, 5, 27).plusWeeks(8L * time), results));
+        }
     }
 
     /** How people really take in the demo: longer to explain and to get down, quicker at the rack. Made up. */

@@ -9,6 +9,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import javafx.beans.property.ObjectProperty;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -19,6 +20,7 @@ import javafx.scene.layout.VBox;
 
 import app.kehre.core.studio.FitnessChecks.Result;
 import app.kehre.desk.control.Words;
+import app.kehre.desk.look.Palette;
 
 /** Checks of one's own: what a group can do now and then, as numbers without names, and how it goes over time. */
 final class ChecksPane extends VBox {
@@ -27,13 +29,15 @@ final class ChecksPane extends VBox {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
 
     private final LogViewModel model;
+    private final ObjectProperty<Palette> palette;
     private final TextField line = new TextField();
     private final Label refused = Words.wrapped("", "over");
     private final VBox all = new VBox(3);
 
-    ChecksPane(LogViewModel model) {
+    ChecksPane(LogViewModel model, ObjectProperty<Palette> palette) {
         super(6);
         this.model = model;
+        this.palette = palette;
         line.setId("check-line");
         line.setPromptText("chair stands in 30 s, times: 14 11 17 12");
         line.setAccessibleText("a check, its unit and the results of today, without names");
@@ -79,14 +83,13 @@ final class ChecksPane extends VBox {
                 .entrySet().stream().map(each -> row(each.getKey(), each.getValue())).toList());
     }
 
-    private static Node row(String check, List<Result> results) {
+    private Node row(String check, List<Result> results) {
         String line = results.stream()
                 .map(each -> "%s %s".formatted(DAY.format(each.day()), number(each.median())))
                 .collect(Collectors.joining(" \u2192 "));
         String unit = Objects.requireNonNull(results.getLast()).unit();
-        return Words.wrapped(
-                "%s (%s, middle of %d): %s".formatted(check, unit, results.getLast().values().size(), line),
-                "small");
+        return new VBox(1, Words.wrapped("%s (%s, middle of %d): %s".formatted(check, unit,
+                results.getLast().values().size(), line), "small"), new CheckLine(results, palette.get()));
     }
 
     private static String number(double value) {

@@ -78,7 +78,7 @@ public final class LogView extends VBox {
         classPane = new ClassPane(model, palette, hint, again, this::forget);
         allPane = new AllPane(model, this::look);
         learntPane = new LearntPane(model, palette, hint);
-        checksPane = new ChecksPane(model);
+        checksPane = new ChecksPane(model, palette);
         groupsPane = new GroupsPane(model, checksPane);
         handPane = new HandPane(model, () -> go(Part.CLASS));
         nothing = new VBox(8, Words.plain("Log", "page-title"), Words.wrapped(

@@ -11,6 +11,7 @@ import javafx.scene.image.Image;
 import app.kehre.core.brief.Brief;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.log.ClassRecord;
+import app.kehre.core.log.Knowledge;
 import app.kehre.core.nexttime.NextTime;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.desk.brief.BriefView;
@@ -184,7 +185,8 @@ final class Pages {
             ClassPlan plan = document.plan().copy();
             Brief later = back.learning
                     .known(plan.brief().withDate(back.logModel.nextDay(plan.brief().date())));
-            back.open.open(document.with(plan.with(later).with(back.learning.pace(later.group().older()))));
+            back.open.open(document.with(Knowledge
+                    .marked(plan.with(later).with(back.learning.pace(later.group().older())))));
             go.accept(Place.PLAN);
             back.choosing.propose("Next time", NextTime.propose(record, back.open.plan()));
         }));

@@ -29,7 +29,9 @@ class RecordsDocumentTest {
 
     private static final Instant START = Instant.parse("2026-11-24T18:30:00Z");
 
-    private static ClassRecord record() {
+    private static final ClassRecord RECORD = taught();
+
+    private static ClassRecord taught() {
         ClassPlan plan = Plans.of(10).segment("Toning", Role.TONING, 120)
                 .item(Exercises.SQUAT, "10 reps 1-0-1 s, each side")
                 .item(Exercises.ROW, "as many as possible in 30 s")
@@ -51,18 +53,18 @@ class RecordsDocumentTest {
     @Test
     void whatIsWrittenComesBack() throws UnreadableFile {
         ClassRecord back = RecordsDocument
-                .read("records.json", text(record()).getBytes(StandardCharsets.UTF_8))
+                .read("records.json", text(RECORD).getBytes(StandardCharsets.UTF_8))
                 .records().getFirst();
 
-        assertThat(text(back)).isEqualTo(text(record()));
-        assertThat(back.after()).isEqualTo(record().after());
-        assertThat(back.outcome()).isEqualTo(record().outcome());
-        assertThat(back.heading()).isEqualTo(record().heading());
+        assertThat(text(back)).isEqualTo(text(RECORD));
+        assertThat(back.after()).isEqualTo(RECORD.after());
+        assertThat(back.outcome()).isEqualTo(RECORD.outcome());
+        assertThat(back.heading()).isEqualTo(RECORD.heading());
     }
 
     @Test
     void timesThatGoBackwardsAndWordsNobodyKnowsAreRefusedByPlace() {
-        String wrong = text(record()).replaceFirst("\"taught\" : \\d+", "\"taught\" : -5")
+        String wrong = text(RECORD).replaceFirst("\"taught\" : \\d+", "\"taught\" : -5")
                 .replace("\"origin\" : \"taught\"", "\"origin\" : \"dreamt\"");
 
         assertThatThrownBy(() -> RecordsDocument.read("records.json", wrong.getBytes(StandardCharsets.UTF_8)))
@@ -74,8 +76,8 @@ class RecordsDocumentTest {
 
     @Test
     void theTablesHaveARowAClassAndARowALineAndNoSpreadsheetRunsANote() {
-        assertThat(RecordRows.classes(List.of(record())).lines()).hasSize(2).last().asString()
+        assertThat(RecordRows.classes(List.of(RECORD)).lines()).hasSize(2).last().asString()
                 .startsWith("2026-11-24T18:30,Tuesday,,taught,").endsWith(",12,1,,'=SUM(1)");
-        assertThat(RecordRows.lines(List.of(record())).lines()).hasSize(3);
+        assertThat(RecordRows.lines(List.of(RECORD)).lines()).hasSize(3);
     }
 }
