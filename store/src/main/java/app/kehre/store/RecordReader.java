@@ -38,7 +38,7 @@ final class RecordReader {
     /** An observation. */
     static final RowMapper<Observation> OBSERVATION = (row, _) -> new Observation(
             Keys.quantity(row.getString("quantity")), Keys.style(row.getString("style")),
-            row.getString("exercise"), row.getDouble("value"));
+            Keys.role(row.getString("role")), row.getString("exercise"), row.getDouble("value"));
 
     private final Handle handle;
 

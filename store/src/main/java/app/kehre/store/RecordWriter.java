@@ -130,10 +130,13 @@ final class RecordWriter {
         PreparedBatch counted = handle.prepareBatch("insert into counted values (?, ?, ?)");
         record.outcome().counts().forEach((line, number) -> counted.add(id, Keys.number(line), number));
         execute(counted);
-        PreparedBatch observed = handle.prepareBatch("insert into observation values (?, ?, ?, ?, ?, ?)");
+        PreparedBatch observed = handle.prepareBatch(
+                "insert into observation (record, position, quantity, style, value, exercise, role)"
+                        + " values (?, ?, ?, ?, ?, ?, ?)");
         for (int at = 0; at < record.observed().size(); at++) {
             Observation each = record.observed().get(at);
-            observed.add(id, at, each.quantity().key(), each.style().key(), each.value(), each.exercise());
+            observed.add(id, at, each.quantity().key(), each.style().key(), each.value(), each.exercise(),
+                    each.role().key());
         }
         execute(observed);
     }

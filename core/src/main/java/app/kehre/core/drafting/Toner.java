@@ -84,7 +84,7 @@ final class Toner {
 
     /** Returns what a new exercise takes beside its dose in a segment, until the class is laid out. */
     static Duration between(ClassPlan plan, Segment segment) {
-        return plan.pace().length(Quantity.NEW, segment.teaching(plan.brief()));
+        return plan.pace().length(Quantity.NEW, segment.teaching(plan.brief()), segment.role());
     }
 
     /**

@@ -13,6 +13,7 @@ import java.util.stream.Collectors;
 
 import app.kehre.core.brief.School;
 import app.kehre.core.pace.Pace;
+import app.kehre.core.pace.PaceKind;
 import app.kehre.core.pace.Quantity;
 
 /**
@@ -24,6 +25,8 @@ public final class LearnedPace {
 
     /** From so many observations on a rep of an exercise has a length of its own. */
     static final int ENOUGH = 5;
+    /** In one or two classes chance looks like a kind. */
+    private static final int FEW = 3;
     /** No more classes are looked at: what is older weighs nothing. */
     public static final int MOST_CLASSES = 60;
     /** A day is drawn no further from the middle than so many spreads. */
@@ -75,7 +78,9 @@ public final class LearnedPace {
         }
         Map<String, Double> reps = new TreeMap<>();
         reps().forEach(each -> reps.put(each.exercise(), rounded(each.own())));
-        return pace.withOwnReps(reps);
+        Map<PaceKind, Double> kinds = new TreeMap<>();
+        kinds().forEach(each -> kinds.put(each.kind(), rounded(each.own())));
+        return pace.withOwnReps(reps).withOfKind(kinds);
     }
 
     /**
@@ -153,6 +158,32 @@ public final class LearnedPace {
             }
         });
         return reps;
+    }
+
+    /**
+     * Returns what is known of each quantity in a kind of segment in which it was seen often enough, in at least three classes;
+     * what is pinned is the same everywhere.
+     */
+    public List<KindEstimate> kinds() {
+        Map<PaceKind, Long> seen = classes.stream().flatMap(each -> each.all().stream())
+                .filter(each -> each.quantity().byStyle()).collect(Collectors.groupingBy(
+                        each -> new PaceKind(each.quantity(), each.style(), each.role()), TreeMap::new,
+                        Collectors.counting()));
+        List<KindEstimate> kinds = new ArrayList<>();
+        for (Estimate all : estimates) {
+            seen.keySet().stream()
+                    .filter(kind -> kind.quantity() == all.quantity() && kind.style() == all.style()
+                            && !all.pinned() && all.own() > 0)
+                    .forEach(kind -> {
+                        Weighing own = weigh(all.key(), all.own(), each -> each.role() == kind.role());
+                        if (own.times() >= ENOUGH && own.classes() >= FEW && own.times() < all.times()) {
+                            kinds.add(new KindEstimate(kind,
+                                    within(kind.quantity(), all.own() * Math.exp(own.middle())),
+                                    own.classes(), own.times()));
+                        }
+                    });
+        }
+        return kinds;
     }
 
     private Weighing weigh(PaceWishes.Key key, double value, Predicate<Observation> which) {

@@ -10,7 +10,9 @@ import java.util.TreeSet;
 
 import app.kehre.core.brief.School;
 import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Role;
 import app.kehre.core.pace.Pace;
+import app.kehre.core.pace.PaceKind;
 import app.kehre.core.pace.Quantity;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.teaching.Spot;
@@ -24,10 +26,12 @@ import app.kehre.core.timeline.Timeline;
  *
  * @param quantity which
  * @param style the teaching style in which it was seen, where it depends on it; else the first
+ * @param role what the segment was for in which it was seen
  * @param exercise the id of the exercise that was done, where it was one; else empty
  * @param value in its unit
  */
-public record Observation(Quantity quantity, School.Teaching style, String exercise, double value) {
+public record Observation(Quantity quantity, School.Teaching style, Role role, String exercise,
+        double value) {
 
     /** By how much a quantity is changed to see which pieces of a class it makes. */
     private static final double NUDGE = 1.25;
@@ -57,6 +61,7 @@ public record Observation(Quantity quantity, School.Teaching style, String exerc
             if (maker != null && took != null && length >= SHORTEST) {
                 double value = maker.value + (took - length) / maker.each;
                 found.add(new Observation(maker.quantity, maker.style,
+                        plan.segment(spans.get(i).segment()).role(),
                         spans.get(i).done().exercise().map(Exercise::id).orElse(""),
                         Math.clamp(value, maker.quantity.least(), maker.quantity.most())));
             }
@@ -89,7 +94,7 @@ public record Observation(Quantity quantity, School.Teaching style, String exerc
                     for (int i = 0; i < spots.size(); i++) {
                         Span span = timeline.spans().get(i);
                         double length = seconds(span.stretch().length());
-                        double own = value(plan.pace(), quantity, value, span);
+                        double own = value(plan.pace(), quantity, style, span, plan);
                         double each = (nudged.getOrDefault(spots.get(i), length) - length) / (more - value)
                                 * value / own;
                         if (length > 0 && each * own >= MAKES * length) {
@@ -102,23 +107,25 @@ public record Observation(Quantity quantity, School.Teaching style, String exerc
         return makers;
     }
 
-    /** A rep of an exercise that has a length of its own goes with all others. */
+    /** What has a value of its own, a rep of an exercise or a kind of segment, goes with all others. */
     private static Pace nudged(Pace pace, Quantity quantity, School.Teaching style, double more) {
-        Pace nudged = pace.with(quantity, style, more);
-        if (quantity != Quantity.REPS) {
-            return nudged;
+        double times = more / pace.of(quantity, style);
+        Map<String, Double> reps = new HashMap<>(pace.ownReps());
+        if (quantity == Quantity.REPS) {
+            reps.replaceAll((_, before) -> Math.min(before * times, quantity.most()));
         }
-        Map<String, Double> own = new HashMap<>();
-        double times = more / pace.of(quantity);
-        pace.ownReps()
-                .forEach((exercise, before) -> own.put(exercise, Math.min(before * times, quantity.most())));
-        return nudged.withOwnReps(own);
+        Map<PaceKind, Double> kinds = new HashMap<>(pace.ofKind());
+        kinds.replaceAll((kind, before) -> kind.quantity() == quantity && kind.style() == style
+                ? Math.min(before * times, quantity.most())
+                : before);
+        return pace.with(quantity, style, more).withOwnReps(reps).withOfKind(kinds);
     }
 
-    private static double value(Pace pace, Quantity quantity, double value, Span span) {
+    private static double value(Pace pace, Quantity quantity, School.Teaching style, Span span,
+            ClassPlan plan) {
         return quantity == Quantity.REPS
-                ? span.done().exercise().map(each -> pace.reps(each.id())).orElse(value)
-                : value;
+                ? span.done().exercise().map(each -> pace.reps(each.id())).orElse(pace.of(quantity))
+                : pace.of(quantity, style, plan.segment(span.segment()).role());
     }
 
     private static Set<School.Teaching> styles(ClassPlan plan) {

@@ -18,7 +18,8 @@ public final class DoseLength {
         Tape tape = new Tape(segment);
         new DoseLayer(tape, plan.pace()).lay(dose,
                 new DoseLayer.Doing(exercise.rep(), plan.pace().reps(exercise.id()), segment.pacing().speed(),
-                        plan.pace().length(Quantity.SIDE, segment.teaching(plan.brief())), Duration.ZERO));
+                        plan.pace().length(Quantity.SIDE, segment.teaching(plan.brief()), segment.role()),
+                        Duration.ZERO));
         return tape.now();
     }
 }

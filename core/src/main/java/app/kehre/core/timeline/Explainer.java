@@ -105,7 +105,8 @@ final class Explainer {
             return Duration.ZERO;
         }
         boolean copied = usualMode(item, segment.role()) == Explaining.Mode.OVER;
-        return pace.length(Quantity.SIDE, copied ? School.Teaching.FOLLOW_ME : style(item, segment));
+        return pace.length(Quantity.SIDE, copied ? School.Teaching.FOLLOW_ME : style(item, segment),
+                segment.role());
     }
 
     /**
@@ -124,7 +125,8 @@ final class Explainer {
         Explaining.Mode mode = own.mode() == Explaining.Mode.USUAL
                 ? usualMode(now, segment.role())
                 : own.mode();
-        return new Words(mode, said.orElseGet(() -> pace.length(quantity(now, again), style(now, segment))));
+        return new Words(mode,
+                said.orElseGet(() -> pace.length(quantity(now, again), style(now, segment), segment.role())));
     }
 
     private Quantity quantity(Item item, boolean again) {
@@ -136,7 +138,8 @@ final class Explainer {
 
     /** Returns how long a build-up is explained, over its first counts. */
     Duration before(boolean known, Segment segment) {
-        return pace.length(known ? Quantity.KNOWN : Quantity.NEW, segment.teaching(plan.brief()));
+        return pace.length(known ? Quantity.KNOWN : Quantity.NEW, segment.teaching(plan.brief()),
+                segment.role());
     }
 
     /** Returns the style in which a screen is taught: it is always shown, even where else the group copies. */

@@ -53,8 +53,7 @@ final class DemoLog {
     private static final List<String> GROUPS = List.of("Tuesday climbers", "Wednesday easers");
     private static final List<String> NEXT = List.of("", "", "Start on time.", "", "Turn step was too soon.",
             "More water.", "", "They liked the last part.", "Less talk at the start.", "");
-    private static final List<String> NOTES = List.of("heavier", "too soon", "explain longer", "easier",
-            "knees",
+    private static final List<String> NOTES = List.of("heavier", "too soon", "easier", "knees",
             "went well");
 
     private final Library library;
@@ -166,12 +165,18 @@ final class DemoLog {
         int came = Math.max(1, people - random.nextInt(6));
         After after = After.NOTHING.withPeople(Optional.of(came), Optional.of(random.nextInt(3) % (came + 1)))
                 .withHard(Optional.of(5 + random.nextInt(4))).withNext(NEXT.get(random.nextInt(NEXT.size())));
-        for (LineRecord line : record.furthestOff().stream().limit(2).toList()) {
+        for (LineRecord line : record.furthestOff().stream().filter(each -> !each.leftOut()).limit(2)
+                .toList()) {
             if (random.nextBoolean()) {
-                after = after.with(line.line(),
-                        new After.Note(NOTES.get(random.nextInt(NOTES.size())), Optional.empty()));
+                after = after.with(line.line(), new After.Note(note(line), Optional.empty()));
             }
         }
         return after;
+    }
+
+    private String note(LineRecord line) {
+        return line.how().startsWith("explaining") && line.off().isPositive()
+                ? "explain longer"
+                : NOTES.get(random.nextInt(NOTES.size()));
     }
 }

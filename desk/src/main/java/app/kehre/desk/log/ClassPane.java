@@ -159,7 +159,7 @@ final class ClassPane extends VBox {
         chart.show(logged.truths(), ofSegments.isSelected(), palette.get());
         chartSays.setText(logged.truths().isEmpty()
                 ? "No class was taught whole with Kehre yet."
-                : "dark: as planned; faint: as if nothing had been learnt");
+                : "strong: as planned; faint: as if nothing had been learnt");
     }
 
     private void learnt(Logged logged) {

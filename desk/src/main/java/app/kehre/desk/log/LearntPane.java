@@ -17,6 +17,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 import app.kehre.core.log.Estimate;
+import app.kehre.core.log.KindEstimate;
 import app.kehre.core.log.RepEstimate;
 import app.kehre.desk.control.Commit;
 import app.kehre.desk.control.InlineField;
@@ -61,6 +62,14 @@ final class LearntPane extends VBox {
                     .collect(Collectors.joining(" \u00b7 ")), "small");
             all.add(Words.heading("A rep, against its natural length, seen five times or more"));
             all.add(words);
+        }
+        List<KindEstimate> kinds = logged.learned().kinds();
+        if (!kinds.isEmpty()) {
+            all.add(Words.heading("Where it is otherwise in one kind of part"));
+            all.add(Words.wrapped(
+                    kinds.stream().map(each -> "%s %.1f s".formatted(each.kind().words(), each.own()))
+                            .collect(Collectors.joining(" \u00b7 ")),
+                    "small"));
         }
         rows.getChildren().setAll(all);
     }

@@ -92,9 +92,9 @@ final class TruthChart extends Region {
     }
 
     private void line(GraphicsContext pen, double top, ToDoubleFunction<Truth> value, boolean faint) {
-        pen.setStroke(faint ? palette.line() : palette.ink());
-        pen.setFill(faint ? palette.line() : palette.ink());
-        pen.setLineWidth(faint ? 1.4 : 2);
+        pen.setStroke(faint ? palette.soft() : palette.ink());
+        pen.setFill(palette.ink());
+        pen.setLineWidth(faint ? 0.8 : 2);
         pen.beginPath();
         for (int i = 0; i < truths.size(); i++) {
             double y = y(value.applyAsDouble(truths.get(i)), top);

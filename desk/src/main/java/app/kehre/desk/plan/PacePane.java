@@ -70,9 +70,15 @@ final class PacePane {
         long own = shares.stream().filter(share -> !share.usual()).count();
         Pace usual = Pace.usual(plan.brief().group().older());
         boolean isYours = plan.pace().equals(yours(plan));
-        return "%s, %d of them not as usual. At the usual pace the class takes %s, at yours, learnt from %d classes, %s."
+        String said = "%s, %d of them not as usual. At the usual pace the class takes %s, at yours, learnt from %d classes, %s."
                 .formatted(isYours ? "These values are yours" : "These are the values of this class", own,
                         length(plan, usual), classes, length(plan, yours(plan)));
+        int kinds = plan.pace().ofKind().size();
+        int reps = plan.pace().ownReps().size();
+        return kinds + reps == 0
+                ? said
+                : said + " %d more hold in one kind of part only; %d exercises have reps of a length of their own."
+                        .formatted(kinds, reps);
     }
 
     private static String length(ClassPlan plan, Pace pace) {

@@ -61,7 +61,8 @@ final class RecordJson {
         writeOutcome(record.outcome(), node);
         ArrayNode observed = node.putArray("observed");
         record.observed().forEach(each -> observed.addObject().put("quantity", each.quantity().key())
-                .put("style", each.style().key()).put("exercise", each.exercise())
+                .put("style", each.style().key()).put("role", each.role().key())
+                .put("exercise", each.exercise())
                 .put("value", each.value()));
         After after = record.after();
         after.people().ifPresent(each -> node.put("people", each));
@@ -127,7 +128,8 @@ final class RecordJson {
         List<LineRecord> read = lines.stream().map(RecordJson::line).toList();
         List<Observation> observed = fields.objects("observed", false, MANY).stream()
                 .map(each -> new Observation(each.term("quantity", Quantity.class),
-                        each.term("style", School.Teaching.class), each.text("exercise", ""),
+                        each.term("style", School.Teaching.class), each.term("role", Role.class),
+                        each.text("exercise", ""),
                         each.number("value").orElse(0)))
                 .toList();
         boolean learn = fields.flag("learn");

@@ -89,6 +89,7 @@ create table segment_record (
 ) strict, without rowid;
 
 alter table observation add column exercise text not null default '';
+alter table observation add column role text not null default 'toning';
 
 create virtual table record_words using fts5 (words, content = '', contentless_delete = 1, tokenize = "unicode61", prefix = '2 3');
 

@@ -16,6 +16,7 @@ import org.junit.jupiter.api.Test;
 
 import app.kehre.core.brief.School;
 import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Role;
 import app.kehre.core.log.ClassRecord;
 import app.kehre.core.log.Estimate;
 import app.kehre.core.log.LearnedPace;
@@ -25,6 +26,7 @@ import app.kehre.core.log.Observed;
 import app.kehre.core.log.PaceWishes;
 import app.kehre.core.log.Recording;
 import app.kehre.core.pace.Pace;
+import app.kehre.core.pace.PaceKind;
 import app.kehre.core.pace.PaceUnit;
 import app.kehre.core.pace.Quantity;
 import app.kehre.core.plan.ClassPlan;
@@ -123,7 +125,7 @@ class LearnedPaceTest {
     @Test
     void theWorkedExampleOfTheFiguresComesOut() {
         Observed once = new Observed(LocalDateTime.of(2026, 11, 24, 18, 30),
-                List.of(new Observation(Quantity.SIDE, School.Teaching.SHOW_THEN_DO, "", 12)));
+                List.of(new Observation(Quantity.SIDE, School.Teaching.SHOW_THEN_DO, Role.TONING, "", 12)));
 
         Pace learned = LearnedPace.of(Pace.USUAL, List.of(once), PaceWishes.NONE).pace();
         assertThat(learned.of(Quantity.SIDE, School.Teaching.SHOW_THEN_DO)).isCloseTo(7.13, within(0.05));
@@ -177,9 +179,11 @@ class LearnedPaceTest {
         PaceWishes.Key key = new PaceWishes.Key(Quantity.FLOOR, School.Teaching.FOLLOW_ME);
         List<Observed> seen = List.of(
                 new Observed(LocalDateTime.of(2026, 10, 1, 9, 0),
-                        List.of(new Observation(Quantity.FLOOR, School.Teaching.FOLLOW_ME, "", 30))),
+                        List.of(new Observation(Quantity.FLOOR, School.Teaching.FOLLOW_ME, Role.TONING, "",
+                                30))),
                 new Observed(LocalDateTime.of(2026, 11, 1, 9, 0),
-                        List.of(new Observation(Quantity.FLOOR, School.Teaching.FOLLOW_ME, "", 9))));
+                        List.of(new Observation(Quantity.FLOOR, School.Teaching.FOLLOW_ME, Role.TONING, "",
+                                9))));
         PaceWishes reset = PaceWishes.NONE.withReset(key, LocalDateTime.of(2026, 10, 15, 9, 0));
 
         assertThat(LearnedPace.of(Pace.USUAL, seen, reset).pace().of(Quantity.FLOOR)).isBetween(8.0, 9.0);
@@ -199,5 +203,22 @@ class LearnedPaceTest {
         }
 
         assertThat(LearnedPace.of(Pace.USUAL, records).pace().ownReps().get("squat")).isBetween(1.2, 1.45);
+    }
+
+    @Test
+    void aQuantityIsLearnedByKindOfSegmentWhereItIsOtherwiseThanElsewhere() {
+        PaceKind toning = new PaceKind(Quantity.KNOWN, School.Teaching.TALK_IT_THROUGH, Role.TONING);
+        ClassPlan plan = PLANS.get(1);
+        Pace own = Pace.usual(true).withOfKind(Map.of(toning, 30.0));
+        List<ClassRecord> records = new ArrayList<>();
+        for (int i = 0; i < 8; i++) {
+            records.add(taught(plan.with(LearnedPace.of(Pace.usual(true), records).pace()), own, i));
+        }
+
+        Pace learned = LearnedPace.of(Pace.usual(true), records).pace();
+        assertThat(learned.of(toning.quantity(), toning.style(), Role.TONING)).isBetween(21.0, 30.0);
+        assertThat(learned.of(toning.quantity(), toning.style(), Role.STRETCH)).isLessThan(21);
+        assertThat(learned.with(Quantity.KNOWN, School.Teaching.TALK_IT_THROUGH, 12).ofKind().keySet())
+                .as("said by hand, it holds everywhere").doesNotContain(toning);
     }
 }
