@@ -115,7 +115,7 @@ class CommandLineTest {
         Path list = Files.writeString(folder.resolve("list.db"), "bread, milk, ".repeat(300));
 
         assertThat(printsAndRefuses(2, "log", "--studio", list.toString())).startsWith(
-                "The studio list.db could not be opened: it is no studio, or damaged. Nothing was changed.");
+                "The studio list.db could not be opened: it is damaged, or no studio. Nothing was changed.");
     }
 
     @Test
