@@ -74,7 +74,7 @@ public record LineRecord(EntryId line, SegmentId segment, String name, List<Stri
                 && off().abs().multipliedBy(TENTH).compareTo(plannedLength()) >= 0;
     }
 
-    /** Returns for what its time was used otherwise: "explaining 31 s, planned 25 s"; the use that is furthest off. */
+    /** Returns for what its time was used otherwise: "explaining 0:31, plan 0:25"; the use that is furthest off. */
     public String how() {
         if (leftOut()) {
             return "left out";
@@ -85,7 +85,7 @@ public record LineRecord(EntryId line, SegmentId segment, String name, List<Stri
         Tally.Use most = Arrays.stream(Tally.Use.values())
                 .max(Comparator.comparing(use -> off(use).abs())).orElse(Tally.Use.WORK);
         Duration before = planned.getOrDefault(most, Duration.ZERO);
-        return "%s %s, planned %s".formatted(most.words(),
+        return "%s %s, plan %s".formatted(most.words(),
                 Lengths.clock(taught.getOrDefault(most, Duration.ZERO)),
                 before.isZero() ? "none" : Lengths.clock(before));
     }

@@ -165,7 +165,8 @@ final class DemoLog {
         int came = Math.max(1, people - random.nextInt(6));
         After after = After.NOTHING.withPeople(Optional.of(came), Optional.of(random.nextInt(3) % (came + 1)))
                 .withHard(Optional.of(5 + random.nextInt(4))).withNext(NEXT.get(random.nextInt(NEXT.size())));
-        for (LineRecord line : record.furthestOff().stream().filter(each -> !each.leftOut()).limit(2)
+        for (LineRecord line : record.furthestOff().stream()
+                .filter(each -> !each.leftOut() && !each.exercises().isEmpty()).limit(2)
                 .toList()) {
             if (random.nextBoolean()) {
                 after = after.with(line.line(), new After.Note(note(line), Optional.empty()));

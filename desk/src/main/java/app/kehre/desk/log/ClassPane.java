@@ -36,6 +36,7 @@ final class ClassPane extends VBox {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH);
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
     private static final int MOST_LEARNT = 5;
+    private static final double ROAD = 150;
 
     private final LogViewModel model;
     private final ObjectProperty<Palette> palette;
@@ -105,7 +106,7 @@ final class ClassPane extends VBox {
         VBox right = new VBox(6, chartHead, chart, chartSays);
         right.setMinWidth(0);
         GridPane both = new GridPane(26, 0);
-        both.getColumnConstraints().setAll(share(62), share(38));
+        both.getColumnConstraints().setAll(share(66), share(34));
         both.addRow(0, left, right);
         GridPane.setValignment(right, VPos.TOP);
         return both;
@@ -170,7 +171,7 @@ final class ClassPane extends VBox {
                         classes == 1 ? "class" : "classes"));
         learnt.getChildren().setAll(logged.learned().estimates().stream()
                 .sorted(Comparator.comparing(ClassPane::far).reversed()).limit(MOST_LEARNT)
-                .map(each -> new PaceRow(each, palette.get())).toArray(Region[]::new));
+                .map(each -> new PaceRow(each, ROAD, palette.get())).toArray(Region[]::new));
     }
 
     private static double far(Estimate estimate) {

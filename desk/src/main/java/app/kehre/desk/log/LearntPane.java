@@ -28,6 +28,8 @@ import app.kehre.desk.look.Tips;
 /** The pace that is learned: each value against the usual one, to be pinned or learned anew. */
 final class LearntPane extends VBox {
 
+    private static final double ROAD = 250;
+
     private final LogViewModel model;
     private final ObjectProperty<Palette> palette;
     private final Consumer<String> hint;
@@ -79,7 +81,7 @@ final class LearntPane extends VBox {
     }
 
     private Node row(Estimate estimate) {
-        PaceRow road = new PaceRow(estimate, palette.get());
+        PaceRow road = new PaceRow(estimate, ROAD, palette.get());
         HBox.setHgrow(road, Priority.ALWAYS);
         Label seen = Words.plain(estimate.pinned()
                 ? "pinned"

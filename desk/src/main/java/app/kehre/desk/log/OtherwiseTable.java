@@ -29,10 +29,10 @@ import app.kehre.desk.control.Words;
 final class OtherwiseTable extends VBox {
 
     private static final double WHEN = 46;
-    private static final double NAME = 150;
-    private static final double OFF = 92;
+    private static final double NAME = 142;
+    private static final double OFF = 70;
     private static final int MOST = 7;
-    private static final double NOTE = 150;
+    private static final double NOTE = 96;
     /** A line that was this much longer or shorter is said in the colour of what is wrong. Kehre's estimate. */
     private static final Duration MUCH = Duration.ofSeconds(30);
 
@@ -90,7 +90,7 @@ final class OtherwiseTable extends VBox {
 
     private Node row(LineRecord line, ClassRecord record) {
         Label name = Words.plain(line.name(), "medium");
-        name.setMinWidth(0);
+        name.setMinWidth(NAME);
         name.setPrefWidth(NAME);
         String owes = owed(line, record).stream().map(Debt::words).collect(Collectors.joining(", "));
         Label how = Words.plain(line.ranOtherwise() ? line.how() : "", "small");
@@ -131,7 +131,7 @@ final class OtherwiseTable extends VBox {
         field.setId("note-" + line.line());
         field.setPromptText("note");
         field.setPrefWidth(NOTE);
-        field.setMinWidth(90);
+        field.setMinWidth(NOTE);
         field.show(NoteText.print(record.after().of(line.line())));
         return field;
     }

@@ -14,41 +14,41 @@ import app.kehre.desk.look.Palette;
 /** A quantity of the pace: what is usual, what the instructor's own is, how far classes lie from it. */
 final class PaceRow extends HBox {
 
-    private static final double WORD = 196;
-    private static final double ROAD = 250;
+    private static final double WORD = 190;
     private static final double HEIGHT = 20;
     /** The middle of the road is the usual value, its ends a third of it and three times as much. */
     private static final double REACH = Math.log(3);
 
-    PaceRow(Estimate estimate, Palette palette) {
+    /** @param road how wide the road is, in pixels */
+    PaceRow(Estimate estimate, double road, Palette palette) {
         super(12);
         setAlignment(Pos.CENTER_LEFT);
         Label word = Words.plain(estimate.words(), "small");
-        word.setMinWidth(0);
+        word.setMinWidth(WORD);
         word.setPrefWidth(WORD);
         Label values = Words.plain(estimate.values(), "soft", "small", "figures");
         values.setMinWidth(Region.USE_PREF_SIZE);
-        getChildren().setAll(word, road(estimate, palette), values);
+        getChildren().setAll(word, road(estimate, road, palette), values);
         setAccessibleText("%s: %s, %s".formatted(estimate.words(), estimate.values(), estimate.sure()));
     }
 
-    private static Canvas road(Estimate estimate, Palette palette) {
-        Canvas canvas = new Canvas(ROAD, HEIGHT);
+    private static Canvas road(Estimate estimate, double wide, Palette palette) {
+        Canvas canvas = new Canvas(wide, HEIGHT);
         GraphicsContext pen = canvas.getGraphicsContext2D();
         double y = HEIGHT / 2;
         pen.setStroke(palette.faint());
         pen.setLineWidth(1);
-        pen.strokeLine(0, y, ROAD, y);
-        double from = x(estimate.least(), estimate.usual());
-        double to = x(estimate.most(), estimate.usual());
+        pen.strokeLine(0, y, wide, y);
+        double from = x(estimate.least(), estimate.usual(), wide);
+        double to = x(estimate.most(), estimate.usual(), wide);
         pen.setFill(palette.line());
         pen.fillRoundRect(from, y - 2.5, Math.max(2, to - from), 5, 2, 2);
         pen.setStroke(palette.soft());
         pen.setLineWidth(2);
-        double usual = x(estimate.usual(), estimate.usual());
+        double usual = x(estimate.usual(), estimate.usual(), wide);
         pen.strokeLine(usual, y - 6, usual, y + 6);
         pen.setFill(palette.ink());
-        double own = x(estimate.own(), estimate.usual());
+        double own = x(estimate.own(), estimate.usual(), wide);
         if (estimate.pinned()) {
             pen.fillRect(own - 4, y - 4, 8, 8);
         } else {
@@ -57,8 +57,8 @@ final class PaceRow extends HBox {
         return canvas;
     }
 
-    private static double x(double value, double usual) {
+    private static double x(double value, double usual, double wide) {
         double log = usual <= 0 || value <= 0 ? 0 : Math.log(value / usual);
-        return ROAD / 2 + Math.clamp(log / REACH, -1, 1) * (ROAD / 2 - 6);
+        return wide / 2 + Math.clamp(log / REACH, -1, 1) * (wide / 2 - 6);
     }
 }

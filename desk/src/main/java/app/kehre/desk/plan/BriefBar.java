@@ -31,6 +31,8 @@ final class BriefBar extends HBox {
     private static final PseudoClass OVER = PseudoClass.getPseudoClass("over");
 
     private static final int TIMES = 60;
+    /** In less room than this, in pixels, the forecast would lie over the brief. */
+    private static final double WIDE = 1000;
     private static final Duration PAUSE = Duration.ofMillis(700);
 
     private final InlineField title;
@@ -73,6 +75,8 @@ final class BriefBar extends HBox {
         forecast.setId("forecast");
         Tips.say(forecast,
                 "Out of %d rehearsals, taught as planned but as unevenly as people teach".formatted(TIMES));
+        forecast.visibleProperty().bind(widthProperty().greaterThan(WIDE));
+        forecast.managedProperty().bind(forecast.visibleProperty());
         HBox ends = new HBox(6, spare, forecast);
         ends.setAlignment(Pos.BASELINE_RIGHT);
         VBox fit = new VBox(2, total, ends);

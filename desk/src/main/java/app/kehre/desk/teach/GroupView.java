@@ -69,6 +69,7 @@ public final class GroupView extends VBox {
         model.group().spread().subscribe(() -> show(model.moment().get()));
         widthProperty().addListener(_ -> show(model.moment().get()));
         heightProperty().addListener(_ -> show(model.moment().get()));
+        insetsProperty().addListener(_ -> show(model.moment().get()));
         show(model.moment().get());
     }
 

@@ -64,7 +64,7 @@ class LogPlaceTest extends DemoWindow {
     void theClassIsWrittenDownByItselfAndWhatIsSaidOfItIsKeptAtOnce() {
         teaches();
         assertThat(instructor.words()).contains("Tuesday 24 November, Tuesday Evening Climb")
-                .anyMatch(words -> words.matches("talk \\d:\\d\\d, planned 1:10"));
+                .anyMatch(words -> words.matches("talk \\d:\\d\\d, plan 1:10"));
 
         instructor.clicks("#came").writes("17, 19 new").presses(KeyCode.ENTER);
         assertThat(instructor.sees("#hint")).isEqualTo("19 of 17 who came cannot be new.");
