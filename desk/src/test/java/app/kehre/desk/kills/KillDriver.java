@@ -20,12 +20,15 @@ import java.util.stream.Stream;
 
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.EntryId;
+import app.kehre.core.studio.StoredPlan;
+import app.kehre.core.studio.StudioTrouble;
 import app.kehre.desk.session.Home;
 import app.kehre.desk.session.Rescued;
 import app.kehre.formats.json.UnreadableFile;
 import app.kehre.formats.library.BuiltInLibrary;
 import app.kehre.formats.plan.DemoPlan;
 import app.kehre.formats.plan.PlanDocument;
+import app.kehre.store.StudioFile;
 
 /**
  * Kills windows in which somebody works, at a moment by chance, and looks what is left: every edit that was made more
@@ -35,7 +38,7 @@ public final class KillDriver {
 
     private static final long SECOND = TimeUnit.SECONDS.toNanos(1);
     private static final Pattern NOTE = Pattern.compile("\"note\" : \"edit (\\d+)\"");
-    private static final List<String> KINDS = List.of("edit", "save", "two", "rescue");
+    private static final List<String> KINDS = List.of("edit", "save", "two", "rescue", "studio", "teach");
 
     private final Path home;
     private final Library library = BuiltInLibrary.load();
@@ -84,7 +87,11 @@ public final class KillDriver {
                     DemoPlan.bytes(DemoPlan.NAMES.getFirst()));
             Path data = folder.resolve("data");
             Files.createDirectories(data.resolve("recovery"));
-            return kind.equals("rescue") ? rescued(data, plan, random) : edited(data, plan, kind, random);
+            return switch (kind) {
+                case "rescue" -> rescued(data, plan, random);
+                case "teach" -> taught(data, plan, random);
+                default -> edited(data, plan, kind, random);
+            };
         } finally {
             clear(folder);
         }
@@ -110,7 +117,7 @@ public final class KillDriver {
             kept.add(noteOf(Rescued.read(file.getFileName().toString(), Files.readAllBytes(file), library)
                     .document()));
         }
-        int saved = noteOf(read(plan));
+        int saved = Math.max(noteOf(read(plan)), stored(data));
         for (Running each : windows) {
             int due = each.made().stream().filter(made -> killed - made.at() > SECOND).mapToInt(Made::number)
                     .max()
@@ -121,6 +128,44 @@ public final class KillDriver {
             }
         }
         return kind.equals("two") && kept.size() < 2 ? "two windows, but kept are " + kept : "";
+    }
+
+    /** The number of the edit that the latest version in the studio has, which must be whole. */
+    private int stored(Path data) throws UnreadableFile {
+        try (StudioFile studio = StudioFile.open(data.resolve(StudioFile.NAME))) {
+            studio.check();
+            int latest = 0;
+            for (StoredPlan each : studio.plans().list("", 5)) {
+                latest = Math.max(latest,
+                        noteOf(PlanDocument.read("stored", studio.plans().document(each.version()),
+                                library)));
+            }
+            return latest;
+        } catch (StudioTrouble damaged) {
+            throw new IllegalStateException(damaged);
+        }
+    }
+
+    /** Each press is a second old at most when it is on disk. */
+    private String taught(Path data, Path plan, SplittableRandom random)
+            throws IOException, InterruptedException {
+        Running window = start(data, plan, "teach", random.nextLong(1, 1000));
+        awaitEdit(window);
+        Thread.sleep(random.nextInt(1200, 3500));
+        long killed = System.nanoTime();
+        window.process().destroyForcibly().waitFor();
+        int due = window.made().stream().filter(made -> killed - made.at() > SECOND).mapToInt(Made::number)
+                .max()
+                .orElse(0);
+        try (Stream<Path> files = Files.list(data.resolve("teaching"))) {
+            for (Path file : files.filter(each -> each.toString().endsWith(".teaching")).toList()) {
+                int kept = Files.readString(file).split("\"press\":\"next\"", -1).length - 1;
+                if (kept >= due) {
+                    return "";
+                }
+            }
+        }
+        return "press %d was a second old and is not kept".formatted(due);
     }
 
     private String rescued(Path data, Path plan, SplittableRandom random)

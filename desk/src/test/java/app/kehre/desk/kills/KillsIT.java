@@ -15,7 +15,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 class KillsIT {
 
     @ParameterizedTest
-    @ValueSource(strings = {"edit", "save", "two", "rescue", "edit"})
+    @ValueSource(strings = {"edit", "save", "two", "rescue", "studio", "teach"})
     void nothingOlderThanASecondIsLost(String kind) throws IOException, InterruptedException, UnreadableFile {
         KillDriver driver = new KillDriver(Path.of(System.getProperty("kehre.home", ".")));
 

@@ -10,6 +10,7 @@ import javafx.stage.Stage;
 
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.EntryId;
+import app.kehre.core.teaching.Press;
 import app.kehre.desk.command.FxThread;
 import app.kehre.desk.command.HandClock;
 import app.kehre.desk.look.Type;
@@ -20,6 +21,7 @@ import app.kehre.desk.session.OwnLibrary;
 import app.kehre.desk.window.AppWindow;
 import app.kehre.desk.window.FileChoice;
 import app.kehre.desk.window.MainWindow;
+import app.kehre.desk.window.Place;
 import app.kehre.desk.window.Surroundings;
 import app.kehre.formats.disk.LocalDisk;
 import app.kehre.formats.library.BuiltInLibrary;
@@ -45,7 +47,9 @@ public final class Victim {
         OpenPlan open = new OpenPlan(DemoPlan.load(library));
         MainWindow window = FxThread.call(() -> show(open, library, Path.of(arguments[0])));
         FxThread.call(() -> {
-            window.open(Path.of(arguments[1]));
+            if (!arguments[2].equals("studio")) {
+                window.open(Path.of(arguments[1]));
+            }
             window.offerRescue();
             return window;
         });
@@ -71,14 +75,34 @@ public final class Victim {
             Thread.sleep(60_000);
             return;
         }
+        if (what.equals("teach")) {
+            teach(window, random);
+        }
         for (int edit = 1;; edit++) {
             String note = "edit " + edit;
             FxThread.call(
                     () -> open.edit("Note", plan -> plan.with(plan.entry(EntryId.FIRST).withNote(note))));
             say(note);
-            if (what.equals("save") && random.nextInt(4) == 0) {
+            if ((what.equals("save") || what.equals("studio")) && random.nextInt(4) == 0) {
                 FxThread.call(() -> save(window));
             }
+            Thread.sleep(random.nextInt(20, 180));
+        }
+    }
+
+    /** Presses that change nothing but the run; each is said once it is made. */
+    private static void teach(MainWindow window, SplittableRandom random) throws InterruptedException {
+        FxThread.call(() -> {
+            window.go(Place.TEACH);
+            window.teaching().startOrPause();
+            return window;
+        });
+        for (int press = 1;; press++) {
+            FxThread.call(() -> {
+                window.teaching().press(Press.Key.NEXT);
+                return window;
+            });
+            say("edit " + press);
             Thread.sleep(random.nextInt(20, 180));
         }
     }
