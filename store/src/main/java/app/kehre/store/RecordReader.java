@@ -14,6 +14,7 @@ import java.util.Optional;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.mapper.RowMapper;
 
+import app.kehre.core.brief.School;
 import app.kehre.core.log.After;
 import app.kehre.core.log.ClassRecord;
 import app.kehre.core.log.Heading;
@@ -23,6 +24,8 @@ import app.kehre.core.log.Outcome;
 import app.kehre.core.log.RecordKey;
 import app.kehre.core.log.SegmentRecord;
 import app.kehre.core.log.Times;
+import app.kehre.core.pace.Pace;
+import app.kehre.core.pace.Quantity;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.SegmentId;
 import app.kehre.core.studio.RecordRow;
@@ -36,9 +39,13 @@ final class RecordReader {
     static final RowMapper<RecordRow> ROW = (row, _) -> new RecordRow(heading(row), times(row),
             number(row, "people"), number(row, "hard"), row.getString("next"), row.getInt("learn") != 0);
     /** An observation. */
-    static final RowMapper<Observation> OBSERVATION = (row, _) -> new Observation(
-            Keys.quantity(row.getString("quantity")), Keys.style(row.getString("style")),
-            Keys.role(row.getString("role")), row.getString("exercise"), row.getDouble("value"));
+    static final RowMapper<Observation> OBSERVATION = (row, _) -> {
+        Quantity quantity = Keys.quantity(row.getString("quantity"));
+        School.Teaching style = Keys.style(row.getString("style"));
+        double usual = row.getDouble("usual");
+        return new Observation(quantity, style, Keys.role(row.getString("role")), row.getString("exercise"),
+                row.getDouble("value"), usual > 0 ? usual : Pace.USUAL.of(quantity, style));
+    };
 
     private final Handle handle;
 

@@ -131,12 +131,12 @@ final class RecordWriter {
         record.outcome().counts().forEach((line, number) -> counted.add(id, Keys.number(line), number));
         execute(counted);
         PreparedBatch observed = handle.prepareBatch(
-                "insert into observation (record, position, quantity, style, value, exercise, role)"
-                        + " values (?, ?, ?, ?, ?, ?, ?)");
+                "insert into observation (record, position, quantity, style, value, exercise, role, usual)"
+                        + " values (?, ?, ?, ?, ?, ?, ?, ?)");
         for (int at = 0; at < record.observed().size(); at++) {
             Observation each = record.observed().get(at);
             observed.add(id, at, each.quantity().key(), each.style().key(), each.value(), each.exercise(),
-                    each.role().key());
+                    each.role().key(), each.usual());
         }
         execute(observed);
     }

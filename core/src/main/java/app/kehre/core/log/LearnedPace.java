@@ -129,7 +129,7 @@ public final class LearnedPace {
         if (value <= 0) {
             return pinned.map(own -> new Estimate(key.quantity(), key.style(), value, own, 0, 0, 0, true));
         }
-        Weighing seen = weigh(key, value, _ -> true);
+        Weighing seen = weigh(key, 1, _ -> true);
         if (seen.isEmpty() && pinned.isEmpty()) {
             return Optional.empty();
         }
@@ -151,7 +151,8 @@ public final class LearnedPace {
                 .collect(Collectors.groupingBy(Observation::exercise, TreeMap::new, Collectors.counting()));
         List<RepEstimate> reps = new ArrayList<>();
         seen.forEach((exercise, _) -> {
-            Weighing own = weigh(key, all, each -> each.exercise().equals(exercise));
+            Weighing own = weigh(key, all / usual.of(Quantity.REPS),
+                    each -> each.exercise().equals(exercise));
             if (own.times() >= ENOUGH) {
                 reps.add(new RepEstimate(exercise, within(Quantity.REPS, all * Math.exp(own.middle())),
                         own.classes(), own.times()));
@@ -175,7 +176,8 @@ public final class LearnedPace {
                     .filter(kind -> kind.quantity() == all.quantity() && kind.style() == all.style()
                             && !all.pinned() && all.own() > 0)
                     .forEach(kind -> {
-                        Weighing own = weigh(all.key(), all.own(), each -> each.role() == kind.role());
+                        Weighing own = weigh(all.key(), all.own() / all.usual(),
+                                each -> each.role() == kind.role());
                         if (own.times() >= ENOUGH && own.classes() >= FEW && own.times() < all.times()) {
                             kinds.add(new KindEstimate(kind,
                                     within(kind.quantity(), all.own() * Math.exp(own.middle())),
@@ -186,7 +188,12 @@ public final class LearnedPace {
         return kinds;
     }
 
-    private Weighing weigh(PaceWishes.Key key, double value, Predicate<Observation> which) {
+    /**
+     * Weighs what was seen.
+     *
+     * @param times what it is held against, as a multiple of the usual value
+     */
+    private Weighing weigh(PaceWishes.Key key, double times, Predicate<Observation> which) {
         Weighing weighing = new Weighing();
         for (int i = 0; i < classes.size(); i++) {
             Observed each = classes.get(i);
@@ -195,7 +202,7 @@ public final class LearnedPace {
                             .filter(one -> one.quantity() == key.quantity()
                                     && (!key.quantity().byStyle() || one.style() == key.style())
                                     && which.test(one))
-                            .mapToDouble(one -> Math.log(Math.max(one.value(), LEAST * value) / value))
+                            .mapToDouble(one -> Math.log(Math.max(one.times() / times, LEAST)))
                             .sorted().toArray()
                     : new double[0];
             weighing.add(seen, classes.size() - 1 - i);

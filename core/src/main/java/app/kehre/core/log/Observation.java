@@ -29,9 +29,10 @@ import app.kehre.core.timeline.Timeline;
  * @param role what the segment was for in which it was seen
  * @param exercise the id of the exercise that was done, where it was one; else empty
  * @param value in its unit
+ * @param usual the usual value of such a group, in its unit: an older group gets up from the floor otherwise
  */
 public record Observation(Quantity quantity, School.Teaching style, Role role, String exercise,
-        double value) {
+        double value, double usual) {
 
     /** By how much a quantity is changed to see which pieces of a class it makes. */
     private static final double NUDGE = 1.25;
@@ -39,6 +40,11 @@ public record Observation(Quantity quantity, School.Teaching style, Role role, S
     private static final double MAKES = 0.9;
     /** Shorter pieces say nothing: the press comes a second early or late. Kehre's estimate. */
     private static final double SHORTEST = 1.5;
+
+    /** Returns how many times as long as usual it was. */
+    double times() {
+        return value / usual;
+    }
 
     /** What makes a piece of a class, and how much longer the piece is for one more of it. */
     private record Maker(Quantity quantity, School.Teaching style, double value, double each) {}
@@ -49,6 +55,7 @@ public record Observation(Quantity quantity, School.Teaching style, Role role, S
      */
     static List<Observation> of(TeachingRun run) {
         ClassPlan plan = run.course().plan();
+        Pace usual = Pace.usual(plan.brief().group().older());
         Map<Spot, Double> taught = taught(run);
         List<Span> spans = run.timeline().spans();
         List<Spot> spots = run.course().spots();
@@ -63,7 +70,8 @@ public record Observation(Quantity quantity, School.Teaching style, Role role, S
                 found.add(new Observation(maker.quantity, maker.style,
                         plan.segment(spans.get(i).segment()).role(),
                         spans.get(i).done().exercise().map(Exercise::id).orElse(""),
-                        Math.clamp(value, maker.quantity.least(), maker.quantity.most())));
+                        Math.clamp(value, maker.quantity.least(), maker.quantity.most()),
+                        usual.of(maker.quantity, maker.style)));
             }
         }
         return found;

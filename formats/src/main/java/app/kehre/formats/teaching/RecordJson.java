@@ -63,7 +63,7 @@ final class RecordJson {
         record.observed().forEach(each -> observed.addObject().put("quantity", each.quantity().key())
                 .put("style", each.style().key()).put("role", each.role().key())
                 .put("exercise", each.exercise())
-                .put("value", each.value()));
+                .put("value", each.value()).put("usual", each.usual()));
         After after = record.after();
         after.people().ifPresent(each -> node.put("people", each));
         after.newcomers().ifPresent(each -> node.put("newcomers", each));
@@ -130,11 +130,19 @@ final class RecordJson {
                 .map(each -> new Observation(each.term("quantity", Quantity.class),
                         each.term("style", School.Teaching.class), each.term("role", Role.class),
                         each.text("exercise", ""),
-                        each.number("value").orElse(0)))
+                        each.number("value").orElse(0), positive(each)))
                 .toList();
         boolean learn = fields.flag("learn");
         return after(fields, lines).map(after -> new ClassRecord(heading, times(fields), segments, read,
                 outcome(fields), observed, after, learn));
+    }
+
+    private static double positive(Fields fields) {
+        double usual = fields.number("usual").orElse(0);
+        if (usual <= 0) {
+            fields.report("usual", "found %s, expected the usual value, more than 0.".formatted(usual));
+        }
+        return usual;
     }
 
     private static Reading<LocalDateTime> began(String text) {

@@ -90,6 +90,8 @@ create table segment_record (
 
 alter table observation add column exercise text not null default '';
 alter table observation add column role text not null default 'toning';
+-- Of what was seen before, nobody wrote down what was usual for its group; 0 is taken for a usual group.
+alter table observation add column usual real not null default 0;
 
 create virtual table record_words using fts5 (words, content = '', contentless_delete = 1, tokenize = "unicode61", prefix = '2 3');
 

@@ -125,7 +125,8 @@ class LearnedPaceTest {
     @Test
     void theWorkedExampleOfTheFiguresComesOut() {
         Observed once = new Observed(LocalDateTime.of(2026, 11, 24, 18, 30),
-                List.of(new Observation(Quantity.SIDE, School.Teaching.SHOW_THEN_DO, Role.TONING, "", 12)));
+                List.of(new Observation(Quantity.SIDE, School.Teaching.SHOW_THEN_DO, Role.TONING, "", 12,
+                        6)));
 
         Pace learned = LearnedPace.of(Pace.USUAL, List.of(once), PaceWishes.NONE).pace();
         assertThat(learned.of(Quantity.SIDE, School.Teaching.SHOW_THEN_DO)).isCloseTo(7.13, within(0.05));
@@ -180,10 +181,10 @@ class LearnedPaceTest {
         List<Observed> seen = List.of(
                 new Observed(LocalDateTime.of(2026, 10, 1, 9, 0),
                         List.of(new Observation(Quantity.FLOOR, School.Teaching.FOLLOW_ME, Role.TONING, "",
-                                30))),
+                                30, 8))),
                 new Observed(LocalDateTime.of(2026, 11, 1, 9, 0),
                         List.of(new Observation(Quantity.FLOOR, School.Teaching.FOLLOW_ME, Role.TONING, "",
-                                9))));
+                                9, 8))));
         PaceWishes reset = PaceWishes.NONE.withReset(key, LocalDateTime.of(2026, 10, 15, 9, 0));
 
         assertThat(LearnedPace.of(Pace.USUAL, seen, reset).pace().of(Quantity.FLOOR)).isBetween(8.0, 9.0);
@@ -220,5 +221,17 @@ class LearnedPaceTest {
         assertThat(learned.of(toning.quantity(), toning.style(), Role.STRETCH)).isLessThan(21);
         assertThat(learned.with(Quantity.KNOWN, School.Teaching.TALK_IT_THROUGH, 12).ofKind().keySet())
                 .as("said by hand, it holds everywhere").doesNotContain(toning);
+    }
+
+    @Test
+    void whatAnOlderGroupTakesIsHeldAgainstWhatIsUsualForItAndCountsForAllGroups() {
+        List<Observed> seen = List.of(new Observed(LocalDateTime.of(2026, 11, 1, 9, 0), List.of(
+                new Observation(Quantity.FLOOR, School.Teaching.FOLLOW_ME, Role.CORE, "", 27, 18),
+                new Observation(Quantity.FLOOR, School.Teaching.FOLLOW_ME, Role.CORE, "", 27, 18))));
+
+        double younger = LearnedPace.of(Pace.USUAL, seen, PaceWishes.NONE).pace().of(Quantity.FLOOR);
+        double older = LearnedPace.of(Pace.OLDER, seen, PaceWishes.NONE).pace().of(Quantity.FLOOR);
+        assertThat(younger).isBetween(8.5, 11.0);
+        assertThat(older / younger).isCloseTo(18.0 / 8, within(0.01));
     }
 }
