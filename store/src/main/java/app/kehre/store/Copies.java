@@ -23,6 +23,16 @@ final class Copies {
 
     private Copies() {}
 
+    /** Copies by a connection of its own, so that nobody waits for it. */
+    static void copy(Path from, String name, Path to) throws StudioTrouble {
+        try (Connection own = DriverManager.getConnection("jdbc:sqlite:" + from)) {
+            copy(own, name, to);
+        } catch (SQLException cause) {
+            throw new StudioTrouble("The studio %s could not be copied%s.".formatted(name, Why.of(cause)),
+                    cause);
+        }
+    }
+
     static void copy(Connection from, String name, Path to) throws StudioTrouble {
         Path making = to.resolveSibling(to.getFileName() + ".making");
         try {

@@ -28,12 +28,14 @@ public final class StudioFile implements Studio, AutoCloseable {
     public static final String NAME = "studio.db";
 
     private final String name;
+    private final Optional<Path> file;
     private final Connection connection;
     private final Handle handle;
     private final Presence presence;
 
-    private StudioFile(String name, Connection connection, Presence presence) {
-        this.name = name;
+    private StudioFile(Optional<Path> file, Connection connection, Presence presence) {
+        this.file = file;
+        this.name = file.map(each -> String.valueOf(each.getFileName())).orElse("in memory");
         this.connection = connection;
         this.handle = Jdbi.create(connection).open();
         this.presence = presence;
@@ -48,8 +50,7 @@ public final class StudioFile implements Studio, AutoCloseable {
         Path whole = file.toAbsolutePath();
         Presence presence = Presence.at(whole);
         try {
-            return new StudioFile(String.valueOf(whole.getFileName()), Opening.open(whole, presence),
-                    presence);
+            return new StudioFile(Optional.of(whole), Opening.open(whole, presence), presence);
         } catch (StudioTrouble trouble) {
             presence.close();
             throw trouble;
@@ -63,7 +64,7 @@ public final class StudioFile implements Studio, AutoCloseable {
      * @throws StudioTrouble when even that is not possible
      */
     public static StudioFile inMemory() throws StudioTrouble {
-        return new StudioFile("in memory", Opening.inMemory(), Presence.NOWHERE);
+        return new StudioFile(Optional.empty(), Opening.inMemory(), Presence.NOWHERE);
     }
 
     /** Returns whether another window, of this program or another, had the studio open before. */
@@ -102,13 +103,21 @@ public final class StudioFile implements Studio, AutoCloseable {
     }
 
     /**
-     * Copies the whole studio into a file and looks whether the copy is whole.
+     * Copies the whole studio into a file and looks whether the copy is whole. A studio that lies in a file can be used
+     * meanwhile.
      *
      * @param to replaced when it is there
      * @throws StudioTrouble when it could not be copied, or the copy is not whole; what lay there before is left then
      */
-    public synchronized void backUp(Path to) throws StudioTrouble {
-        Copies.copy(connection, name, to.toAbsolutePath());
+    public void backUp(Path to) throws StudioTrouble {
+        Path whole = to.toAbsolutePath();
+        if (file.isEmpty()) {
+            synchronized (this) {
+                Copies.copy(connection, name, whole);
+            }
+        } else {
+            Copies.copy(file.get(), name, whole);
+        }
     }
 
     /**
