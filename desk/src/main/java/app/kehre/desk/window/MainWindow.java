@@ -59,9 +59,9 @@ public final class MainWindow {
 
     private Button addCommands() {
         rail.command("new", "New\u2026", "Ctrl+N", this::startNew);
-        rail.command("open", "Open\u2026", "Ctrl+O", back.files::open);
+        rail.command("open", "Open file\u2026", "Ctrl+O", back.files::open);
         rail.command("save", "Save", "Ctrl+S", back.files::save);
-        rail.command("save-as", "Save as\u2026", "", back.files::saveAs);
+        rail.command("save-as", "As a file\u2026", "", back.files::saveAs);
         return rail.command("theme", "Dark", "", () -> dress(theme.other()));
     }
 
