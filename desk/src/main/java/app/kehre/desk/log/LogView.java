@@ -8,11 +8,13 @@ import java.util.function.Consumer;
 import javafx.beans.property.ObjectProperty;
 import javafx.geometry.Insets;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
@@ -21,6 +23,7 @@ import app.kehre.core.log.RecordKey;
 import app.kehre.desk.control.NoticeBar;
 import app.kehre.desk.control.Words;
 import app.kehre.desk.look.Palette;
+import app.kehre.desk.look.Tips;
 
 /** The Log place: the last class, all classes, the pace that is learned, groups, and a class logged by hand. */
 public final class LogView extends VBox {
@@ -59,6 +62,7 @@ public final class LogView extends VBox {
     private final StackPane stage = new StackPane();
     private final ScrollPane scroll = new ScrollPane();
     private final Map<Part, ToggleButton> tabs = new EnumMap<>(Part.class);
+    private final Runnable copy;
     private Part part = Part.CLASS;
 
     /**
@@ -66,11 +70,13 @@ public final class LogView extends VBox {
      *
      * @param hint told what is against what is typed
      * @param again plans the next class from one
+     * @param copy copies the studio elsewhere
      */
     public LogView(LogViewModel model, ObjectProperty<Palette> palette, NoticeBar notices,
             Consumer<String> hint,
-            Consumer<ClassRecord> again) {
+            Consumer<ClassRecord> again, Runnable copy) {
         super(10);
+        this.copy = copy;
         this.model = model;
         this.notices = notices;
         getStyleClass().add("log");
@@ -104,6 +110,13 @@ public final class LogView extends VBox {
             tabs.put(each, tab);
             row.getChildren().add(tab);
         }
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        Button elsewhere = Words.button("copy-studio", "Copy the studio\u2026", copy);
+        elsewhere.getStyleClass().addAll("flat", "small");
+        Tips.say(elsewhere,
+                "All classes, records and what is your own, in one file; looked through once it is written");
+        row.getChildren().addAll(gap, elsewhere);
         return row;
     }
 

@@ -193,7 +193,7 @@ public final class LogViewModel {
     }
 
     /** Returns today. */
-    LocalDate today() {
+    public LocalDate today() {
         return LocalDate.now(clock);
     }
 
@@ -278,7 +278,7 @@ public final class LogViewModel {
     }
 
     /** Copies the studio elsewhere, beside the JavaFX thread. */
-    void copyTo(Path to, Runnable done) {
+    public void copyTo(Path to, Runnable done) {
         studio.later(_ -> {
             studio.copyTo(to);
             Platform.runLater(done);

@@ -19,7 +19,9 @@ public interface FileChoice {
         /** A printed sheet. */
         PDF("PDF", "*.pdf"),
         /** A table of exercises. */
-        CSV("Table", "*.csv");
+        CSV("Table", "*.csv"),
+        /** A copy of the studio. */
+        STUDIO("Studio", "*.db");
 
         private final String words;
         private final String pattern;

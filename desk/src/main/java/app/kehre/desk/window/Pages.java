@@ -175,7 +175,7 @@ final class Pages {
 
     private Page log() {
         LogView view = new LogView(back.logModel, back.palette, back.notices, back.planModel::setHint,
-                this::again);
+                this::again, this::copyStudio);
         return Page.of(view, view::show, view::focusFirst);
     }
 
@@ -190,6 +190,12 @@ final class Pages {
             go.accept(Place.PLAN);
             back.choosing.propose("Next time", NextTime.propose(record, back.open.plan()));
         }));
+    }
+
+    private void copyStudio() {
+        back.files.targets().ask(FileChoice.Kind.STUDIO, "studio-" + back.logModel.today(),
+                file -> back.logModel.copyTo(file,
+                        () -> say.accept("A copy of the studio lies in %s; it is whole.".formatted(file))));
     }
 
     private void addToClass(Exercise exercise) {

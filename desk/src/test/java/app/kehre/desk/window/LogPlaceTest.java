@@ -161,4 +161,15 @@ class LogPlaceTest extends DemoWindow {
         List<Version> versions = kept(studio -> studio.plans().versions(instructor.plan().identity().plan()));
         assertThat(versions).hasSize(3);
     }
+
+    @Test
+    void theStudioIsCopiedElsewhere() throws StudioTrouble {
+        instructor.presses(KeyCode.S, KeyCode.CONTROL).presses(KeyCode.DIGIT7, KeyCode.CONTROL)
+                .answers(folder.resolve("copy")).clicks("#copy-studio")
+                .until("it is copied", () -> instructor.sees("#hint").endsWith("copy.db; it is whole."));
+
+        try (StudioFile copy = StudioFile.open(folder.resolve("copy.db"))) {
+            assertThat(copy.plans().list("", 5)).hasSize(1);
+        }
+    }
 }
