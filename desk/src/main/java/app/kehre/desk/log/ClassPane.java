@@ -49,7 +49,7 @@ final class ClassPane extends VBox {
     private final OtherwiseTable otherwise;
     private final TruthChart chart = new TruthChart();
     private final ToggleButton ofSegments = new ToggleButton("its parts");
-    private final Label chartSays = Words.plain("", "soft", "small");
+    private final Label chartSays = Words.wrapped("", "soft", "small");
     private final Label learntSays = Words.plain("", "soft");
     private final VBox learnt = new VBox(4);
     private final TwoRoads roads = new TwoRoads();
@@ -160,7 +160,7 @@ final class ClassPane extends VBox {
         chart.show(logged.truths(), ofSegments.isSelected(), palette.get());
         chartSays.setText(logged.truths().isEmpty()
                 ? "No class was taught whole with Kehre yet."
-                : "strong: as planned; faint: as if nothing had been learnt");
+                : "dots: each class; line: the middle of five; faint: as if nothing had been learnt");
     }
 
     private void learnt(Logged logged) {

@@ -21,7 +21,8 @@ final class TruthChart extends Region {
     private static final double RIGHT = 16;
     private static final double TOP = 14;
     private static final double BOTTOM = 28;
-    private static final double DOT = 3.6;
+    private static final double DOT = 2.8;
+    private static final int AROUND = 2;
     private static final double LEAST_TOP = 0.05;
     private static final Font SMALL = Type.of(Weight.REGULAR, 12);
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
@@ -94,10 +95,10 @@ final class TruthChart extends Region {
     private void line(GraphicsContext pen, double top, ToDoubleFunction<Truth> value, boolean faint) {
         pen.setStroke(faint ? palette.soft() : palette.ink());
         pen.setFill(palette.ink());
-        pen.setLineWidth(faint ? 0.8 : 2);
+        pen.setLineWidth(faint ? 1 : 2.2);
         pen.beginPath();
         for (int i = 0; i < truths.size(); i++) {
-            double y = y(value.applyAsDouble(truths.get(i)), top);
+            double y = y(middle(i, value), top);
             if (i == 0) {
                 pen.moveTo(x(i), y);
             } else {
@@ -109,6 +110,16 @@ final class TruthChart extends Region {
             double y = y(value.applyAsDouble(truths.get(i)), top);
             pen.fillOval(x(i) - DOT, y - DOT, 2 * DOT, 2 * DOT);
         }
+    }
+
+    /** The middle of the classes around one: a single evening is a dot, and no turn of the line. */
+    private double middle(int at, ToDoubleFunction<Truth> value) {
+        double[] near = truths.subList(Math.max(0, at - AROUND), Math.min(truths.size(), at + AROUND + 1))
+                .stream()
+                .mapToDouble(value).sorted().toArray();
+        return near.length % 2 == 1
+                ? near[near.length / 2]
+                : (near[near.length / 2 - 1] + near[near.length / 2]) / 2;
     }
 
     private void days(GraphicsContext pen) {
