@@ -159,7 +159,7 @@ final class Backstage {
     }
 
     /** Takes what lay in files before into the studio, copies the studio once a day, and says what has to be said of it. */
-    private void openStudio() {
+    private void openStudio(Runnable takenOver) {
         OpenStudio studio = around.studio();
         Library all = library.get();
         studio.later(kept -> {
@@ -167,7 +167,10 @@ final class Backstage {
                     ? TakeOver.of(around.data(), kept, around.disk(), all, around.clock().instant())
                     : List.of();
             if (!said.isEmpty()) {
-                Platform.runLater(() -> files.tell("taken over", String.join(" ", said)));
+                Platform.runLater(() -> {
+                    files.tell("taken over", String.join(" ", said));
+                    takenOver.run();
+                });
             }
         }, this::tellStudio);
         studio.backUp(LocalDate.now(around.clock()), this::tellStudio);
@@ -176,9 +179,14 @@ final class Backstage {
         }
     }
 
-    /** Offers what an earlier run left unsaved. */
-    void offerRescue(Runnable teach) {
-        openStudio();
+    /**
+     * Offers what an earlier run left unsaved.
+     *
+     * @param teach shows the hall
+     * @param takenOver told when there are classes that were not there before
+     */
+    void offerRescue(Runnable teach, Runnable takenOver) {
+        openStudio(takenOver);
         taught.offer(library, teach);
         rescue.offer();
         if (!ownLibrary.trouble().isEmpty()) {

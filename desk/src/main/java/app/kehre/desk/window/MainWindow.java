@@ -178,7 +178,11 @@ public final class MainWindow {
 
     /** Offers what an earlier run left unsaved. */
     public void offerRescue() {
-        back.offerRescue(() -> go(Place.TEACH));
+        back.offerRescue(() -> go(Place.TEACH), () -> {
+            if (place == Place.CLASSES) {
+                pages.of(place).show().run();
+            }
+        });
     }
 
     /** Fills the log with what was made up for a demonstration. */
