@@ -101,11 +101,8 @@ final class Foot extends HBox {
                         : "In the studio \u00b7 all changes saved";
             };
         }
-        if (open.unsaved().get()) {
-            return file.map(path -> path.getFileName() + " \u00b7 changes not saved yet")
-                    .orElse("Not saved yet");
-        }
-        return file.map(path -> path.getFileName() + " \u00b7 all changes saved").orElse("");
+        String how = open.unsaved().get() ? " \u00b7 changes not saved yet" : " \u00b7 all changes saved";
+        return file.map(path -> path.getFileName() + how).orElse("Not saved yet");
     }
 
     private static void show(Button button, String verb, String step) {
