@@ -27,6 +27,7 @@ import app.kehre.core.teaching.Press;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.look.Theme;
 import app.kehre.desk.look.Type;
+import app.kehre.desk.session.Home;
 import app.kehre.desk.session.JudgedPlan;
 import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.OpenStudio;
@@ -82,7 +83,7 @@ final class Shots {
             Type.load();
             OwnLibrary ownLibrary = new OwnLibrary(library, data, disk);
             MainWindow made = new MainWindow(
-                    new JudgedPlan(new OpenPlan(document), ownLibrary.library()::get),
+                    new JudgedPlan(new OpenPlan(document, home(studio)), ownLibrary.library()::get),
                     ownLibrary,
                     new Surroundings(disk, data, studio, clock, new NoFiles()));
             Stage stage = new Stage();
@@ -143,6 +144,16 @@ final class Shots {
     /** A class that ends long before its slot is never late. */
     private Duration spare() {
         return document.plan().brief().slot().minus(Timeline.of(document.plan()).total());
+    }
+
+    /** A demo class lives in the studio of the demo. */
+    private Home home(OpenStudio studio) {
+        try {
+            return studio.studio().plans().find(document.plan().identity().plan())
+                    .<Home>map(stored -> new Home.InStudio(stored.version())).orElse(Home.NOWHERE);
+        } catch (StudioTrouble trouble) {
+            throw new IllegalStateException(trouble);
+        }
     }
 
     private OpenStudio filled(Path data) {
