@@ -132,15 +132,13 @@ final class Copies {
     /** The studio goes away with its log: one without the other would be another studio. */
     private static Optional<Path> putAside(Path studio) throws IOException {
         Optional<Path> before = Optional.empty();
-        if (Files.exists(studio)) {
-            Path aside = free(studio);
-            for (String part : new String[]{"-wal", "-shm", ""}) {
-                Path file = studio.resolveSibling(studio.getFileName() + part);
-                if (Files.exists(file)) {
-                    Files.move(file, aside.resolveSibling(aside.getFileName() + part));
-                }
+        Path aside = free(studio);
+        for (String part : new String[]{"-wal", "-shm", ""}) {
+            Path file = studio.resolveSibling(studio.getFileName() + part);
+            if (Files.exists(file)) {
+                Files.move(file, aside.resolveSibling(aside.getFileName() + part));
+                before = Optional.of(aside);
             }
-            before = Optional.of(aside);
         }
         return before;
     }

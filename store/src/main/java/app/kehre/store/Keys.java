@@ -18,15 +18,10 @@ import app.kehre.core.value.Side;
 /** What stands in the studio for what is not a number. */
 final class Keys {
 
-    private static final Map<Tally.Use, String> USES = Map.of(Tally.Use.WORK, "work", Tally.Use.EXPLAINING,
-            "explaining", Tally.Use.CHANGEOVER, "changeover", Tally.Use.REST, "rest", Tally.Use.TALK, "talk");
     private static final Map<Done.Unit, String> UNITS = Map.of(Done.Unit.SECONDS, "seconds", Done.Unit.REPS,
             "reps", Done.Unit.COUNTS, "counts", Done.Unit.BREATHS, "breaths");
     private static final Map<Side, String> SIDES = Map.of(Side.LEFT, "left", Side.RIGHT, "right", Side.BOTH,
             "");
-
-    private static final Map<Heading.Origin, String> ORIGINS = Map.of(Heading.Origin.TAUGHT, "taught",
-            Heading.Origin.BY_HAND, "by-hand", Heading.Origin.DEMO, "demo");
 
     private Keys() {}
 
@@ -34,12 +29,8 @@ final class Keys {
         return PlanId.parse(key).value().orElseThrow(() -> unknown(key));
     }
 
-    static String of(Heading.Origin origin) {
-        return ORIGINS.getOrDefault(origin, "");
-    }
-
     static Heading.Origin origin(String key) {
-        return of(ORIGINS, key);
+        return named(Heading.Origin.values(), key);
     }
 
     static Role role(String key) {
@@ -54,16 +45,12 @@ final class Keys {
         return Integer.parseInt(id.toString());
     }
 
-    static String of(Tally.Use use) {
-        return USES.getOrDefault(use, "");
-    }
-
     static String of(Done.Unit unit) {
         return UNITS.getOrDefault(unit, "");
     }
 
     static Tally.Use use(String key) {
-        return of(USES, key);
+        return named(Tally.Use.values(), key);
     }
 
     static Done.Unit unit(String key) {

@@ -40,13 +40,16 @@ final class PlanTable implements Plans {
             throws StudioTrouble, ChangedElsewhere {
         long saved = studio.change("\u201c%s\u201d".formatted(plan.title()), handle -> {
             String id = plan.plan().toString();
-            long last = handle.createQuery("select version from plan where id = ? and deleted = 0")
-                    .bind(0, id)
+            long last = handle.createQuery("select version from plan where id = ?").bind(0, id)
                     .mapTo(Long.class).findOne().orElse(NONE);
-            if (last != after) {
+            boolean deleted = handle.createQuery("select 1 from plan where id = ? and deleted = 1")
+                    .bind(0, id)
+                    .mapTo(Integer.class).findOne().isPresent();
+            if (last != after && !(deleted && after == NONE)) {
                 return -last;
             }
-            if (last != NONE && Arrays.equals(bytes(handle, last).orElse(new byte[0]), document)) {
+            if (last != NONE && !deleted
+                    && Arrays.equals(bytes(handle, last).orElse(new byte[0]), document)) {
                 return last;
             }
             return insert(handle, plan, document, words, now);

@@ -37,9 +37,17 @@ final class RecordTable implements Records {
     @Override
     public void keep(ClassRecord record, byte[] document) throws StudioTrouble {
         studio.change("The record of \u201c%s\u201d".formatted(record.heading().title()), handle -> {
-            new RecordWriter(handle).write(record, document);
+            new RecordWriter(handle).write(withWhatWasSaid(handle, record), document);
             return 1;
         });
+    }
+
+    /** A last press after the end of a class writes its record anew; what was said of it meanwhile stays. */
+    private static ClassRecord withWhatWasSaid(Handle handle, ClassRecord record) {
+        return record.after().equals(After.NOTHING)
+                ? new RecordReader(handle).find(record.key())
+                        .map(before -> record.with(before.after()).withLearn(before.learn())).orElse(record)
+                : record;
     }
 
     @Override
@@ -163,6 +171,13 @@ final class RecordTable implements Records {
                     .forEach(each -> done.put(each.getKey(), each.getValue()));
             return done;
         });
+    }
+
+    @Override
+    public List<String> groups() throws StudioTrouble {
+        return studio.read(WHAT, handle -> handle
+                .createQuery("select distinct group_name from class_record where group_name <> '' order by 1")
+                .mapTo(String.class).list());
     }
 
     @Override

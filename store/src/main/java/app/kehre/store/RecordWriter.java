@@ -62,7 +62,7 @@ final class RecordWriter {
                         + " values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)")
                 .bind(0, heading.plan().toString()).bind(1, heading.title()).bind(2, heading.group())
                 .bind(3, heading.began().toString()).bind(4, heading.slot().toMillis())
-                .bind(5, Keys.of(heading.origin())).bind(6, record.times().planned().toMillis())
+                .bind(5, heading.origin().key()).bind(6, record.times().planned().toMillis())
                 .bind(7, record.times().predicted().toMillis())
                 .bind(8, record.times().usual().toMillis()).bind(9, record.times().taught().toMillis())
                 .bind(10, record.learn() ? 1 : 0).bind(11, record.after().people().orElse(null))
@@ -105,7 +105,7 @@ final class RecordWriter {
                 Duration planned = line.planned().getOrDefault(use, Duration.ZERO);
                 Duration taught = line.taught().getOrDefault(use, Duration.ZERO);
                 if (!planned.isZero() || !taught.isZero()) {
-                    uses.add(id, at, Keys.of(use), planned.toMillis(), taught.toMillis());
+                    uses.add(id, at, use.key(), planned.toMillis(), taught.toMillis());
                 }
             }
         }

@@ -200,6 +200,39 @@ class StudioFileTest {
     }
 
     @Test
+    void aPlanThatWasDeletedElsewhereIsThereAgainOnceItIsSavedEvenAsItWas() throws Exception {
+        StoredPlan stored = StoredPlan.of(plan());
+        try (StudioFile mine = StudioFile.open(file()); StudioFile theirs = StudioFile.open(file())) {
+            long first = mine.plans().save(stored, bytes("one"), "", Plans.NONE, START);
+            theirs.plans().delete(stored.plan(), true);
+
+            long again = mine.plans().save(stored, bytes("one"), "", first, START.plusSeconds(9));
+            assertThat(mine.plans().find(stored.plan())).get().extracting(StoredPlan::version)
+                    .isEqualTo(again);
+            theirs.plans().delete(stored.plan(), true);
+            mine.plans().save(stored, bytes("two"), "", Plans.NONE, START.plusSeconds(19));
+            assertThat(mine.plans().versions(stored.plan())).as("every version stays").hasSize(3);
+        }
+    }
+
+    @Test
+    void aPressAfterTheEndWritesTheRecordAnewAndWhatWasSaidMeanwhileStays() throws StudioTrouble {
+        ClassRecord record = record(plan(), 24);
+        After after = After.NOTHING.withNext("Start on time.");
+        try (StudioFile studio = StudioFile.open(file())) {
+            studio.records().keep(record, bytes("the plan"));
+            studio.records().keep(record.key(), after);
+            studio.records().learn(record.key(), false);
+            studio.records().keep(record, bytes("the plan"));
+
+            ClassRecord back = studio.records().find(record.key()).orElseThrow();
+            assertThat(back.after()).isEqualTo(after);
+            assertThat(back.learn()).isFalse();
+            assertThat(studio.records().groups()).containsExactly("Tuesday climbers");
+        }
+    }
+
+    @Test
     void whatIsWantedOfThePaceTheShelfAndTheChecksComeBack() throws StudioTrouble {
         PaceWishes wishes = PaceWishes.NONE
                 .withReset(new PaceWishes.Key(Quantity.FLOOR, School.Teaching.FOLLOW_ME),

@@ -49,9 +49,9 @@ public record ClassRecord(Heading heading, Times times, List<SegmentRecord> segm
                 .sorted(Comparator.comparing((LineRecord line) -> line.off().abs()).reversed()).toList();
     }
 
-    /** Returns by how much longer than planned it took, pauses with it; negative when it was shorter. */
-    public Duration over() {
-        return times.taught().minus(times.planned());
+    /** Returns by how much longer than its slot it took, pauses with it; negative when it was shorter. */
+    public Duration overSlot() {
+        return times.taught().minus(heading.slot());
     }
 
     /** Returns it with what the instructor says of it now. */

@@ -3,6 +3,7 @@ package app.kehre.core.log;
 import java.util.Locale;
 
 import app.kehre.core.brief.School;
+import app.kehre.core.pace.PaceUnit;
 import app.kehre.core.pace.Quantity;
 
 /**
@@ -38,6 +39,16 @@ public record Estimate(Quantity quantity, School.Teaching style, double usual, d
         return own * Math.exp(spread);
     }
 
+    /** Returns how far a value is from the usual one, on the logarithm; 0 where nothing is usual. */
+    public double far(double value) {
+        return usual <= 0 || value <= 0 ? 0 : Math.log(value / usual);
+    }
+
+    /** Returns how far the own value is from the usual one, on the logarithm. */
+    public double far() {
+        return far(own);
+    }
+
     /** Returns how sure it is, in words: by how many classes it was seen in. */
     public String sure() {
         if (pinned) {
@@ -60,6 +71,6 @@ public record Estimate(Quantity quantity, School.Teaching style, double usual, d
     private String print(double value) {
         boolean fine = value < 10;
         String number = String.format(Locale.ROOT, fine ? "%.1f" : "%.0f", value).replaceFirst("\\.0$", "");
-        return number + quantity.unit().after();
+        return number + (quantity.unit() == PaceUnit.TIMES ? "\u00d7" : quantity.unit().after());
     }
 }

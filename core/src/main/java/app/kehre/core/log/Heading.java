@@ -4,6 +4,8 @@ import java.time.Duration;
 import java.time.LocalDateTime;
 
 import app.kehre.core.plan.PlanId;
+import app.kehre.core.value.Named;
+import app.kehre.core.value.Term;
 
 /**
  * Which class it was.
@@ -19,13 +21,24 @@ public record Heading(PlanId plan, String title, String group, LocalDateTime beg
         Origin origin) {
 
     /** How a class that was taught is known. */
-    public enum Origin {
+    public enum Origin implements Named {
         /** It was taught with the program. */
-        TAUGHT,
+        TAUGHT("taught", "taught with Kehre"),
         /** It was taught without the program, and written down afterwards: nothing is known of its lines but what was left out. */
-        BY_HAND,
+        BY_HAND("by-hand", "logged by hand"),
         /** It was made up for a demonstration. */
-        DEMO
+        DEMO("demo", "made up for the demo");
+
+        private final Term term;
+
+        Origin(String key, String words) {
+            this.term = new Term(key, words);
+        }
+
+        @Override
+        public Term term() {
+            return term;
+        }
     }
 
     /** Returns what tells it from all other classes. */

@@ -205,7 +205,7 @@ public final class LearnedPace {
                             .mapToDouble(one -> Math.log(Math.max(one.times() / times, LEAST)))
                             .sorted().toArray()
                     : new double[0];
-            weighing.add(seen, classes.size() - 1 - i);
+            weighing.add(seen, classes.size() - 1 - i, i == 0);
         }
         return weighing;
     }

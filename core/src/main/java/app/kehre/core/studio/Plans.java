@@ -14,7 +14,7 @@ public interface Plans {
     long NONE = 0;
 
     /**
-     * Keeps a version of a plan. What is just as the last version is not kept twice.
+     * Keeps a version of a plan. What is just as the last version is not kept twice; a plan that was deleted is there again.
      *
      * @param plan which, and how it stands in the list
      * @param document the plan as a document

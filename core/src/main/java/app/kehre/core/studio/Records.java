@@ -14,7 +14,8 @@ import app.kehre.core.log.RecordKey;
 public interface Records {
 
     /**
-     * Keeps a record; one of the same plan that was begun at the same time is replaced.
+     * Keeps a record; one of the same plan that was begun at the same time is replaced, but for what was said of it where the
+     * new one says nothing.
      *
      * @param document the plan as it was begun, as a plan document; empty when it is not known
      * @throws StudioTrouble when it could not be kept; nothing is changed then
@@ -85,6 +86,13 @@ public interface Records {
      * @throws StudioTrouble as above
      */
     List<Truth> truths(int most) throws StudioTrouble;
+
+    /**
+     * Returns the names of the groups that were taught, in order.
+     *
+     * @throws StudioTrouble as above
+     */
+    List<String> groups() throws StudioTrouble;
 
     /**
      * Returns the names of the combinations that a group danced in a span of days.

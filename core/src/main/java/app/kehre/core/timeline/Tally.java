@@ -10,6 +10,8 @@ import java.util.stream.Collectors;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.SegmentId;
 import app.kehre.core.value.Lengths;
+import app.kehre.core.value.Named;
+import app.kehre.core.value.Term;
 
 /**
  * Where the time of a class, or of one of its segments, goes.
@@ -21,27 +23,27 @@ import app.kehre.core.value.Lengths;
 public record Tally(Map<Use, Duration> lengths, Duration explainOver, Duration lost) {
 
     /** What time is used for. */
-    public enum Use {
+    public enum Use implements Named {
         /** Moving and holding. */
-        WORK("work"),
+        WORK("work", "work"),
         /** Explaining while the work stops. */
-        EXPLAINING("explaining"),
+        EXPLAINING("explaining", "explaining"),
         /** Set-up, transitions, changing side. */
-        CHANGEOVER("changeover"),
+        CHANGEOVER("changeover", "changeover"),
         /** Rests and pauses. */
-        REST("rest"),
+        REST("rest", "rest"),
         /** Welcome, thanks: the instructor speaks and nobody works. */
-        TALK("talk");
+        TALK("talk", "talk");
 
-        private final String words;
+        private final Term term;
 
-        Use(String words) {
-            this.words = words;
+        Use(String key, String words) {
+            this.term = new Term(key, words);
         }
 
-        /** Returns the use in words. */
-        public String words() {
-            return words;
+        @Override
+        public Term term() {
+            return term;
         }
 
         /** Returns what a phase is used for. */

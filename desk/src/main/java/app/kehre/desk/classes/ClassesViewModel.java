@@ -214,7 +214,7 @@ public final class ClassesViewModel {
 
     /** Returns the versions of a class of the studio. */
     VersionsModel versions(StoredPlan stored, Consumer<Where> opener, Consumer<String> onTrouble) {
-        return new VersionsModel(stored, plans, library, open,
+        return new VersionsModel(stored, plans, library, open, clock.getZone(),
                 plan -> opener.accept(new Where.InStudio(plan)),
                 onTrouble);
     }

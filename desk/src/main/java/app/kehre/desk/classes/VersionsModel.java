@@ -1,5 +1,6 @@
 package app.kehre.desk.classes;
 
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
@@ -30,6 +31,7 @@ final class VersionsModel {
     private final Plans plans;
     private final Supplier<Library> library;
     private final OpenPlan open;
+    private final ZoneId zone;
     private final Consumer<StoredPlan> opener;
     private final Consumer<String> onTrouble;
     private final Latest reading = new Latest("versions");
@@ -67,17 +69,24 @@ final class VersionsModel {
     /**
      * Makes a view model.
      *
+     * @param zone in which times are read
      * @param opener opens the class as it stands
      * @param onTrouble told a sentence, on any thread
      */
     VersionsModel(StoredPlan stored, Plans plans, Supplier<Library> library, OpenPlan open,
-            Consumer<StoredPlan> opener, Consumer<String> onTrouble) {
+            ZoneId zone, Consumer<StoredPlan> opener, Consumer<String> onTrouble) {
+        this.zone = zone;
         this.stored = stored;
         this.plans = plans;
         this.library = library;
         this.open = open;
         this.opener = opener;
         this.onTrouble = onTrouble;
+    }
+
+    /** Returns the zone in which times are read. */
+    ZoneId zone() {
+        return zone;
     }
 
     String title() {

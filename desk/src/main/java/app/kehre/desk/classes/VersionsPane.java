@@ -1,6 +1,5 @@
 package app.kehre.desk.classes;
 
-import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -103,7 +102,7 @@ final class VersionsPane extends VBox {
     }
 
     private Node row(Version version, ToggleGroup one, boolean isLatest) {
-        ToggleButton when = new ToggleButton(WHEN.format(version.saved().atZone(ZoneId.systemDefault()))
+        ToggleButton when = new ToggleButton(WHEN.format(version.saved().atZone(model.zone()))
                 + (isLatest ? ", the latest" : ""));
         when.getStyleClass().add("use");
         when.setToggleGroup(one);

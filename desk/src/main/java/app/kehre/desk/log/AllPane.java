@@ -55,6 +55,13 @@ final class AllPane extends HBox {
         search.setPromptText("Search by class, group, exercise, note");
         search.setAccessibleText("Search the classes that were taught");
         search.textProperty().addListener((_, _, words) -> model.find(words));
+        search.setOnKeyPressed(event -> {
+            if (event.getCode() == KeyCode.DOWN) {
+                list.requestFocus();
+                list.getSelectionModel().selectFirst();
+                event.consume();
+            }
+        });
         list.setId("log-list");
         list.getStyleClass().add("log-list");
         list.setPlaceholder(Words.wrapped("No class was taught yet, or none has these words.", "soft"));
@@ -98,7 +105,9 @@ final class AllPane extends HBox {
     }
 
     void show(Logged logged) {
-        list.getItems().setAll(logged.rows());
+        if (!list.getItems().equals(logged.rows())) {
+            list.getItems().setAll(logged.rows());
+        }
         if (shownMonth.isEmpty()) {
             shownMonth = Optional.of(YearMonth.from(logged.rows().stream().findFirst()
                     .map(row -> row.heading().began().toLocalDate()).orElseGet(model::today)));

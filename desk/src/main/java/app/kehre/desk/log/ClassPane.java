@@ -141,17 +141,15 @@ final class ClassPane extends VBox {
                 TIME.format(record.heading().began().plus(record.times().taught()))));
         words.add("planned %s, took %s".formatted(Lengths.clock(record.times().planned()),
                 Lengths.clock(record.times().taught())));
-        Duration over = record.times().taught().minus(record.heading().slot());
+        Duration over = record.overSlot();
         words.add(over.isPositive() ? Lengths.clock(over) + " over the slot" : "within the slot");
         int taken = record.outcome().taken().size();
         if (taken > 0) {
             words.add(
                     taken == 1 ? record.outcome().taken().getFirst() : "%d proposals taken".formatted(taken));
         }
-        if (record.heading().origin() == Heading.Origin.BY_HAND) {
-            words.add("logged by hand");
-        } else if (record.heading().origin() == Heading.Origin.DEMO) {
-            words.add("made up for the demo");
+        if (record.heading().origin() != Heading.Origin.TAUGHT) {
+            words.add(record.heading().origin().words());
         }
         return String.join(" \u00b7 ", words);
     }
@@ -170,13 +168,8 @@ final class ClassPane extends VBox {
                 : "from %d %s, used from the next plan on".formatted(classes,
                         classes == 1 ? "class" : "classes"));
         learnt.getChildren().setAll(logged.learned().estimates().stream()
-                .sorted(Comparator.comparing(ClassPane::far).reversed()).limit(MOST_LEARNT)
-                .map(each -> new PaceRow(each, ROAD, palette.get())).toArray(Region[]::new));
-    }
-
-    private static double far(Estimate estimate) {
-        return estimate.usual() <= 0
-                ? 0
-                : Math.abs(Math.log(Math.max(estimate.own(), 0.01) / estimate.usual()));
+                .sorted(Comparator.comparing((Estimate each) -> Math.abs(each.far())).reversed())
+                .limit(MOST_LEARNT)
+                .map(each -> new PaceRow(ROAD).show(each, palette.get())).toArray(Region[]::new));
     }
 }

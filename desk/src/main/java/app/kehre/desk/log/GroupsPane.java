@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
@@ -62,9 +63,7 @@ final class GroupsPane extends HBox {
 
     void show(Logged logged) {
         List<String> names = new ArrayList<>(List.of(ALL));
-        logged.rows().stream().map(row -> row.heading().group()).filter(each -> !each.isEmpty()).distinct()
-                .sorted()
-                .forEach(names::add);
+        names.addAll(logged.groups());
         String before = group.getValue();
         if (!group.getItems().equals(names)) {
             group.getItems().setAll(names);
@@ -86,7 +85,7 @@ final class GroupsPane extends HBox {
     }
 
     private void fill(Map<String, Integer> times) {
-        long known = times.values().stream().filter(each -> each >= 2).count();
+        int known = Knowledge.of(times, Set.of()).size();
         says.setText(times.isEmpty()
                 ? "Nothing in the last eight weeks."
                 : "In the last eight weeks %d things, %d of them twice or more: those count as known."

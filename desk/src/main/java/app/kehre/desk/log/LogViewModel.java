@@ -135,9 +135,7 @@ public final class LogViewModel {
     /** Keeps what is said of the class that is looked at; it is shown at once. */
     void say(After after) {
         shown().ifPresent(record -> {
-            Logged before = logged.get();
-            logged.set(new Logged(Optional.of(record.with(after)), before.rows(), before.learned(),
-                    before.wishes(), before.truths()));
+            logged.set(logged.get().with(record.with(after)));
             keep(kept -> kept.records().keep(record.key(), after));
         });
     }

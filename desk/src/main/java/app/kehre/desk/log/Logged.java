@@ -21,13 +21,14 @@ import app.kehre.core.studio.Truth;
  * @param learned the pace that is learned
  * @param wishes what is wanted of it
  * @param truths how true the plans were
+ * @param groups the groups that were taught
  */
 record Logged(Optional<ClassRecord> shown, List<RecordRow> rows, LearnedPace learned, PaceWishes wishes,
-        List<Truth> truths) {
+        List<Truth> truths, List<String> groups) {
 
     /** Nothing was taught yet. */
     static final Logged NOTHING = new Logged(Optional.empty(), List.of(),
-            LearnedPace.of(Pace.USUAL, List.of(), PaceWishes.NONE), PaceWishes.NONE, List.of());
+            LearnedPace.of(Pace.USUAL, List.of(), PaceWishes.NONE), PaceWishes.NONE, List.of(), List.of());
     private static final int MOST_ROWS = 300;
     private static final int MOST_TRUTHS = 60;
 
@@ -49,6 +50,11 @@ record Logged(Optional<ClassRecord> shown, List<RecordRow> rows, LearnedPace lea
         PaceWishes wishes = studio.wishes();
         return new Logged(shown, rows,
                 LearnedPace.of(usual, studio.records().observed(LearnedPace.MOST_CLASSES), wishes), wishes,
-                studio.records().truths(MOST_TRUTHS));
+                studio.records().truths(MOST_TRUTHS), studio.records().groups());
+    }
+
+    /** Returns the same with the class that is looked at as it is now. */
+    Logged with(ClassRecord record) {
+        return new Logged(Optional.of(record), rows, learned, wishes, truths, groups);
     }
 }

@@ -3,7 +3,9 @@ package app.kehre.desk.log;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
@@ -18,6 +20,7 @@ import javafx.scene.layout.VBox;
 import app.kehre.core.log.After;
 import app.kehre.core.log.ClassRecord;
 import app.kehre.core.log.LineRecord;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.teaching.Debt;
 import app.kehre.core.value.Lengths;
 import app.kehre.core.value.Reading;
@@ -41,6 +44,7 @@ final class OtherwiseTable extends VBox {
     private final Label count = Words.plain("", "soft");
     private final ToggleButton all = new ToggleButton("all lines");
     private final VBox rows = new VBox();
+    private final Map<EntryId, InlineField> fields = new LinkedHashMap<>();
     private Optional<ClassRecord> shown = Optional.empty();
 
     OtherwiseTable(LogViewModel model, Consumer<String> hint) {
@@ -57,14 +61,17 @@ final class OtherwiseTable extends VBox {
     }
 
     void show(ClassRecord record) {
-        Optional<ClassRecord> before = shown;
+        boolean same = shown.filter(before -> before.with(record.after()).equals(record)).isPresent();
         shown = Optional.of(record);
-        if (!before.equals(shown)) {
+        if (!same) {
             fill();
         }
+        fields.forEach((line, field) -> field.show(NoteText.print(record.after().of(line))));
     }
 
+    /** The rows stay while notes are written: whoever goes from one to the next with Tab goes on typing. */
     private void fill() {
+        fields.clear();
         ClassRecord record = shown.orElseThrow();
         List<LineRecord> otherwise = record.lines().stream()
                 .filter(line -> line.ranOtherwise() || !owed(line, record).isEmpty()).toList();
@@ -133,6 +140,7 @@ final class OtherwiseTable extends VBox {
         field.setPrefWidth(NOTE);
         field.setMinWidth(NOTE);
         field.show(NoteText.print(record.after().of(line.line())));
+        fields.put(line.line(), field);
         return field;
     }
 

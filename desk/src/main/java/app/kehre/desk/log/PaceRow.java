@@ -19,46 +19,57 @@ final class PaceRow extends HBox {
     /** The middle of the road is the usual value, its ends a third of it and three times as much. */
     private static final double REACH = Math.log(3);
 
-    /** @param road how wide the road is, in pixels */
-    PaceRow(Estimate estimate, double road, Palette palette) {
+    private final Label word = Words.plain("", "small");
+    private final Label values = Words.plain("", "soft", "small", "figures");
+    private final Canvas road;
+
+    /**
+     * Makes an empty row.
+     *
+     * @param wide how wide the road is, in pixels
+     */
+    PaceRow(double wide) {
         super(12);
+        road = new Canvas(wide, HEIGHT);
         setAlignment(Pos.CENTER_LEFT);
-        Label word = Words.plain(estimate.words(), "small");
         word.setMinWidth(WORD);
         word.setPrefWidth(WORD);
-        Label values = Words.plain(estimate.values(), "soft", "small", "figures");
         values.setMinWidth(Region.USE_PREF_SIZE);
-        getChildren().setAll(word, road(estimate, road, palette), values);
-        setAccessibleText("%s: %s, %s".formatted(estimate.words(), estimate.values(), estimate.sure()));
+        getChildren().setAll(word, road, values);
     }
 
-    private static Canvas road(Estimate estimate, double wide, Palette palette) {
-        Canvas canvas = new Canvas(wide, HEIGHT);
-        GraphicsContext pen = canvas.getGraphicsContext2D();
+    PaceRow show(Estimate estimate, Palette palette) {
+        word.setText(estimate.words());
+        values.setText(estimate.values());
+        setAccessibleText("%s: %s, %s".formatted(estimate.words(), estimate.values(), estimate.sure()));
+        paint(estimate, palette);
+        return this;
+    }
+
+    private void paint(Estimate estimate, Palette palette) {
+        GraphicsContext pen = road.getGraphicsContext2D();
+        pen.clearRect(0, 0, road.getWidth(), HEIGHT);
         double y = HEIGHT / 2;
         pen.setStroke(palette.faint());
         pen.setLineWidth(1);
-        pen.strokeLine(0, y, wide, y);
-        double from = x(estimate.least(), estimate.usual(), wide);
-        double to = x(estimate.most(), estimate.usual(), wide);
+        pen.strokeLine(0, y, road.getWidth(), y);
+        double from = x(estimate.far(estimate.least()));
+        double to = x(estimate.far(estimate.most()));
         pen.setFill(palette.line());
         pen.fillRoundRect(from, y - 2.5, Math.max(2, to - from), 5, 2, 2);
         pen.setStroke(palette.soft());
         pen.setLineWidth(2);
-        double usual = x(estimate.usual(), estimate.usual(), wide);
-        pen.strokeLine(usual, y - 6, usual, y + 6);
+        pen.strokeLine(x(0), y - 6, x(0), y + 6);
         pen.setFill(palette.ink());
-        double own = x(estimate.own(), estimate.usual(), wide);
+        double own = x(estimate.far());
         if (estimate.pinned()) {
             pen.fillRect(own - 4, y - 4, 8, 8);
         } else {
             pen.fillOval(own - 4.5, y - 4.5, 9, 9);
         }
-        return canvas;
     }
 
-    private static double x(double value, double usual, double wide) {
-        double log = usual <= 0 || value <= 0 ? 0 : Math.log(value / usual);
-        return wide / 2 + Math.clamp(log / REACH, -1, 1) * (wide / 2 - 6);
+    private double x(double far) {
+        return road.getWidth() / 2 + Math.clamp(far / REACH, -1, 1) * (road.getWidth() / 2 - 6);
     }
 }

@@ -22,7 +22,6 @@ final class TruthChart extends Region {
     private static final double TOP = 14;
     private static final double BOTTOM = 28;
     private static final double DOT = 2.8;
-    private static final int AROUND = 2;
     private static final double LEAST_TOP = 0.05;
     private static final Font SMALL = Type.of(Weight.REGULAR, 12);
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
@@ -52,11 +51,11 @@ final class TruthChart extends Region {
     }
 
     private double off(Truth truth) {
-        return Math.abs(segments ? truth.segments() : truth.whole());
+        return truth.off(segments);
     }
 
     private double offUsual(Truth truth) {
-        return Math.abs(segments ? truth.segmentsUsual() : truth.wholeUsual());
+        return truth.offUsual(segments);
     }
 
     private void paint() {
@@ -98,7 +97,7 @@ final class TruthChart extends Region {
         pen.setLineWidth(faint ? 1 : 2.2);
         pen.beginPath();
         for (int i = 0; i < truths.size(); i++) {
-            double y = y(middle(i, value), top);
+            double y = y(Truth.middle(truths, i, value), top);
             if (i == 0) {
                 pen.moveTo(x(i), y);
             } else {
@@ -110,16 +109,6 @@ final class TruthChart extends Region {
             double y = y(value.applyAsDouble(truths.get(i)), top);
             pen.fillOval(x(i) - DOT, y - DOT, 2 * DOT, 2 * DOT);
         }
-    }
-
-    /** The middle of the classes around one: a single evening is a dot, and no turn of the line. */
-    private double middle(int at, ToDoubleFunction<Truth> value) {
-        double[] near = truths.subList(Math.max(0, at - AROUND), Math.min(truths.size(), at + AROUND + 1))
-                .stream()
-                .mapToDouble(value).sorted().toArray();
-        return near.length % 2 == 1
-                ? near[near.length / 2]
-                : (near[near.length / 2 - 1] + near[near.length / 2]) / 2;
     }
 
     private void days(GraphicsContext pen) {

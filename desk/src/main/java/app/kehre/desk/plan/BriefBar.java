@@ -94,7 +94,7 @@ final class BriefBar extends HBox {
         if (settled.spans().isEmpty()) {
             rehearsing.drop();
         } else {
-            LongFunction<Habits> days = model.learning().days(plan);
+            LongFunction<Habits> days = model.pace().days(plan);
             rehearsing.askEach(List.of(plan), PAUSE,
                     each -> Forecast.of(each, 1, days, TIMES).words(each),
                     (_, words) -> forecast.setText("\u00b7 " + words), _ -> forecast.setText(""));

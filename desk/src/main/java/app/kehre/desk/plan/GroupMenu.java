@@ -96,7 +96,7 @@ final class GroupMenu {
     private void fill(ClassPlan plan, Set<Equipment> kit) {
         List<MenuItem> items = new ArrayList<>();
         MenuItem times = new MenuItem("How long explaining and changing over take\u2026");
-        times.setOnAction(_ -> model.showPace().set(true));
+        times.setOnAction(_ -> model.pace().shown().set(true));
         items.add(times);
         if (!kit.isEmpty()) {
             items.add(new SeparatorMenuItem());

@@ -56,7 +56,7 @@ final class LineCard extends ScrollPane {
 
     void show(Optional<Entry> entry) {
         List<Node> rows = new ArrayList<>();
-        if (model.showPace().get()) {
+        if (model.pace().shown().get()) {
             rows.addAll(new PacePane(model).rows());
             content.getChildren().setAll(rows);
             return;

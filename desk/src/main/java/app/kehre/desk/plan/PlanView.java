@@ -86,7 +86,7 @@ public final class PlanView extends VBox {
         frame = new SideFrame(main, side.bar(), side);
         text = new TextPane(model.text(), palette, this::leaveText);
         VBox.setVgrow(text, Priority.ALWAYS);
-        tally = new TallyBar(road::filter, () -> model.showPace().set(true));
+        tally = new TallyBar(road::filter, () -> model.pace().shown().set(true));
         add = new ChoiceField<>(model.writing()::choices, Written::words, this::take,
                 this::leaveWriting);
         lay(teach);
@@ -144,10 +144,10 @@ public final class PlanView extends VBox {
         model.open().shown().addListener((_, _, shown) -> showTimes(shown));
         model.segment().addListener((_, _, _) -> showSettled());
         model.entry().addListener((_, _, _) -> {
-            model.showPace().set(false);
+            model.pace().shown().set(false);
             showSelected();
         });
-        model.showPace().addListener((_, _, pace) -> {
+        model.pace().shown().addListener((_, _, pace) -> {
             if (pace) {
                 choosing.side().set(ChoosingViewModel.Side.LINE);
             }

@@ -5,21 +5,17 @@ import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
-import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
-import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 
 import app.kehre.core.brief.Brief;
-import app.kehre.core.brief.School;
 import app.kehre.core.dose.DoseWords;
 import app.kehre.core.edit.Addables;
 import app.kehre.core.edit.Moves;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
-import app.kehre.core.pace.Quantity;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
@@ -28,7 +24,6 @@ import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.typing.DoseText;
-import app.kehre.core.typing.PaceText;
 import app.kehre.core.value.Lengths;
 import app.kehre.core.value.Reading;
 import app.kehre.desk.check.Chosen;
@@ -48,8 +43,7 @@ public final class PlanViewModel implements Chosen {
     private final ObjectProperty<Optional<SegmentId>> segment = new SimpleObjectProperty<>(Optional.empty());
     private final ObjectProperty<Optional<EntryId>> entry = new SimpleObjectProperty<>(Optional.empty());
     private final ObjectProperty<Optional<EntryId>> opened = new SimpleObjectProperty<>(Optional.empty());
-    private final Learning learning;
-    private final BooleanProperty showPace = new SimpleBooleanProperty();
+    private final PaceModel pace;
     private final ReadOnlyStringWrapper hint = new ReadOnlyStringWrapper("");
 
     /**
@@ -62,7 +56,7 @@ public final class PlanViewModel implements Chosen {
     public PlanViewModel(OpenPlan open, Supplier<Library> library, Supplier<List<String>> patterns,
             Learning learning) {
         this.open = open;
-        this.learning = learning;
+        this.pace = new PaceModel(open, learning);
         this.choices = new LineChoices(this, library, patterns);
         this.text = new TextViewModel(open, library, segment::get);
         open.settled().addListener((_, _, _) -> settleSelection());
@@ -268,22 +262,9 @@ public final class PlanViewModel implements Chosen {
         return lines.subList(at + 1, lines.size()).stream().flatMap(line -> line.item().stream()).toList();
     }
 
-    /** Returns whether the card shows the class's pace instead of the selected line. */
-    BooleanProperty showPace() {
-        return showPace;
-    }
-
-    /** Returns what was learned from classes that were taught. */
-    Learning learning() {
-        return learning;
-    }
-
-    /** Returns what happens with a typed text of a quantity of the class's pace. */
-    Commit ofPace(Quantity quantity, School.Teaching style) {
-        return new TypedText(open, () -> "Pace: " + quantity.words(),
-                text -> PaceText.with(plan().pace(), quantity, style, text)
-                        .map(plan()::with),
-                _ -> "");
+    /** Returns how long people take in the class. */
+    PaceModel pace() {
+        return pace;
     }
 
     /** Returns what is done with segments as a whole. */

@@ -2,13 +2,14 @@ package app.kehre.desk.session;
 
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
-import java.text.Normalizer;
+import java.time.DateTimeException;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 import app.kehre.core.exercise.Library;
 import app.kehre.core.log.ClassRecord;
@@ -27,13 +28,16 @@ import app.kehre.formats.teaching.RecordRows;
 import app.kehre.formats.teaching.RecordsDocument;
 
 /**
- * A studio as a folder of open documents: plans with their earlier versions, records as JSON and as tables, own exercises
- * and patterns.
+ * A studio as a folder of open documents: plans with their earlier versions, records as JSON and as tables with the plans
+ * that they are about, own exercises and patterns.
  */
 public final class StudioFolder {
 
     private static final String PLANS = "plans";
     private static final String VERSIONS = "versions";
+    private static final String TAUGHT = "taught";
+    private static final Pattern SAVED = Pattern
+            .compile("(\\d{4}-\\d{2}-\\d{2}T)(\\d{2})-(\\d{2})-(\\d{2})(?:-(\\d{1,9}))?Z-\\d+.*");
     private static final String RECORDS = "records.json";
     private static final int ALL = 1_000_000;
     private static final Set<String> WHOLE = Set.of(OwnLibrary.FILE, Patterns.FILE);
@@ -72,6 +76,7 @@ public final class StudioFolder {
         }
         List<ClassRecord> records = records();
         disk.create(folder.resolve(RECORDS), new RecordsDocument(records).bytes());
+        writeTaught(records);
         disk.create(folder.resolve("records.csv"),
                 RecordRows.classes(records).getBytes(StandardCharsets.UTF_8));
         disk.create(folder.resolve("lines.csv"), RecordRows.lines(records).getBytes(StandardCharsets.UTF_8));
@@ -100,6 +105,23 @@ public final class StudioFolder {
         return earlier.size();
     }
 
+    /** The plans of classes as they were begun. */
+    private void writeTaught(List<ClassRecord> records) throws DiskTrouble, StudioTrouble {
+        disk.makeFolder(folder.resolve(TAUGHT));
+        for (ClassRecord record : records) {
+            Optional<byte[]> document = studio.records().document(record.key());
+            if (document.isPresent()) {
+                disk.create(taught(record), document.get());
+            }
+        }
+    }
+
+    private Path taught(ClassRecord record) {
+        return folder.resolve(TAUGHT).resolve("%s-%s%s".formatted(
+                record.heading().began().toString().replaceAll("[^0-9T-]", "-"),
+                record.heading().plan().toString().substring(0, 8), PlanDocument.ENDING));
+    }
+
     private List<ClassRecord> records() throws StudioTrouble {
         List<ClassRecord> all = new ArrayList<>();
         for (RecordRow row : studio.records().list("", ALL)) {
@@ -109,9 +131,7 @@ public final class StudioFolder {
     }
 
     private static String name(StoredPlan plan) {
-        String plain = Normalizer.normalize(plan.title(), Normalizer.Form.NFD).replaceAll("\\p{M}+", "")
-                .toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
-        return "%s-%s-%s".formatted(plan.date(), plain.isEmpty() ? "class" : plain,
+        return "%s-%s-%s".formatted(plan.date(), PlainName.of(plan.title()),
                 plan.plan().toString().substring(0, 8));
     }
 
@@ -156,8 +176,8 @@ public final class StudioFolder {
                 return "%s is in the studio already.".formatted(name);
             }
             PlanDocument own = known.isPresent() ? document.with(document.plan().copy()) : document;
-            studio.plans().save(StoredPlan.of(own.plan()), own.bytes(), PlanWords.of(own.plan()), Plans.NONE,
-                    now);
+            long last = known.isPresent() ? Plans.NONE : readVersions(file, document, library);
+            keep(own, last, now);
             return "";
         } catch (DiskTrouble trouble) {
             return trouble.sentence();
@@ -165,6 +185,45 @@ public final class StudioFolder {
             return fault.sentence();
         } catch (ChangedElsewhere inBetween) {
             return String.valueOf(inBetween.getMessage());
+        }
+    }
+
+    private long keep(PlanDocument document, long after, Instant saved)
+            throws StudioTrouble, ChangedElsewhere {
+        return studio.plans().save(StoredPlan.of(document.plan()), document.bytes(),
+                PlanWords.of(document.plan()), after, saved);
+    }
+
+    /** The earlier versions of a plan lie in a folder of its name; the earliest was saved first. */
+    private long readVersions(Path plan, PlanDocument latest, Library library)
+            throws StudioTrouble, DiskTrouble, UnreadableFile, ChangedElsewhere {
+        String name = String.valueOf(plan.getFileName());
+        Path own = folder.resolve(VERSIONS)
+                .resolve(name.substring(0, name.length() - PlanDocument.ENDING.length()));
+        long last = Plans.NONE;
+        for (Path file : disk.list(own, PlanDocument.ENDING)) {
+            String version = String.valueOf(file.getFileName());
+            PlanDocument document = PlanDocument.read(version, disk.read(file), library);
+            Optional<Instant> saved = saved(version);
+            if (saved.isPresent()
+                    && document.plan().identity().plan().equals(latest.plan().identity().plan())) {
+                last = keep(document, last, saved.get());
+            }
+        }
+        return last;
+    }
+
+    private static Optional<Instant> saved(String name) {
+        Matcher written = SAVED.matcher(name);
+        if (!written.matches()) {
+            return Optional.empty();
+        }
+        String part = written.group(5) == null ? "" : "." + written.group(5);
+        try {
+            return Optional.of(Instant.parse("%s%s:%s:%s%sZ".formatted(written.group(1), written.group(2),
+                    written.group(3), written.group(4), part)));
+        } catch (DateTimeException none) {
+            return Optional.empty();
         }
     }
 
@@ -187,14 +246,16 @@ public final class StudioFolder {
         }
     }
 
-    private String readRecords(String name, byte[] bytes) throws UnreadableFile, StudioTrouble {
+    private String readRecords(String name, byte[] bytes)
+            throws UnreadableFile, StudioTrouble, DiskTrouble {
         int taken = 0;
         int there = 0;
         for (ClassRecord record : RecordsDocument.read(name, bytes).records()) {
             if (studio.records().find(record.key()).isPresent()) {
                 there++;
             } else {
-                studio.records().keep(record, new byte[0]);
+                Path plan = taught(record);
+                studio.records().keep(record, disk.isThere(plan) ? disk.read(plan) : new byte[0]);
                 taken++;
             }
         }

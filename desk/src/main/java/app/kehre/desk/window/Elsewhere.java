@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.PlanId;
+import app.kehre.core.studio.Plans;
 import app.kehre.core.studio.StoredPlan;
 import app.kehre.core.studio.StudioTrouble;
 import app.kehre.desk.control.Latest;
@@ -83,6 +84,7 @@ final class Elsewhere {
                 askStudio();
             } else if (same) {
                 open.found(found);
+                notices.dismiss(TOPIC);
             }
         });
     }
@@ -113,7 +115,7 @@ final class Elsewhere {
     }
 
     private void onTop() {
-        stored().ifPresent(stored -> files.keep(stored.version(), () -> {}));
+        files.keep(stored().map(StoredPlan::version).orElse(Plans.NONE), () -> {});
     }
 
     private void takeStored() {

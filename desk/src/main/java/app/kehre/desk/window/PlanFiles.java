@@ -1,10 +1,8 @@
 package app.kehre.desk.window;
 
 import java.nio.file.Path;
-import java.text.Normalizer;
 import java.time.Duration;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Supplier;
 
@@ -20,6 +18,7 @@ import app.kehre.desk.control.NoticeBar.Way;
 import app.kehre.desk.session.Classes;
 import app.kehre.desk.session.Home;
 import app.kehre.desk.session.OpenPlan;
+import app.kehre.desk.session.PlainName;
 import app.kehre.desk.session.PlanInFile;
 import app.kehre.desk.session.PlanInFile.Found;
 import app.kehre.desk.session.ReadPlan;
@@ -294,9 +293,6 @@ final class PlanFiles {
 
     /** Returns a file name without its ending, made of the title. */
     String suggestion() {
-        String plain = Normalizer.normalize(open.plan().brief().title(), Normalizer.Form.NFD)
-                .replaceAll("\\p{M}+", "").toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-")
-                .replaceAll("^-|-$", "");
-        return plain.isEmpty() ? "class" : plain;
+        return PlainName.of(open.plan().brief().title());
     }
 }

@@ -18,7 +18,9 @@ import org.junit.jupiter.api.io.TempDir;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.log.Recording;
 import app.kehre.core.studio.Plans;
+import app.kehre.core.studio.StoredPlan;
 import app.kehre.core.studio.Studio;
+import app.kehre.core.studio.Version;
 import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.disk.LocalDisk;
 import app.kehre.formats.library.BuiltInLibrary;
@@ -48,7 +50,7 @@ class StudioFolderTest {
         open.edit("Rename", plan -> plan.with(plan.brief().withTitle("Evening")));
         open.keep(plans(first), ((Home.InStudio) open.home().get()).version(), NOW.plusSeconds(60));
         first.studio().records().keep(Recording.byHand(open.plan(), LocalDateTime.of(2026, 11, 24, 18, 30),
-                Duration.ofMinutes(58), Set.of()), new byte[0]);
+                Duration.ofMinutes(58), Set.of()), open.document().bytes());
         first.studio().shelf().change(Patterns.FILE,
                 _ -> Optional.of("[singles 16]\n".getBytes(StandardCharsets.UTF_8)));
     }
@@ -76,7 +78,11 @@ class StudioFolderTest {
 
         assertThat(out(second.studio()).read(LIBRARY, NOW)).contains("1 plans were taken.",
                 "1 records were taken, 0 were there already.", "patterns.txt was taken.");
-        assertThat(plans(second).list("evening", 5)).hasSize(1);
+        StoredPlan back = plans(second).list("evening", 5).getFirst();
+        assertThat(plans(second).versions(back.plan())).extracting(Version::saved).containsExactly(NOW, NOW);
+        assertThat(second.studio().records()
+                .document(second.studio().records().list("", 1).getFirst().heading().key()))
+                .as("the plan of the class").isPresent();
         assertThat(second.studio().records().list("evening", 5)).hasSize(1);
 
         assertThat(out(second.studio()).read(LIBRARY, NOW)).contains("0 plans were taken.",

@@ -83,6 +83,38 @@ class LogPlaceTest extends DemoWindow {
     }
 
     @Test
+    void notesAreWrittenFromLineToLineWithTab() {
+        teaches();
+        instructor.clicks("#all-lines").clicks("#note-1").writes("too long").presses(KeyCode.TAB)
+                .writes("heavier")
+                .presses(KeyCode.TAB);
+
+        instructor.until("both are kept", () -> last().after().lines().size() == 2);
+        assertThat(last().after().lines().values()).extracting(After.Note::words)
+                .containsExactlyInAnyOrder("too long", "heavier");
+    }
+
+    @Test
+    void aClassThatAnotherWindowDeletedCanBeSavedAgain() {
+        instructor.presses(KeyCode.S, KeyCode.CONTROL);
+        kept(studio -> {
+            studio.plans().delete(instructor.plan().identity().plan(), true);
+            return 0;
+        });
+        Instructor.onFx(() -> {
+            instructor.content().lookAgain();
+            return 0;
+        });
+        instructor.until("it is noticed",
+                () -> instructor.sees("#hint").equals("No longer in the studio, not saved"));
+        instructor.presses(KeyCode.S, KeyCode.CONTROL);
+
+        assertThat(instructor.sees("#hint")).isEqualTo("In the studio \u00b7 all changes saved");
+        int plans = kept(studio -> studio.plans().list("", 5).size());
+        assertThat(plans).isEqualTo(1);
+    }
+
+    @Test
     void theNextClassIsPlannedFromItWithItsNotesAsAProposal() {
         teaches();
         EntryId held = instructor.plan().items().filter(item -> !item.load().isNone()).findFirst()

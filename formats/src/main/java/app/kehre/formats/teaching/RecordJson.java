@@ -40,8 +40,6 @@ final class RecordJson {
     private static final Range COUNT = Range.of("a count", 0, 1_000_000);
     private static final Range MANY = Range.of("the pieces of a record", 0, 100_000);
     private static final PlanId NO_PLAN = PlanId.of(new byte[0]);
-    private static final Map<Heading.Origin, String> ORIGINS = Map.of(Heading.Origin.TAUGHT, "taught",
-            Heading.Origin.BY_HAND, "by-hand", Heading.Origin.DEMO, "demo");
 
     private RecordJson() {}
 
@@ -50,7 +48,7 @@ final class RecordJson {
         node.put("plan", heading.plan().toString()).put("title", heading.title())
                 .put("group", heading.group())
                 .put("began", heading.began().toString()).put("slot", heading.slot().toMillis())
-                .put("origin", ORIGINS.get(heading.origin())).put("learn", record.learn());
+                .put("origin", heading.origin().key()).put("learn", record.learn());
         write(record.times(), node);
         ArrayNode segments = node.putArray("segments");
         record.segments().forEach(each -> write(each.times(), segments.addObject()
@@ -92,7 +90,7 @@ final class RecordJson {
     }
 
     private static void write(Map<Tally.Use, Duration> lengths, ObjectNode node) {
-        uses(lengths).forEach((use, length) -> node.put(use.words(), length.toMillis()));
+        uses(lengths).forEach((use, length) -> node.put(use.key(), length.toMillis()));
     }
 
     private static Map<Tally.Use, Duration> uses(Map<Tally.Use, Duration> lengths) {
@@ -119,7 +117,7 @@ final class RecordJson {
     static Optional<ClassRecord> read(Fields fields) {
         Heading heading = new Heading(fields.parsed("plan", PlanId::parse, NO_PLAN), fields.text("title"),
                 fields.text("group", ""), fields.parsed("began", RecordJson::began, LocalDateTime.MIN),
-                millis(fields, "slot"), fields.parsed("origin", RecordJson::origin, Heading.Origin.TAUGHT));
+                millis(fields, "slot"), fields.term("origin", Heading.Origin.class));
         List<Fields> lines = fields.objects("lines", true, MANY);
         List<SegmentRecord> segments = fields.objects("segments", true, MANY).stream()
                 .map(each -> new SegmentRecord(new SegmentId(Math.max(1, each.whole("segment", NUMBER))),
@@ -154,12 +152,6 @@ final class RecordJson {
         }
     }
 
-    private static Reading<Heading.Origin> origin(String text) {
-        return ORIGINS.entrySet().stream().filter(each -> each.getValue().equals(text)).map(Map.Entry::getKey)
-                .findFirst().map(Reading::of).orElseGet(() -> Reading.refused(
-                        "found \"%s\", expected \"taught\", \"by-hand\" or \"demo\".".formatted(text)));
-    }
-
     private static Duration millis(Fields fields, String name) {
         return Duration.ofMillis(fields.whole(name, MILLIS));
     }
@@ -178,13 +170,8 @@ final class RecordJson {
 
     private static Map<Tally.Use, Duration> lengths(Fields fields, String name) {
         Map<Tally.Use, Duration> lengths = new EnumMap<>(Tally.Use.class);
-        fields.wholesByName(name, MILLIS).forEach((word, length) -> {
-            for (Tally.Use use : Tally.Use.values()) {
-                if (use.words().equals(word)) {
-                    lengths.put(use, Duration.ofMillis(length));
-                }
-            }
-        });
+        fields.wholesByName(name, MILLIS).forEach((key, length) -> fields.find(Tally.Use.class, name, key)
+                .ifPresent(use -> lengths.put(use, Duration.ofMillis(length))));
         return lengths;
     }
 

