@@ -27,6 +27,9 @@ import app.kehre.core.studio.Truth;
 final class RecordTable implements Records {
 
     private static final String WHAT = "The records";
+    /** A line that was done, as {@code LineRecord.done} says it. */
+    private static final String DONE = " and (select sum(taught_ms) > 0 and sum(taught_ms) * 20 > sum(planned_ms)"
+            + " from line_use where line_use.record = one.id and line_use.position = line_subject.position)";
 
     private final StudioFile studio;
 
@@ -163,8 +166,7 @@ final class RecordTable implements Records {
             handle.createQuery("select line_subject.subject as subject, count(distinct one.id) as times"
                     + " from class_record as one join line_subject on line_subject.record = one.id"
                     + " where began >= :from and began < :to and (:group = '' or group_name = :group)"
-                    + " and exists (select 1 from line_use where line_use.record = one.id"
-                    + " and line_use.position = line_subject.position and taught_ms > 0)"
+                    + DONE
                     + " group by line_subject.subject order by times desc, line_subject.subject")
                     .bind("from", from.toString()).bind("to", to.plusDays(1).toString()).bind("group", group)
                     .map((row, _) -> Map.entry(row.getString("subject"), row.getInt("times")))
@@ -186,8 +188,7 @@ final class RecordTable implements Records {
                 .createQuery("select distinct line_subject.subject from class_record as one"
                         + " join line_subject on line_subject.record = one.id and danced = 1"
                         + " where began >= :from and began < :to and (:group = '' or group_name = :group)"
-                        + " and exists (select 1 from line_use where line_use.record = one.id"
-                        + " and line_use.position = line_subject.position and taught_ms > 0) order by 1")
+                        + DONE + " order by 1")
                 .bind("from", from.toString()).bind("to", to.plusDays(1).toString()).bind("group", group)
                 .mapTo(String.class).list());
     }

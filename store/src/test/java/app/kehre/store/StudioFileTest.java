@@ -26,6 +26,8 @@ import app.kehre.core.brief.School;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.log.After;
 import app.kehre.core.log.ClassRecord;
+import app.kehre.core.log.LineRecord;
+import app.kehre.core.log.Observation;
 import app.kehre.core.log.PaceWishes;
 import app.kehre.core.log.Recording;
 import app.kehre.core.pace.Quantity;
@@ -84,6 +86,25 @@ class StudioFileTest {
 
     private static byte[] bytes(String text) {
         return text.getBytes(StandardCharsets.UTF_8);
+    }
+
+    @Test
+    void aLineThatWasPressedAwayWasLeftOutAndTeachesNothing() throws StudioTrouble {
+        Teaching taught = Teaching.ready(Timeline.of(plan()));
+        taught = pressed(taught, 0, new Press.Start(START.plusSeconds(600)));
+        taught = pressed(taught, 1, Press.Key.SKIP_LINE);
+        ClassRecord record = Recording.of(taught.at(START.plusSeconds(900)),
+                LocalDateTime.of(2026, 11, 24, 18, 30));
+
+        assertThat(record.lines().getFirst().taughtLength()).isPositive();
+        assertThat(record.lines()).extracting(LineRecord::leftOut).containsExactly(true, false);
+        assertThat(record.observed()).extracting(Observation::exercise).doesNotContain("squat");
+        try (StudioFile studio = StudioFile.open(file())) {
+            studio.records().keep(record, new byte[0]);
+            assertThat(studio.records().done("Tuesday climbers", LocalDate.of(2026, 11, 1),
+                    LocalDate.of(2026, 11, 30)))
+                    .containsOnlyKeys("bent-row");
+        }
     }
 
     @Test

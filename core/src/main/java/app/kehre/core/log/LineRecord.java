@@ -31,6 +31,8 @@ public record LineRecord(EntryId line, SegmentId segment, String name, List<Stri
     /** What is off by less is as it was planned: five seconds, and a tenth. Kehre's estimate. */
     private static final Duration LITTLE = Duration.ofSeconds(5);
     private static final int TENTH = 10;
+    /** Who presses a line away has it before them for a moment all the same: a twentieth is nothing. Kehre's estimate. */
+    private static final int TWENTIETH = 20;
 
     public LineRecord {
         exercises = List.copyOf(exercises);
@@ -94,8 +96,14 @@ public record LineRecord(EntryId line, SegmentId segment, String name, List<Stri
         return taught.getOrDefault(use, Duration.ZERO).minus(planned.getOrDefault(use, Duration.ZERO));
     }
 
-    /** Returns whether nothing of it was taught although it was planned. */
+    /** Returns whether nothing of it was taught although it was planned, or it was pressed away. */
     public boolean leftOut() {
-        return taughtLength().isZero() && !plannedLength().isZero();
+        return !plannedLength().isZero()
+                && taughtLength().multipliedBy(TWENTIETH).compareTo(plannedLength()) <= 0;
+    }
+
+    /** Returns whether something of it was taught. */
+    public boolean done() {
+        return !taughtLength().isZero() && !leftOut();
     }
 }

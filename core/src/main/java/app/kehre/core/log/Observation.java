@@ -40,6 +40,8 @@ public record Observation(Quantity quantity, School.Teaching style, Role role, S
     private static final double MAKES = 0.9;
     /** Shorter pieces say nothing: the press comes a second early or late. Kehre's estimate. */
     private static final double SHORTEST = 1.5;
+    /** What took less than a fifth of its time was pressed away, not done. Kehre's estimate. */
+    private static final int AWAY = 5;
 
     /** Returns how many times as long as usual it was. */
     double times() {
@@ -65,7 +67,7 @@ public record Observation(Quantity quantity, School.Teaching style, Role role, S
             Maker maker = makers.get(spots.get(i));
             Double took = taught.get(spots.get(i));
             double length = seconds(spans.get(i).stretch().length());
-            if (maker != null && took != null && length >= SHORTEST) {
+            if (maker != null && took != null && length >= SHORTEST && took * AWAY >= length) {
                 double value = maker.value + (took - length) / maker.each;
                 found.add(new Observation(maker.quantity, maker.style,
                         plan.segment(spans.get(i).segment()).role(),

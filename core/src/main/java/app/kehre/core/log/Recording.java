@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 import app.kehre.core.brief.Brief;
@@ -37,7 +38,9 @@ public final class Recording {
     /** What was really taught, at the pace of the plan and at the usual one. */
     private record Predicted(Timeline own, Timeline usual) {
 
-        static Predicted of(ClassPlan plan, Set<EntryId> taught) {
+        static Predicted of(ClassPlan plan, List<LineRecord> lines) {
+            Set<EntryId> taught = lines.stream().filter(LineRecord::done).map(LineRecord::line)
+                    .collect(Collectors.toSet());
             ClassPlan real = plan;
             for (Entry line : plan.lines().toList()) {
                 boolean inside = line.inside().stream().anyMatch(each -> taught.contains(each.id()));
@@ -93,10 +96,11 @@ public final class Recording {
                     .merge(use(visit), visit.took(), Duration::plus);
         });
         Duration length = run.visits().isEmpty() ? Duration.ZERO : run.visits().getLast().end();
-        Predicted predicted = Predicted.of(run.course().plan(), byLine.keySet());
+        List<LineRecord> lines = lines(run.course().plan(), byLine);
+        Predicted predicted = Predicted.of(run.course().plan(), lines);
         return new ClassRecord(heading(began, Heading.Origin.TAUGHT), times(predicted, length),
                 segments(predicted, bySegment),
-                lines(run.course().plan(), byLine),
+                lines,
                 new Outcome(taught.taken(), taught.debts(run.since()), taught.counts()), Observation.of(run),
                 After.NOTHING, true);
     }
@@ -111,10 +115,11 @@ public final class Recording {
                         .merge(Tally.Use.of(span.phase()), span.stretch().length(), Duration::plus);
             }
         }
-        Predicted predicted = Predicted.of(plan, byLine.keySet());
+        List<LineRecord> lines = lines(plan, byLine);
+        Predicted predicted = Predicted.of(plan, lines);
         return new ClassRecord(heading(began, Heading.Origin.BY_HAND), times(predicted, length),
                 segments(predicted, bySegment),
-                lines(plan, byLine), Outcome.PLAIN, List.of(), After.NOTHING, true);
+                lines, Outcome.PLAIN, List.of(), After.NOTHING, true);
     }
 
     private Times times(Predicted predicted, Duration taught) {

@@ -143,7 +143,7 @@ final class DemoLog {
         Map<String, Integer> done = new HashMap<>();
         records.stream()
                 .filter(each -> !each.heading().began().toLocalDate().isBefore(Knowledge.from(brief.date())))
-                .forEach(each -> each.lines().stream().filter(line -> !line.leftOut())
+                .forEach(each -> each.lines().stream().filter(LineRecord::done)
                         .flatMap(line -> Stream.concat(line.exercises().stream(),
                                 line.combinations().stream()))
                         .distinct()

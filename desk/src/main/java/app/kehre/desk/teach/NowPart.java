@@ -103,7 +103,7 @@ final class NowPart extends VBox {
 
     private static String name(Moment moment) {
         return moment.entry().map(Entry::name)
-                .orElse(moment.state() == RunState.FINISHED ? "Well done" : "Nothing planned yet");
+                .orElse(moment.state() == RunState.FINISHED ? "The class is over" : "Nothing planned yet");
     }
 
     /** Makes a text as large as the place beside the clock allows. */

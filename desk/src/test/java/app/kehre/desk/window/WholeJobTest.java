@@ -86,7 +86,7 @@ class WholeJobTest {
                 .map(Entry::name).toList());
         assertThat(seen).containsAll(plan.buildUps().flatMap(build -> build.exercises().stream())
                 .map(Exercise::name).toList());
-        assertThat(instructor.sees("#now")).isEqualTo("Well done");
+        assertThat(instructor.sees("#now")).isEqualTo("The class is over");
         assertThat(instructor.sees("#class-line")).isEqualTo("ended 19:29, 0:10 to spare");
     }
 
