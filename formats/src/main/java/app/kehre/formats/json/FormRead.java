@@ -1,15 +1,17 @@
 package app.kehre.formats.json;
 
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.Supplier;
 
 import app.kehre.core.value.Named;
+import app.kehre.core.value.Range;
+import app.kehre.core.value.Reading;
 
 /**
  * A form that is read from a document.
@@ -30,8 +32,13 @@ record FormRead<E>(Fields fields, int before) implements Form<E> {
     }
 
     @Override
-    public String text(String name, Function<E, String> value) {
-        return fields.text(name);
+    public Optional<String> given(String name, Function<E, String> value) {
+        return fields.given(name);
+    }
+
+    @Override
+    public Optional<String> givenIfAny(String name, Function<E, Optional<String>> value) {
+        return fields.has(name) ? fields.given(name) : Optional.empty();
     }
 
     @Override
@@ -45,13 +52,23 @@ record FormRead<E>(Fields fields, int before) implements Form<E> {
     }
 
     @Override
-    public List<String> texts(String name, Function<E, List<String>> value) {
+    public List<String> texts(String name, Function<E, ? extends Collection<String>> value) {
         return fields.texts(name);
     }
 
     @Override
     public Optional<Double> number(String name, Function<E, Optional<Double>> value) {
         return fields.number(name).stream().boxed().findFirst();
+    }
+
+    @Override
+    public Optional<Integer> wholeGiven(String name, Range range, Function<E, Integer> value) {
+        return fields.find(name, range).stream().boxed().findFirst();
+    }
+
+    @Override
+    public Optional<Integer> wholeIfAny(String name, Range range, Function<E, Optional<Integer>> value) {
+        return fields.has(name) ? Optional.of(fields.whole(name, range)) : Optional.empty();
     }
 
     @Override
@@ -67,8 +84,14 @@ record FormRead<E>(Fields fields, int before) implements Form<E> {
 
     @Override
     public <T extends Enum<T> & Named> List<T> terms(String name, Class<T> list,
-            Function<E, Collection<T>> value) {
+            Function<E, ? extends Collection<T>> value) {
         return fields.terms(name, list);
+    }
+
+    @Override
+    public <T extends Enum<T> & Named> Optional<List<T>> termsIfSaid(String name, Class<T> list,
+            Function<E, ? extends Optional<? extends Collection<T>>> value) {
+        return fields.has(name) ? Optional.of(fields.terms(name, list)) : Optional.empty();
     }
 
     @Override
@@ -84,27 +107,50 @@ record FormRead<E>(Fields fields, int before) implements Form<E> {
                 : Optional.empty();
     }
 
-    @Override
-    public <T extends Enum<T> & Named> Map<T, Double> numbers(String name, Class<T> list,
-            Function<E, Map<T, Double>> value) {
-        Map<T, Double> numbers = new LinkedHashMap<>();
-        fields.numbersByName(name).forEach(
-                (word, number) -> fields.find(list, name, word).ifPresent(key -> numbers.put(key, number)));
-        return numbers;
+    /** The values of an object by their keys; a key that is none is reported for the field. */
+    private <K, V> Map<K, V> keyed(String name, Notation<K> keys, Map<String, V> values) {
+        Map<K, V> keyed = new LinkedHashMap<>();
+        values.forEach((word, value) -> {
+            Reading<K> key = keys.parse().apply(word);
+            key.value().ifPresentOrElse(found -> keyed.put(found, value),
+                    () -> fields.report(name, key.problem()));
+        });
+        return keyed;
     }
 
     @Override
-    public <T extends Enum<T> & Named> Map<T, String> texts(String name, Class<T> list,
-            Function<E, Map<T, String>> value) {
-        Map<T, String> texts = new LinkedHashMap<>();
-        fields.textsByName(name).forEach(
-                (word, text) -> fields.find(list, name, word).ifPresent(key -> texts.put(key, text)));
-        return texts;
+    public <K> Map<K, Double> numbers(String name, Notation<K> keys, Function<E, Map<K, Double>> value) {
+        return keyed(name, keys, fields.numbersByName(name));
     }
 
     @Override
-    public <T> Optional<T> object(String name, Function<E, T> value,
-            Function<Form<T>, Optional<T>> layOut) {
+    public <K> Map<K, Double> numbersIfAny(String name, Notation<K> keys, Function<E, Map<K, Double>> value) {
+        return numbers(name, keys, value);
+    }
+
+    @Override
+    public <K> Map<K, Integer> wholesIfAny(String name, Notation<K> keys, Range range,
+            Function<E, Map<K, Integer>> value) {
+        return keyed(name, keys, fields.wholesByName(name, range));
+    }
+
+    @Override
+    public <K> Map<K, String> texts(String name, Notation<K> keys, Function<E, Map<K, String>> value) {
+        return keyed(name, keys, fields.textsByName(name));
+    }
+
+    @Override
+    public <K> Map<K, String> textsIfAny(String name, Notation<K> keys, Function<E, Map<K, String>> value) {
+        return texts(name, keys, value);
+    }
+
+    @Override
+    public Map<String, String> writtenIfAny(String name, Function<E, Map<String, String>> value) {
+        return fields.writtenByName(name);
+    }
+
+    @Override
+    public <T> Optional<T> object(String name, Function<E, T> value, Function<Form<T>, Optional<T>> layOut) {
         return fields.object(name).flatMap(inner -> layOut.apply(new FormRead<>(inner)));
     }
 
@@ -117,16 +163,54 @@ record FormRead<E>(Fields fields, int before) implements Form<E> {
     }
 
     @Override
-    public <K extends Enum<K> & Named, T> List<T> objects(String name, Class<K> list,
-            Function<E, List<T>> value, Function<T, K> key,
-            Function<Form<T>, Function<K, Optional<T>>> layOut) {
-        List<T> objects = new ArrayList<>();
-        fields.objectsByName(name).forEach((word, inner) -> {
-            Optional<K> known = fields.find(list, name, word);
-            Function<K, Optional<T>> read = layOut.apply(new FormRead<>(inner));
-            known.flatMap(read).ifPresent(objects::add);
-        });
+    public <T> T object(String name, T usual, Function<E, T> value, Function<Form<T>, Optional<T>> layOut) {
+        return objectIfAny(name, thing -> Optional.of(value.apply(thing)), layOut).orElse(usual);
+    }
+
+    @Override
+    public <K, T> Map<K, T> objects(String name, Notation<K> keys, Function<E, Map<K, T>> value,
+            BiFunction<Form<T>, K, Optional<T>> layOut) {
+        Map<K, T> objects = new LinkedHashMap<>();
+        keyed(name, keys, fields.objectsByName(name))
+                .forEach((key, inner) -> layOut.apply(new FormRead<>(inner), key)
+                        .ifPresent(made -> objects.put(key, made)));
         return objects;
+    }
+
+    @Override
+    public <K, T> Map<K, T> objectsIfAny(String name, Notation<K> keys, Function<E, Map<K, T>> value,
+            BiFunction<Form<T>, K, Optional<T>> layOut) {
+        return objects(name, keys, value, layOut);
+    }
+
+    @Override
+    public <T> List<T> list(String name, Range number, Function<E, ? extends Collection<T>> value,
+            Function<Form<T>, Optional<T>> layOut) {
+        return list(fields.objects(name, true, number), layOut);
+    }
+
+    @Override
+    public <T> List<T> listIfAny(String name, Range number, Function<E, ? extends Collection<T>> value,
+            Function<Form<T>, Optional<T>> layOut) {
+        return list(fields.objects(name, false, number), layOut);
+    }
+
+    private static <T> List<T> list(List<Fields> objects, Function<Form<T>, Optional<T>> layOut) {
+        return objects.stream().flatMap(each -> layOut.apply(new FormRead<>(each)).stream()).toList();
+    }
+
+    @Override
+    public Optional<E> oneOf(String name, String problem, List<Kind<E, ?>> kinds) {
+        List<Kind<E, ?>> said = kinds.stream().filter(each -> fields.has(each.field())).toList();
+        if (said.size() != 1) {
+            fields.report(name, problem);
+            return Optional.empty();
+        }
+        return laidOut(said.getFirst());
+    }
+
+    private <T extends E> Optional<E> laidOut(Kind<E, T> kind) {
+        return kind.layOut().apply(new FormRead<>(fields, before));
     }
 
     @Override
@@ -135,7 +219,17 @@ record FormRead<E>(Fields fields, int before) implements Form<E> {
     }
 
     @Override
+    public void report(String name, String sentence) {
+        fields.report(name, sentence);
+    }
+
+    @Override
     public boolean clean() {
         return fields.faults() == before;
+    }
+
+    @Override
+    public String peek(String name) {
+        return fields.peek(name);
     }
 }

@@ -1,11 +1,11 @@
 package app.kehre.formats.library;
 
 import java.time.Duration;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 
 import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.DoseNotation;
@@ -36,7 +36,7 @@ import app.kehre.core.kit.Load;
 import app.kehre.core.kit.LoadNotation;
 import app.kehre.core.people.Limit;
 import app.kehre.formats.json.Form;
-import app.kehre.formats.json.Form.Notation;
+import app.kehre.formats.json.Notation;
 
 /** The fields of an exercise, each said once for reading and for writing. */
 final class ExerciseForm {
@@ -72,17 +72,18 @@ final class ExerciseForm {
         Optional<Coaching> coaching = coaching(form.part(Exercise::coaching));
         Option easier = form.object("easier", Exercise::easier, ExerciseForm::option).orElse(NO_OPTION);
         Option harder = form.object("harder", Exercise::harder, ExerciseForm::option).orElse(NO_OPTION);
-        List<Caution> cautions = form.objects("cautions", Limit.class, Exercise::cautions, Caution::limit,
+        Map<Limit, Caution> cautions = form.objects("cautions", Notation.keys(Limit.class),
+                ExerciseForm::cautions,
                 ExerciseForm::caution);
         return !form.clean()
                 ? Optional.empty()
                 : form.built("id", () -> new Exercise(id, family, name, otherNames, roles, pattern,
                         work.orElseThrow(), setting.orElseThrow(), dosing, coaching.orElseThrow(), easier,
-                        harder, cautions, footwork));
+                        harder, List.copyOf(cautions.values()), footwork));
     }
 
     private static Optional<Work> work(Form<Work> form, Pattern pattern, Optional<Setting> setting) {
-        Map<Muscle, Double> muscles = form.numbers("muscles", Muscle.class, Work::muscles);
+        Map<Muscle, Double> muscles = form.numbers("muscles", Notation.keys(Muscle.class), Work::muscles);
         Resistance resistance = form
                 .termIfAny("resistance", Resistance.class, work -> Optional.of(work.resistance()))
                 .or(() -> setting
@@ -103,7 +104,8 @@ final class ExerciseForm {
         List<Position> others = form.termsIfAny("otherPositions", Position.class, Setting::others);
         Facing facing = form.term("facing", Facing.class, Setting::facing);
         List<Equipment> equipment = form.terms("equipment", Equipment.class, Setting::equipment);
-        Map<Equipment, String> standIns = form.texts("standIns", Equipment.class, Setting::standIns);
+        Map<Equipment, String> standIns = form.texts("standIns", Notation.keys(Equipment.class),
+                Setting::standIns);
         String without = form.textIfAny("without", Setting::without);
         return form.built("standIns", () -> new Setting(position, Set.copyOf(others), facing,
                 Set.copyOf(equipment), standIns, without));
@@ -158,10 +160,16 @@ final class ExerciseForm {
         return form.built("name", () -> new Option(name, change, exercise));
     }
 
+    private static Map<Limit, Caution> cautions(Exercise exercise) {
+        Map<Limit, Caution> cautions = new LinkedHashMap<>();
+        exercise.cautions().forEach(each -> cautions.put(each.limit(), each));
+        return cautions;
+    }
+
     /** Lays out a caution, all but its limit, which is its name among the others. */
-    private static Function<Limit, Optional<Caution>> caution(Form<Caution> form) {
+    private static Optional<Caution> caution(Form<Caution> form, Limit limit) {
         String advice = form.text("advice", Caution::advice);
         String instead = form.textIfAny("instead", Caution::instead);
-        return limit -> form.built("advice", () -> new Caution(limit, advice, instead));
+        return form.built("advice", () -> new Caution(limit, advice, instead));
     }
 }

@@ -23,8 +23,13 @@ public final class ExerciseJson {
 
     /** Reads an exercise that names its family and has an id that none before it has. */
     public static Optional<Exercise> readNew(Fields fields, Set<String> ids) {
-        Optional<Exercise> exercise = read(fields);
-        exercise.filter(read -> !ids.add(read.id())).ifPresent(read -> fields.report("id",
+        return layOut(Form.reading(fields), ids);
+    }
+
+    /** Lays out an exercise that names its family and has an id that none before it has. */
+    public static Optional<Exercise> layOut(Form<Exercise> form, Set<String> ids) {
+        Optional<Exercise> exercise = ExerciseForm.of(form);
+        exercise.filter(read -> !ids.add(read.id())).ifPresent(read -> form.report("id",
                 "\"%s\" is used twice, expected an id of its own.".formatted(read.id())));
         return exercise;
     }

@@ -4,13 +4,16 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.PlanId;
+import app.kehre.formats.json.Cut;
 import app.kehre.formats.json.Fields;
+import app.kehre.formats.json.Form;
 import app.kehre.formats.json.JsonText;
 import app.kehre.formats.json.Unread;
 import app.kehre.formats.json.UnreadableFile;
@@ -56,20 +59,27 @@ public final class PlanDocument {
      */
     public static PlanDocument read(String file, byte[] bytes, Library library) throws UnreadableFile {
         JsonText text = JsonText.parse(file, bytes, MOST_VALUES);
-        PlanReader.requireFormat(file, text.top());
-        ObjectNode upgraded = Upgrades.PLAN.apply(file, text.top(), library);
-        PlanId unnamed = PlanId.of(bytes);
-        PlanDocument read = text
-                .read(Fields.of(upgraded), fields -> PlanReader.read(fields, library, unnamed))
-                .orElseThrow();
-        return new PlanDocument(read.plan, library, read.unread, read.held,
-                EarlierPace.length(text.top(), read.plan));
+        requireFormat(file, text.top());
+        Fields fields = Fields.of(Upgrades.PLAN.apply(file, text.top(), library));
+        PlanForm form = new PlanForm(library, PlanId.of(bytes));
+        PlanForm.Held held = text.read(fields, each -> form.of(Form.reading(each))).orElseThrow();
+        return new PlanDocument(held.plan(), library, fields.unread(), held.own(),
+                EarlierPace.length(text.top(), held.plan()));
+    }
+
+    private static void requireFormat(String file, ObjectNode document) throws UnreadableFile {
+        JsonNode format = document.get("format");
+        if (format == null || !format.isString() || !format.stringValue().equals(FORMAT)) {
+            throw new UnreadableFile(file,
+                    List.of("It is no class plan of Kehre's: format: found %s, expected \"%s\"."
+                            .formatted(format == null ? "nothing" : Cut.text(format.toString()), FORMAT)));
+        }
     }
 
     /** Returns whether bytes are a plan of any version, readable or not. */
     public static boolean isPlan(byte[] bytes) {
         try {
-            PlanReader.requireFormat("", JsonText.parse("", bytes, MOST_VALUES).top());
+            requireFormat("", JsonText.parse("", bytes, MOST_VALUES).top());
             return true;
         } catch (UnreadableFile other) {
             return false;
@@ -93,8 +103,15 @@ public final class PlanDocument {
 
     /** Returns the document as UTF-8 JSON. */
     public byte[] bytes() {
-        ObjectNode written = PlanWriter.write(plan, library, held, unread.document());
-        unread.into(written);
+        ObjectNode written = JsonText.object();
+        List<Exercise> own = List.copyOf(new OwnInPlan(library, held).of(plan));
+        new PlanForm(library, plan.identity().plan())
+                .of(Form.writing(new PlanForm.Held(plan, own), written, unread.document()));
+        JsonNode exercises = written.remove("exercises");
+        if (exercises != null) {
+            written.set("exercises", exercises);
+        }
+        unread.into(EmptyNames.removed(written, library));
         return JsonText.print(written);
     }
 }

@@ -183,7 +183,7 @@ class PlanDocumentTest {
                 "{\"id\": 2, \"buildUp\": \"Up\", \"method\": \"add-on\", \"time\": \"5 min\", \"hold\": \"march\","
                         + " \"combinations\": [{\"name\": \"A\", \"moves\": [{\"move\": \"biceps-curl\", \"lead\":"
                         + " \"both\"}]}]}")))
-                .contains("moves[0].lead: found \"both\", expected right or left.")
+                .contains("moves[0].lead: found \"both\", expected one of: right, left.")
                 .contains("moves[0].move: \"Biceps curl\" has no footwork");
     }
 
