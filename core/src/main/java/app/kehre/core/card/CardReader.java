@@ -15,6 +15,8 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 import app.kehre.core.dose.Dose;
+import app.kehre.core.exercise.Adaptations;
+import app.kehre.core.exercise.Category;
 import app.kehre.core.exercise.Caution;
 import app.kehre.core.exercise.Coaching;
 import app.kehre.core.exercise.CueWords;
@@ -26,6 +28,7 @@ import app.kehre.core.exercise.Impact;
 import app.kehre.core.exercise.Joint;
 import app.kehre.core.exercise.Mets;
 import app.kehre.core.exercise.Muscle;
+import app.kehre.core.exercise.Names;
 import app.kehre.core.exercise.Option;
 import app.kehre.core.exercise.Position;
 import app.kehre.core.exercise.RepLength;
@@ -90,10 +93,10 @@ final class CardReader {
                 ? Optional.empty()
                 : parsed(Field.FOOTWORK, RowNotation::parse);
         Optional<Exercise> exercise = problems.isEmpty()
-                ? built(Field.NAME, () -> new Exercise(card.id(), family, name, others, roles, pattern,
-                        work.orElseThrow(), setting.orElseThrow(), dosing.orElseThrow(),
-                        coaching.orElseThrow(), easier.orElseThrow(), harder.orElseThrow(), cautions,
-                        footwork))
+                ? built(Field.NAME, () -> new Exercise(card.id(), new Names(name, others),
+                        new Category(family, roles, pattern), work.orElseThrow(), setting.orElseThrow(),
+                        dosing.orElseThrow(), coaching.orElseThrow(),
+                        new Adaptations(easier.orElseThrow(), harder.orElseThrow(), cautions), footwork))
                 : Optional.empty();
         return new Card.Outcome(exercise, problems);
     }

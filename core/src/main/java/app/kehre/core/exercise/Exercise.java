@@ -18,23 +18,17 @@ import app.kehre.core.value.Range;
  * One exercise of the library.
  *
  * @param id a short key in lower case with hyphens, the same for ever, since plans name it
- * @param family the part of the library that it belongs to
- * @param name the field's usual name
- * @param otherNames general words that people search for
- * @param roles the segments that it suits, at least one
- * @param pattern the movement pattern
+ * @param names what it is called
+ * @param category where it belongs
  * @param work what it does to the body
  * @param setting where and with what
  * @param dosing how much
  * @param coaching what is said and shown
- * @param easier the easier option (regression)
- * @param harder the harder option (progression)
- * @param cautions what to watch, and for whom; each limit once
+ * @param adaptations what people do otherwise for whom it does not fit
  * @param footwork what the feet do, for a move of step or of floor cardio
  */
-public record Exercise(String id, Family family, String name, List<String> otherNames, Set<Role> roles,
-        Pattern pattern, Work work, Setting setting, Dosing dosing, Coaching coaching, Option easier,
-        Option harder, List<Caution> cautions, Optional<Row> footwork) {
+public record Exercise(String id, Names names, Category category, Work work, Setting setting, Dosing dosing,
+        Coaching coaching, Adaptations adaptations, Optional<Row> footwork) {
 
     private static final java.util.regex.Pattern ID = java.util.regex.Pattern
             .compile("[a-z0-9]+(-[a-z0-9]+)*");
@@ -47,26 +41,56 @@ public record Exercise(String id, Family family, String name, List<String> other
             throw new IllegalArgumentException(
                     "An exercise's id must be lower-case words joined by hyphens, not \"%s\".".formatted(id));
         }
-        NAME.check(Math.max(id.length(), name.length()));
-        if (name.isBlank() || roles.isEmpty()) {
+        NAME.check(Math.max(id.length(), names.usual().length()));
+        if (names.usual().isBlank() || category.roles().isEmpty()) {
             throw new IllegalArgumentException(
                     "The exercise \"%s\" must have a name and a role.".formatted(id));
         }
-        otherNames = List.copyOf(otherNames);
-        roles = Set.copyOf(roles);
-        cautions = List.copyOf(cautions);
+        List<Caution> cautions = adaptations.cautions();
         if (cautions.stream().map(Caution::limit).distinct().count() < cautions.size()) {
             throw new IllegalArgumentException(
                     "The exercise \"%s\" must have one caution for each limit.".formatted(id));
         }
     }
 
-    /** Returns an exercise without footwork. */
-    public Exercise(String id, Family family, String name, List<String> otherNames, Set<Role> roles,
-            Pattern pattern, Work work, Setting setting, Dosing dosing, Coaching coaching, Option easier,
-            Option harder, List<Caution> cautions) {
-        this(id, family, name, otherNames, roles, pattern, work, setting, dosing, coaching, easier, harder,
-                cautions, Optional.empty());
+    /** Returns the field's usual name. */
+    public String name() {
+        return names.usual();
+    }
+
+    /** Returns general words that people search for. */
+    public List<String> otherNames() {
+        return names.others();
+    }
+
+    /** Returns the part of the library that it belongs to. */
+    public Family family() {
+        return category.family();
+    }
+
+    /** Returns the segments that it suits. */
+    public Set<Role> roles() {
+        return category.roles();
+    }
+
+    /** Returns the movement pattern. */
+    public Pattern pattern() {
+        return category.pattern();
+    }
+
+    /** Returns the easier option (regression). */
+    public Option easier() {
+        return adaptations.easier();
+    }
+
+    /** Returns the harder option (progression). */
+    public Option harder() {
+        return adaptations.harder();
+    }
+
+    /** Returns what to watch, and for whom. */
+    public List<Caution> cautions() {
+        return adaptations.cautions();
     }
 
     /** Equal exercises have the same id, so the id is enough to tell most others apart. */
@@ -77,7 +101,7 @@ public record Exercise(String id, Family family, String name, List<String> other
 
     /** Returns whether it suits a segment of the role. */
     public boolean suits(Role role) {
-        return roles.contains(role);
+        return roles().contains(role);
     }
 
     /** Returns the muscle groups that it is chosen for. */
@@ -145,15 +169,15 @@ public record Exercise(String id, Family family, String name, List<String> other
 
     /** Returns whether the body comes to rest in it: a stretch, or breathing. */
     public boolean rests() {
-        return pattern == Pattern.STRETCH || pattern == Pattern.BREATHING
-                || pattern == Pattern.MOBILITY && suits(Role.STRETCH) && usualDose() instanceof Hold;
+        return pattern() == Pattern.STRETCH || pattern() == Pattern.BREATHING
+                || pattern() == Pattern.MOBILITY && suits(Role.STRETCH) && usualDose() instanceof Hold;
     }
 
     /** Returns whether it is danced or moved on with the music, so that the heart answers; else the muscles do. */
     public boolean rhythmic() {
-        return switch (family) {
+        return switch (family()) {
             case WARM_UP, CARDIO, STEP, BURSTS -> true;
-            case CHAIR, STEADY, FLOW -> switch (pattern) {
+            case CHAIR, STEADY, FLOW -> switch (pattern()) {
                 case TRAVEL, STEPPING, MOBILITY -> true;
                 case SQUAT, LUNGE, HINGE, PUSH, PULL, TRUNK_FLEXION, TRUNK_EXTENSION, ROTATION, BRACE,
                         SINGLE_JOINT, BALANCE, STRETCH, BREATHING ->
@@ -170,36 +194,50 @@ public record Exercise(String id, Family family, String name, List<String> other
 
     /** Finds what somebody with the limit has to watch. */
     public Optional<Caution> cautionFor(Limit limit) {
-        return cautions.stream().filter(caution -> caution.limit() == limit).findFirst();
+        return cautions().stream().filter(caution -> caution.limit() == limit).findFirst();
     }
 
     /** Returns what it is called: its name, then its other names. */
     public Stream<String> called() {
-        return Stream.concat(Stream.of(name), otherNames.stream());
+        return Stream.concat(Stream.of(name()), otherNames().stream());
     }
 
     /** Returns the ids of the exercises that it names: as its easier and harder option, and instead of itself. */
     public Stream<String> named() {
-        return Stream.concat(Stream.of(easier.exercise(), harder.exercise()),
-                cautions.stream().map(Caution::instead)).filter(other -> !other.isEmpty());
+        return Stream.concat(Stream.of(easier().exercise(), harder().exercise()),
+                cautions().stream().map(Caution::instead)).filter(other -> !other.isEmpty());
     }
 
     /** Returns the same under another id. */
     public Exercise withId(String other) {
-        return new Exercise(other, family, name, otherNames, roles, pattern, work, setting, dosing, coaching,
-                easier, harder, cautions, footwork);
+        return new Exercise(other, names, category, work, setting, dosing, coaching, adaptations, footwork);
     }
 
     /** Returns the same under another name. */
     public Exercise withName(String other) {
-        return new Exercise(id, family, other, otherNames, roles, pattern, work, setting, dosing, coaching,
-                easier, harder, cautions, footwork);
+        return with(new Names(other, names.others()));
+    }
+
+    /** Returns the same under other names. */
+    public Exercise with(Names other) {
+        return new Exercise(id, other, category, work, setting, dosing, coaching, adaptations, footwork);
+    }
+
+    /** Returns the same somewhere else, or with something else. */
+    public Exercise with(Setting other) {
+        return new Exercise(id, names, category, work, other, dosing, coaching, adaptations, footwork);
+    }
+
+    /** Returns the same with other cautions. */
+    public Exercise withCautions(List<Caution> other) {
+        return new Exercise(id, names, category, work, setting, dosing, coaching,
+                new Adaptations(easier(), harder(), other), footwork);
     }
 
     /** Returns the same with other footwork. */
     public Exercise withFootwork(Row row) {
-        return new Exercise(id, family, name, otherNames, roles, pattern, work, setting, dosing, coaching,
-                easier, harder, cautions, Optional.of(row));
+        return new Exercise(id, names, category, work, setting, dosing, coaching, adaptations,
+                Optional.of(row));
     }
 
     /** Returns whether it needs a step. */

@@ -19,6 +19,7 @@ import app.kehre.core.choreography.Method;
 import app.kehre.core.dose.Counts;
 import app.kehre.core.exercise.Caution;
 import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Names;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.exercise.Setting;
 import app.kehre.core.kit.Equipment;
@@ -103,10 +104,8 @@ public record BuildUp(EntryId id, String name, Build build, Load load, String no
         Exercise first = exercises().getFirst();
         Setting setting = new Setting(first.position(), Set.of(), first.setting().facing(), kit, Map.of(),
                 "");
-        Exercise all = new Exercise(first.id(), first.family(), name, List.of(), first.roles(),
-                first.pattern(),
-                first.work(), setting, first.dosing(), first.coaching(), first.easier(), first.harder(),
-                List.copyOf(cautions.values()), first.footwork());
+        Exercise all = first.with(new Names(name, List.of())).with(setting)
+                .withCautions(List.copyOf(cautions.values()));
         return new Item(id, all, Counts.ofEights(1), load, Optional.empty(), note,
                 Manner.USUAL.withKnown(known()), Map.of(),
                 instead);

@@ -32,10 +32,7 @@ class UnansweredTest {
             .brief(brief -> brief.with(brief.group().withLimit(Limit.KNEE, 2))).bare();
 
     private static Exercise free(String id, String name) {
-        Exercise like = Exercises.of(id, name, Position.STANDING, Set.of());
-        return new Exercise(like.id(), like.family(), like.name(), like.otherNames(), like.roles(),
-                like.pattern(), like.work(), like.setting(), like.dosing(), like.coaching(), like.easier(),
-                like.harder(), List.of());
+        return Exercises.of(id, name, Position.STANDING, Set.of()).withCautions(List.of());
     }
 
     private Item item(ClassPlan of, EntryId id) {

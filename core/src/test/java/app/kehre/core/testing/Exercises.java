@@ -7,6 +7,8 @@ import java.util.Optional;
 import java.util.Set;
 
 import app.kehre.core.dose.Reps;
+import app.kehre.core.exercise.Adaptations;
+import app.kehre.core.exercise.Category;
 import app.kehre.core.exercise.Caution;
 import app.kehre.core.exercise.Coaching;
 import app.kehre.core.exercise.Dosing;
@@ -17,6 +19,7 @@ import app.kehre.core.exercise.Impact;
 import app.kehre.core.exercise.Joint;
 import app.kehre.core.exercise.Mets;
 import app.kehre.core.exercise.Muscle;
+import app.kehre.core.exercise.Names;
 import app.kehre.core.exercise.Option;
 import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Position;
@@ -65,14 +68,16 @@ public final class Exercises {
         Map<Muscle, Double> muscles = new LinkedHashMap<>();
         muscles.put(main, 1.0);
         muscles.put(Muscle.BUTTOCKS, 0.5);
-        return new Exercise(id, Family.LEGS, name, List.of(), Set.of(Role.TONING), Pattern.SQUAT,
+        return new Exercise(id, new Names(name, List.of()),
+                new Category(Family.LEGS, Set.of(Role.TONING), Pattern.SQUAT),
                 new Work(muscles, Resistance.BODY, Set.of(), Set.of(Joint.KNEE), Set.of(Joint.HIP),
                         Impact.NONE,
                         Mets.estimate(5), Optional.of(5.0)),
                 new Setting(position, Set.of(), Facing.FRONT, kit, Map.of(), ""),
                 Dosing.of(Reps.of(12), Load.NONE),
                 new Coaching("Set up.", List.of("Do."), "Out on effort.", List.of("tall"), ""),
-                new Option("smaller", "half the way"), new Option("slower", "twice as slow"),
-                List.of(new Caution(Limit.KNEE, "depth to comfort", "hip-lift")));
+                new Adaptations(new Option("smaller", "half the way"), new Option("slower", "twice as slow"),
+                        List.of(new Caution(Limit.KNEE, "depth to comfort", "hip-lift"))),
+                Optional.empty());
     }
 }

@@ -208,12 +208,8 @@ class ChangeoverTest {
 
     private static Exercise withOthers(Exercise exercise, Set<Position> others) {
         Setting setting = exercise.setting();
-        return new Exercise(exercise.id(), exercise.family(), exercise.name(), exercise.otherNames(),
-                exercise.roles(), exercise.pattern(), exercise.work(),
-                new Setting(setting.position(), others, setting.facing(), setting.equipment(),
-                        setting.standIns(), setting.without()),
-                exercise.dosing(), exercise.coaching(), exercise.easier(), exercise.harder(),
-                exercise.cautions());
+        return exercise.with(new Setting(setting.position(), others, setting.facing(), setting.equipment(),
+                setting.standIns(), setting.without()));
     }
 
     @Test

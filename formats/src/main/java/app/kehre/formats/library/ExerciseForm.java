@@ -10,6 +10,8 @@ import java.util.Set;
 import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.dose.Hold;
+import app.kehre.core.exercise.Adaptations;
+import app.kehre.core.exercise.Category;
 import app.kehre.core.exercise.Caution;
 import app.kehre.core.exercise.Coaching;
 import app.kehre.core.exercise.CueWords;
@@ -21,6 +23,7 @@ import app.kehre.core.exercise.Impact;
 import app.kehre.core.exercise.Joint;
 import app.kehre.core.exercise.Mets;
 import app.kehre.core.exercise.Muscle;
+import app.kehre.core.exercise.Names;
 import app.kehre.core.exercise.Option;
 import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Position;
@@ -61,25 +64,32 @@ final class ExerciseForm {
     /** Lays out an exercise of a family. */
     static Optional<Exercise> of(Form<Exercise> form, Family family) {
         String id = form.text("id", Exercise::id);
-        String name = form.text("name", Exercise::name);
-        List<String> otherNames = form.texts("otherNames", Exercise::otherNames);
-        Set<Role> roles = Set.copyOf(form.terms("roles", Role.class, Exercise::roles));
+        Names names = new Names(form.text("name", Exercise::name),
+                form.texts("otherNames", Exercise::otherNames));
+        List<Role> roles = form.terms("roles", Role.class, Exercise::roles);
         Pattern pattern = form.term("pattern", Pattern.class, Exercise::pattern);
         Optional<Setting> setting = setting(form.part(Exercise::setting));
         Optional<Work> work = work(form.part(Exercise::work), pattern, setting);
         Optional<Row> footwork = form.parsedIfAny("footwork", ROW, STANDING, Exercise::footwork);
         Dosing dosing = dosing(form.part(Exercise::dosing), footwork);
         Optional<Coaching> coaching = coaching(form.part(Exercise::coaching));
-        Option easier = form.object("easier", Exercise::easier, ExerciseForm::option).orElse(NO_OPTION);
-        Option harder = form.object("harder", Exercise::harder, ExerciseForm::option).orElse(NO_OPTION);
+        Adaptations adaptations = adaptations(form.part(Exercise::adaptations));
+        return !form.clean()
+                ? Optional.empty()
+                : form.built("id",
+                        () -> new Exercise(id, names, new Category(family, Set.copyOf(roles), pattern),
+                                work.orElseThrow(), setting.orElseThrow(), dosing, coaching.orElseThrow(),
+                                adaptations,
+                                footwork));
+    }
+
+    private static Adaptations adaptations(Form<Adaptations> form) {
+        Option easier = form.object("easier", Adaptations::easier, ExerciseForm::option).orElse(NO_OPTION);
+        Option harder = form.object("harder", Adaptations::harder, ExerciseForm::option).orElse(NO_OPTION);
         Map<Limit, Caution> cautions = form.objects("cautions", Notation.keys(Limit.class),
                 ExerciseForm::cautions,
                 ExerciseForm::caution);
-        return !form.clean()
-                ? Optional.empty()
-                : form.built("id", () -> new Exercise(id, family, name, otherNames, roles, pattern,
-                        work.orElseThrow(), setting.orElseThrow(), dosing, coaching.orElseThrow(), easier,
-                        harder, List.copyOf(cautions.values()), footwork));
+        return new Adaptations(easier, harder, List.copyOf(cautions.values()));
     }
 
     private static Optional<Work> work(Form<Work> form, Pattern pattern, Optional<Setting> setting) {
@@ -160,9 +170,9 @@ final class ExerciseForm {
         return form.built("name", () -> new Option(name, change, exercise));
     }
 
-    private static Map<Limit, Caution> cautions(Exercise exercise) {
+    private static Map<Limit, Caution> cautions(Adaptations adaptations) {
         Map<Limit, Caution> cautions = new LinkedHashMap<>();
-        exercise.cautions().forEach(each -> cautions.put(each.limit(), each));
+        adaptations.cautions().forEach(each -> cautions.put(each.limit(), each));
         return cautions;
     }
 

@@ -1,13 +1,13 @@
 package app.kehre.formats.teaching;
 
 import java.util.List;
+import java.util.Optional;
 
-import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 import app.kehre.core.log.ClassRecord;
 import app.kehre.core.value.Range;
-import app.kehre.formats.json.Fields;
+import app.kehre.formats.json.Form;
 import app.kehre.formats.json.JsonText;
 import app.kehre.formats.json.UnreadableFile;
 
@@ -31,9 +31,7 @@ public record RecordsDocument(List<ClassRecord> records) {
     /** Returns it as it is written. */
     public byte[] bytes() {
         ObjectNode node = JsonText.object();
-        node.put("format", FORMAT).put("version", VERSION);
-        ArrayNode all = node.putArray("records");
-        records.forEach(record -> RecordJson.write(record, all.addObject()));
+        var _ = of(Form.writing(this, node));
         return JsonText.print(node);
     }
 
@@ -43,19 +41,19 @@ public record RecordsDocument(List<ClassRecord> records) {
      * @throws UnreadableFile when something of it cannot be understood; it is refused whole then
      */
     public static RecordsDocument read(String file, byte[] bytes) throws UnreadableFile {
-        return JsonText.parse(file, bytes, MOST_VALUES).read(RecordsDocument::read);
+        return JsonText.parse(file, bytes, MOST_VALUES).read(fields -> of(Form.reading(fields)))
+                .orElseThrow(() -> new IllegalStateException("nothing was read and nothing was wrong"));
     }
 
-    private static RecordsDocument read(Fields fields) {
-        if (!fields.text("format").equals(FORMAT)) {
-            fields.report("format", "expected \"%s\".".formatted(FORMAT));
+    private static Optional<RecordsDocument> of(Form<RecordsDocument> form) {
+        if (!form.text("format", _ -> FORMAT).equals(FORMAT)) {
+            form.report("format", "expected \"%s\".".formatted(FORMAT));
         }
-        if (fields.whole("version", Range.of("the version", 1, 1_000_000)) > VERSION) {
-            fields.report("version",
-                    "this Kehre reads records up to version %d. Open them with a newer one."
-                            .formatted(VERSION));
+        if (form.whole("version", Range.of("the version", 1, 1_000_000), _ -> VERSION) > VERSION) {
+            form.report("version", "this Kehre reads records up to version %d. Open them with a newer one."
+                    .formatted(VERSION));
         }
-        return new RecordsDocument(fields.objects("records", true, MANY).stream()
-                .flatMap(each -> RecordJson.read(each).stream()).toList());
+        List<ClassRecord> records = form.list("records", MANY, RecordsDocument::records, RecordForm::of);
+        return form.built("records", () -> new RecordsDocument(records));
     }
 }

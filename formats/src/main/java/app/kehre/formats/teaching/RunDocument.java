@@ -1,6 +1,5 @@
 package app.kehre.formats.teaching;
 
-import java.time.DateTimeException;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
@@ -12,6 +11,7 @@ import java.util.stream.Collectors;
 import tools.jackson.databind.node.ObjectNode;
 
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.teaching.Course;
 import app.kehre.core.teaching.Debt;
 import app.kehre.core.teaching.Press;
@@ -21,9 +21,9 @@ import app.kehre.core.teaching.TeachingRun;
 import app.kehre.core.teaching.Visit;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Range;
-import app.kehre.core.value.Reading;
-import app.kehre.formats.json.Fields;
+import app.kehre.formats.json.Form;
 import app.kehre.formats.json.JsonText;
+import app.kehre.formats.json.Notation;
 import app.kehre.formats.json.UnreadableFile;
 
 /**
@@ -43,6 +43,9 @@ public record RunDocument(Duration place, Instant hardEnd, Map<Spot, Integer> mo
 
     private static final int MOST_VALUES = 2_000_000;
     private static final Range MANY = Range.of("the pieces of a class that was taught", 0, 200_000);
+    private static final Range LINE = Range.of("a number", 1, 1_000_000);
+    private static final Notation<Instant> INSTANT = Notation.time(Instant::parse,
+            "a time such as 2026-11-24T18:30:00Z");
     private static final Range AMOUNT = Range.of("an amount", -1_000_000, 1_000_000);
 
     /** Returns a class that is taught as it stands at an instant of its clock. */
@@ -60,21 +63,7 @@ public record RunDocument(Duration place, Instant hardEnd, Map<Spot, Integer> mo
     /** Returns it as one line of JSON. */
     public byte[] bytes() {
         ObjectNode node = JsonText.object();
-        node.put("place", place.toString()).put("hardEnd", hardEnd.toString());
-        var longer = node.putArray("more");
-        more.forEach((spot, amount) -> SpotJson.write(spot, longer.addObject()).put("amount", amount));
-        var repeated = node.putArray("again");
-        again.forEach((stage, times) -> SpotJson.write(stage, repeated.addObject()).put("times", times));
-        var taught = node.putArray("visits");
-        visits.forEach(visit -> VisitJson.write(visit, taught.addObject()));
-        var written = node.putArray("forgiven");
-        forgiven.forEach(debt -> VisitJson.write(debt, written.addObject()));
-        var pressed = node.putArray("events");
-        events.forEach(event -> {
-            ObjectNode one = pressed.addObject().put("at", event.at().toString())
-                    .put("wall", event.wall().toString()).put("press", event.press().key());
-            event.line().ifPresent(line -> one.put("line", Integer.parseInt(line.toString())));
-        });
+        var _ = of(Form.writing(this, node));
         return JsonText.line(node);
     }
 
@@ -84,47 +73,39 @@ public record RunDocument(Duration place, Instant hardEnd, Map<Spot, Integer> mo
      * @throws UnreadableFile when it is damaged
      */
     public static RunDocument read(String file, byte[] bytes) throws UnreadableFile {
-        return JsonText.parse(file, bytes, MOST_VALUES).read(RunDocument::read);
+        return JsonText.parse(file, bytes, MOST_VALUES).read(fields -> of(Form.reading(fields)))
+                .orElseThrow(() -> new IllegalStateException("nothing was read and nothing was wrong"));
     }
 
-    private static RunDocument read(Fields fields) {
-        return new RunDocument(length(fields, "place"), instant(fields, "hardEnd"),
-                pairs(fields, "more", SpotJson::spot, "amount"),
-                pairs(fields, "again", SpotJson::stage, "times"),
-                fields.objects("visits", true, MANY).stream().map(VisitJson::visit).toList(),
-                fields.objects("forgiven", true, MANY).stream().map(VisitJson::debt).toList(),
-                fields.objects("events", true, MANY).stream().map(RunDocument::event).toList());
+    private static Optional<RunDocument> of(Form<RunDocument> form) {
+        Duration place = form.parsed("place", VisitForm.LENGTH, Duration.ZERO, RunDocument::place);
+        Instant hardEnd = form.parsed("hardEnd", INSTANT, Instant.EPOCH, RunDocument::hardEnd);
+        Map<Spot, Integer> more = pairs(form, "more", RunDocument::more, SpotForm::of, "amount");
+        Map<Course.StageSpot, Integer> again = pairs(form, "again", RunDocument::again, SpotForm::stage,
+                "times");
+        List<Visit> visits = form.list("visits", MANY, RunDocument::visits, VisitForm::of);
+        List<Debt> forgiven = form.list("forgiven", MANY, RunDocument::forgiven, VisitForm::debt);
+        List<Teaching.Event> events = form.list("events", MANY, RunDocument::events, RunDocument::event);
+        return form.built("visits",
+                () -> new RunDocument(place, hardEnd, more, again, visits, forgiven, events));
     }
 
-    private static <T> Map<T, Integer> pairs(Fields fields, String name, Function<Fields, T> key,
-            String value) {
-        return fields.objects(name, true, MANY).stream()
-                .collect(Collectors.toMap(key, each -> each.whole(value, AMOUNT),
-                        Integer::sum));
+    private static <K> Map<K, Integer> pairs(Form<RunDocument> form, String name,
+            Function<RunDocument, Map<K, Integer>> value, Function<Form<K>, Optional<K>> key, String amount) {
+        return form
+                .list(name, MANY, run -> value.apply(run).entrySet(), (Form<Map.Entry<K, Integer>> each) -> {
+                    Optional<K> found = key.apply(each.part(Map.Entry::getKey));
+                    int number = each.whole(amount, AMOUNT, Map.Entry::getValue);
+                    return found.map(one -> Map.entry(one, number));
+                }).stream().collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue, Integer::sum));
     }
 
-    private static Teaching.Event event(Fields fields) {
-        return new Teaching.Event(length(fields, "at"), instant(fields, "wall"),
-                Press.read(fields.text("press")),
-                fields.has("line") ? Optional.of(SpotJson.line(fields)) : Optional.empty());
-    }
-
-    static Duration length(Fields fields, String name) {
-        return fields.parsed(name, text -> parsed(text, Duration::parse, "a length such as PT1M30S"),
-                Duration.ZERO);
-    }
-
-    private static Instant instant(Fields fields, String name) {
-        return fields.parsed(name,
-                text -> parsed(text, Instant::parse, "a time such as 2026-11-24T18:30:00Z"),
-                Instant.EPOCH);
-    }
-
-    private static <T> Reading<T> parsed(String text, Function<String, T> parse, String expected) {
-        try {
-            return Reading.of(parse.apply(text));
-        } catch (DateTimeException none) {
-            return Reading.refused("\"%s\" is not %s.".formatted(text, expected));
-        }
+    private static Optional<Teaching.Event> event(Form<Teaching.Event> form) {
+        Duration at = form.parsed("at", VisitForm.LENGTH, Duration.ZERO, Teaching.Event::at);
+        Instant wall = form.parsed("wall", INSTANT, Instant.EPOCH, Teaching.Event::wall);
+        String press = form.text("press", event -> event.press().key());
+        Optional<EntryId> line = form.wholeIfAny("line", LINE, event -> event.line().map(EntryId::number))
+                .map(EntryId::new);
+        return form.built("press", () -> new Teaching.Event(at, wall, Press.read(press), line));
     }
 }

@@ -85,6 +85,6 @@ class RunDocumentTest {
 
         assertThatThrownBy(() -> RunDocument.read("x.teaching",
                 broken.getBytes(StandardCharsets.UTF_8))).isInstanceOf(UnreadableFile.class)
-                .hasMessageContaining("\"soon\" is not a length such as PT1M30S.");
+                .hasMessageContaining("found \"soon\", expected a length such as PT1M30S.");
     }
 }
