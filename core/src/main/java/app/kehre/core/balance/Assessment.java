@@ -16,6 +16,7 @@ import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Fact;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.finding.Place;
+import app.kehre.core.finding.Reason;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Segment;
@@ -99,9 +100,11 @@ public record Assessment(Timeline timeline, Effort effort, List<SideTotals> side
             Timeline empty = Timeline.of(new ClassPlan(timeline.plan().brief(), bare));
             Finding unjudged = new Finding(CheckKey.UNJUDGED, "", Severity.STOP, Place.CLASS,
                     "This class could not be judged.",
-                    ("Kehre itself failed at it: %s. Nothing has been checked; what is wrong here is not known.")
-                            .formatted(failure),
-                    SourceKind.ESTIMATE, List::of);
+                    new Reason(
+                            ("Kehre itself failed at it: %s. Nothing has been checked; what is wrong here is not known.")
+                                    .formatted(failure),
+                            SourceKind.ESTIMATE),
+                    List::of);
             return new Assessment(timeline, Effort.of(empty), SideTotals.of(empty), Ledger.of(empty),
                     List.of(unjudged), List.of(Fact.of(unjudged)), List.of());
         }

@@ -31,13 +31,19 @@ import app.kehre.core.timeline.Timeline;
  * @param library what may be used to mend it
  * @param segments that are taught
  * @param items that are taught, those of circuits included
- * @param lines by their number
- * @param segmentOf the segment of a line, by the line's number
+ * @param lines and their segments
  * @param sides what each side does
  */
 record ClassUnderCheck(Timeline timeline, Effort effort, Ledger ledger, List<Use> uses, Library library,
-        List<Segment> segments, List<Item> items, Map<EntryId, Entry> lines, Map<EntryId, Segment> segmentOf,
-        List<SideTotals> sides) {
+        List<Segment> segments, List<Item> items, Lines lines, List<SideTotals> sides) {
+
+    /**
+     * The lines of a class, those of circuits included.
+     *
+     * @param byId by their number
+     * @param segmentOf the segment of a line, by the line's number
+     */
+    record Lines(Map<EntryId, Entry> byId, Map<EntryId, Segment> segmentOf) {}
 
     static ClassUnderCheck of(Timeline timeline, Library library) {
         List<Use> uses = Use.of(timeline);
@@ -50,18 +56,23 @@ record ClassUnderCheck(Timeline timeline, Effort effort, Ledger ledger, List<Use
             segmentOf.put(line.id(), segment);
         }));
         return new ClassUnderCheck(timeline, Effort.of(timeline), Ledger.of(timeline, uses), uses, library,
-                taught, taught.stream().flatMap(Segment::items).toList(), lines, segmentOf,
+                taught, taught.stream().flatMap(Segment::items).toList(), new Lines(lines, segmentOf),
                 SideTotals.of(timeline));
+    }
+
+    /** Returns the segment of a line, by the line's number. */
+    Map<EntryId, Segment> segmentOf() {
+        return lines.segmentOf;
     }
 
     /** Finds a line by its number. */
     Optional<Entry> find(EntryId entry) {
-        return Optional.ofNullable(lines.get(entry));
+        return Optional.ofNullable(lines.byId.get(entry));
     }
 
     /** Finds the role of the segment that a line is in. */
     Optional<Role> roleOf(Entry entry) {
-        return Optional.ofNullable(segmentOf.get(entry.id())).map(Segment::role);
+        return Optional.ofNullable(segmentOf().get(entry.id())).map(Segment::role);
     }
 
     ClassPlan plan() {
@@ -99,7 +110,7 @@ record ClassUnderCheck(Timeline timeline, Effort effort, Ledger ledger, List<Use
     }
 
     Place at(Entry entry) {
-        return new Place(Optional.ofNullable(segmentOf.get(entry.id())).map(Segment::id),
+        return new Place(Optional.ofNullable(segmentOf().get(entry.id())).map(Segment::id),
                 Optional.of(entry.id()),
                 timeline.ofEntry(entry.id()).start(), Optional.empty());
     }

@@ -10,6 +10,7 @@ import app.kehre.core.exercise.Exercise;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.finding.Place;
+import app.kehre.core.finding.Reason;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Segment;
@@ -64,7 +65,7 @@ final class CombinationCheck implements Check {
         return new Finding(misstep.key(), "%d/%d".formatted(which + 1, beat.part() + 1), misstep.severity(),
                 judged.at(build).on(beat),
                 "%s. %s".formatted(build.build().combinations().get(which).name(), misstep.what()),
-                misstep.why(), misstep.source(),
+                new Reason(misstep.why(), misstep.source()),
                 () -> mended ? Mends.first(misstep.mends().stream()) : List.of());
     }
 }

@@ -10,6 +10,7 @@ import app.kehre.core.advice.SourceKind;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.finding.Place;
+import app.kehre.core.finding.Reason;
 import app.kehre.core.proposal.Way;
 
 /** A check that asks one thing and so has one key. */
@@ -26,12 +27,12 @@ interface KeyedCheck extends Check {
     /** Returns a finding of this check. */
     default Finding found(Severity severity, Place place, String what, String why, SourceKind source,
             Supplier<List<Way>> remedy) {
-        return new Finding(key(), "", severity, place, what, why, source, remedy);
+        return new Finding(key(), "", severity, place, what, new Reason(why, source), remedy);
     }
 
     /** Returns a finding of this check that may find several things at one place, told apart by a word. */
     default Finding foundOf(String detail, Severity severity, Place place, String what, String why,
             SourceKind source, Supplier<List<Way>> remedy) {
-        return new Finding(key(), detail, severity, place, what, why, source, remedy);
+        return new Finding(key(), detail, severity, place, what, new Reason(why, source), remedy);
     }
 }

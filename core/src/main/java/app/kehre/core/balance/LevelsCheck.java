@@ -12,6 +12,7 @@ import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Position;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
+import app.kehre.core.finding.Reason;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
 
@@ -49,16 +50,20 @@ final class LevelsCheck implements Check {
     private static Finding toTheFloor(ClassUnderCheck judged, Item item) {
         return new Finding(CheckKey.CHAIRS_TO_FLOOR, "", Severity.FIX, judged.at(item),
                 "%s sends people from their chairs to the floor.".formatted(item.name()),
-                "Who comes for a class on chairs may not get down, or up again. Nobody is sent there unless all of them can.",
-                SourceKind.TEACHING_RANGE, () -> Mends.replace(judged, item, LevelsCheck::up));
+                new Reason(
+                        "Who comes for a class on chairs may not get down, or up again. Nobody is sent there unless all of them can.",
+                        SourceKind.TEACHING_RANGE),
+                () -> Mends.replace(judged, item, LevelsCheck::up));
     }
 
     private static Finding endsDown(ClassUnderCheck judged, Item item) {
         Optional<Segment> segment = Optional.ofNullable(judged.segmentOf().get(item.id()));
         return new Finding(CheckKey.ENDS_DOWN, "", Severity.WATCH, judged.at(item),
                 "The class ends on the floor, with %s.".formatted(item.name()),
-                "The last minutes are breath and getting up slowly. People who jump up from lying get dizzy.",
-                SourceKind.TEACHING_RANGE, () -> segment.map(last -> Mends.add(judged, last,
+                new Reason(
+                        "The last minutes are breath and getting up slowly. People who jump up from lying get dizzy.",
+                        SourceKind.TEACHING_RANGE),
+                () -> segment.map(last -> Mends.add(judged, last,
                         exercise -> exercise.rests() && exercise.position() == Position.STANDING))
                         .orElse(List.of()));
     }

@@ -11,6 +11,7 @@ import app.kehre.core.exercise.Role;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.finding.Place;
+import app.kehre.core.finding.Reason;
 import app.kehre.core.plan.Item;
 import app.kehre.core.value.Lengths;
 
@@ -49,15 +50,18 @@ final class MonotonyCheck implements Check {
         return new Finding(CheckKey.MONOTONY, "", Severity.WATCH, judged.at(item),
                 "%s for %s, with nothing new.".formatted(item.name(),
                         Lengths.clock(judged.timeline().ofEntry(item.id()).length())),
-                "Over 3 minutes of one move tire the head before the legs. A layer, a direction or another move wakes both.",
-                SourceKind.TEACHING_RANGE,
+                new Reason(
+                        "Over 3 minutes of one move tire the head before the legs. A layer, a direction or another move wakes both.",
+                        SourceKind.TEACHING_RANGE),
                 () -> Mends.scaled(judged.plan(), item, 0.5).stream().toList());
     }
 
     private static Finding many(long different, double minutes) {
         return new Finding(CheckKey.TOO_MANY, "", Severity.WATCH, Place.CLASS,
                 "%d different exercises in %d min of main part.".formatted(different, Math.round(minutes)),
-                "Each has to be explained and found. Two or three that come back in another round are learnt.",
-                SourceKind.TEACHING_RANGE, List::of);
+                new Reason(
+                        "Each has to be explained and found. Two or three that come back in another round are learnt.",
+                        SourceKind.TEACHING_RANGE),
+                List::of);
     }
 }

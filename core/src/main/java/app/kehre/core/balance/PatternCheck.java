@@ -15,6 +15,7 @@ import app.kehre.core.dose.CountPattern;
 import app.kehre.core.dose.Sides;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
+import app.kehre.core.finding.Reason;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.proposal.Way;
@@ -57,8 +58,8 @@ final class PatternCheck implements KeyedCheck {
             int count = misstep.place().beat().orElseThrow().count();
             findings.add(
                     new Finding(misstep.key(), String.valueOf(count), misstep.severity(), judged.at(item),
-                            "%s. %s".formatted(item.name(), misstep.what()), misstep.why(),
-                            misstep.source(), () -> eachSide(judged, item)));
+                            "%s. %s".formatted(item.name(), misstep.what()),
+                            new Reason(misstep.why(), misstep.source()), () -> eachSide(judged, item)));
         }
         uneven(judged, item, danced.legs()).ifPresent(findings::add);
     }

@@ -17,6 +17,7 @@ import app.kehre.core.exercise.Role;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.finding.Place;
+import app.kehre.core.finding.Reason;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.Load;
 import app.kehre.core.plan.Item;
@@ -64,8 +65,9 @@ final class ServedCheck implements Check {
         findings.add(new Finding(CheckKey.NO_RESISTANCE, "", with == 0 ? Severity.FIX : Severity.WATCH, place,
                 "Strength is promised and %s are there: %s of %s toning use them.".formatted(kit.noun(2),
                         with == 0 ? "none" : clock(with), clock(all)),
-                "Strength comes from working against something. At least half of the toning uses what is there.",
-                SourceKind.TEACHING_RANGE,
+                new Reason(
+                        "Strength comes from working against something. At least half of the toning uses what is there.",
+                        SourceKind.TEACHING_RANGE),
                 () -> judged.segments(Role.TONING).stream().flatMap(segment -> Mends
                         .add(judged, segment, exercise -> resists(exercise.usualLoad())).stream()).limit(3)
                         .toList()));
@@ -84,8 +86,9 @@ final class ServedCheck implements Check {
         if (all >= SHORT && trunk < HALF * all) {
             findings.add(new Finding(CheckKey.CORE_WITHOUT_CORE, "", Severity.WATCH, judged.at(segment),
                     "%s: %s of %s work the trunk.".formatted(segment.name(), clock(trunk), clock(all)),
-                    "A core part has the trunk as a main area. Planks, side planks, curl-ups, bridges and opposite arm and leg carry it.",
-                    SourceKind.TEACHING_RANGE,
+                    new Reason(
+                            "A core part has the trunk as a main area. Planks, side planks, curl-ups, bridges and opposite arm and leg carry it.",
+                            SourceKind.TEACHING_RANGE),
                     () -> Mends.add(judged, segment, ServedCheck::trunk)));
         }
     }

@@ -11,6 +11,7 @@ import app.kehre.core.advice.SourceKind;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
+import app.kehre.core.finding.Reason;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
@@ -44,8 +45,10 @@ final class StationsCheck implements Check {
     private static Finding one(ClassUnderCheck judged, Circuit circuit) {
         return new Finding(CheckKey.CIRCUIT_OF_ONE, "", Severity.WATCH, judged.at(circuit),
                 "%s is a circuit of one exercise.".formatted(circuit.name()),
-                "Nobody changes, so the rounds are sets. Written as sets it is explained and counted as such.",
-                SourceKind.ESTIMATE, List::of);
+                new Reason(
+                        "Nobody changes, so the rounds are sets. Written as sets it is explained and counted as such.",
+                        SourceKind.ESTIMATE),
+                List::of);
     }
 
     /** The areas that two stations in a row are chosen for. */
@@ -73,8 +76,10 @@ final class StationsCheck implements Check {
                 judged.at(circuit),
                 "%s: neighbouring stations work the %s.".formatted(circuit.name(),
                         same.stream().map(Named::words).collect(Collectors.joining(", "))),
-                "One area rests while another works. Legs, push or pull, pulse and trunk take turns.",
-                SourceKind.TEACHING_RANGE, () -> reordered(judged.plan(), circuit));
+                new Reason(
+                        "One area rests while another works. Legs, push or pull, pulse and trunk take turns.",
+                        SourceKind.TEACHING_RANGE),
+                () -> reordered(judged.plan(), circuit));
     }
 
     /** One station moved to where fewest neighbours are alike. */

@@ -21,12 +21,11 @@ import app.kehre.core.value.Range;
  * @param group who comes
  * @param room where, and what is there
  * @param goal what was promised
- * @param format what kind of class
- * @param part whether it is a whole class or a part of one
+ * @param kind what kind of class, and which part of one
  * @param schools how it answers the questions on which practitioners differ
  */
 public record Brief(String title, LocalDate date, LocalTime start, Duration slot, Group group, Room room,
-        Goal goal, Format format, ClassPart part, Schools schools) {
+        Goal goal, ClassKind kind, Schools schools) {
 
     /** The longest title, in characters. */
     public static final int LONGEST_TITLE = 120;
@@ -58,8 +57,18 @@ public record Brief(String title, LocalDate date, LocalTime start, Duration slot
 
     /** Returns a brief for a usual group of so many, of which nothing else is known. */
     public static Brief of(String title, LocalDate date, LocalTime start, Duration slot, int people) {
-        return new Brief(title, date, start, slot, Group.of(people), Room.UNKNOWN, Goal.OPEN, Format.MIXED,
-                ClassPart.WHOLE, Schools.USUAL);
+        return new Brief(title, date, start, slot, Group.of(people), Room.UNKNOWN, Goal.OPEN, ClassKind.USUAL,
+                Schools.USUAL);
+    }
+
+    /** Returns what kind of class it is. */
+    public Format format() {
+        return kind.format();
+    }
+
+    /** Returns whether it is a whole class or a part of one. */
+    public ClassPart part() {
+        return kind.part();
     }
 
     /** Returns how many come. */
@@ -69,7 +78,7 @@ public record Brief(String title, LocalDate date, LocalTime start, Duration slot
 
     /** Returns how many have to watch something: in a class for who expects a child, everybody does. */
     public int having(Limit limit) {
-        return format == Format.EXPECTING && limit == Limit.PREGNANCY ? people() : group.with(limit);
+        return format() == Format.EXPECTING && limit == Limit.PREGNANCY ? people() : group.with(limit);
     }
 
     /** Returns whether at least half have to watch something, so that all may as well spare it. */
@@ -81,7 +90,7 @@ public record Brief(String title, LocalDate date, LocalTime start, Duration slot
     public Set<Limit> watched() {
         Set<Limit> all = EnumSet.noneOf(Limit.class);
         all.addAll(group.limits().keySet());
-        if (format == Format.EXPECTING) {
+        if (format() == Format.EXPECTING) {
             all.add(Limit.PREGNANCY);
         }
         return all;
@@ -89,7 +98,7 @@ public record Brief(String title, LocalDate date, LocalTime start, Duration slot
 
     /** Returns whether people sit, and nobody is sent to the floor. */
     public boolean onChairs() {
-        return format == Format.CHAIR || room.start() == Start.ON_CHAIRS;
+        return format() == Format.CHAIR || room.start() == Start.ON_CHAIRS;
     }
 
     /** Returns when the next group is at the door. */
@@ -108,22 +117,22 @@ public record Brief(String title, LocalDate date, LocalTime start, Duration slot
 
     /** Returns the brief with another title. */
     public Brief withTitle(String other) {
-        return new Brief(other, date, start, slot, group, room, goal, format, part, schools);
+        return new Brief(other, date, start, slot, group, room, goal, kind, schools);
     }
 
     /** Returns the brief with another day. */
     public Brief withDate(LocalDate other) {
-        return new Brief(title, other, start, slot, group, room, goal, format, part, schools);
+        return new Brief(title, other, start, slot, group, room, goal, kind, schools);
     }
 
     /** Returns the brief with another time on the timetable. */
     public Brief withStart(LocalTime other) {
-        return new Brief(title, date, other, slot, group, room, goal, format, part, schools);
+        return new Brief(title, date, other, slot, group, room, goal, kind, schools);
     }
 
     /** Returns the brief with another slot. */
     public Brief withSlot(Duration other) {
-        return new Brief(title, date, start, other, group, room, goal, format, part, schools);
+        return new Brief(title, date, start, other, group, room, goal, kind, schools);
     }
 
     /**
@@ -138,32 +147,33 @@ public record Brief(String title, LocalDate date, LocalTime start, Duration slot
 
     /** Returns the brief for another group. */
     public Brief with(Group other) {
-        return new Brief(title, date, start, slot, other, room, goal, format, part, schools);
+        return new Brief(title, date, start, slot, other, room, goal, kind, schools);
     }
 
     /** Returns the brief for another room. */
     public Brief with(Room other) {
-        return new Brief(title, date, start, slot, group, other, goal, format, part, schools);
+        return new Brief(title, date, start, slot, group, other, goal, kind, schools);
     }
 
     /** Returns the brief with another goal. */
     public Brief with(Goal other) {
-        return new Brief(title, date, start, slot, group, room, other, format, part, schools);
+        return new Brief(title, date, start, slot, group, room, other, kind, schools);
     }
 
     /** Returns the brief for another kind of class. */
     public Brief with(Format other) {
-        return new Brief(title, date, start, slot, group, room, goal, other, part, schools);
+        return new Brief(title, date, start, slot, group, room, goal, new ClassKind(other, part()), schools);
     }
 
     /** Returns the brief for another part of a class. */
     public Brief with(ClassPart other) {
-        return new Brief(title, date, start, slot, group, room, goal, format, other, schools);
+        return new Brief(title, date, start, slot, group, room, goal, new ClassKind(format(), other),
+                schools);
     }
 
     /** Returns the brief with other answers. */
     public Brief with(Schools other) {
-        return new Brief(title, date, start, slot, group, room, goal, format, part, other);
+        return new Brief(title, date, start, slot, group, room, goal, kind, other);
     }
 
     /** Returns how it is taught: as was chosen, else as suits the group and the format (figures.md, "Pace"). */
@@ -177,7 +187,7 @@ public record Brief(String title, LocalDate date, LocalTime start, Duration slot
                 || group.ages().youngest() >= Group.Ages.TALKED_THROUGH) {
             return School.Teaching.TALK_IT_THROUGH;
         }
-        return switch (format) {
+        return switch (format()) {
             case CHAIR -> School.Teaching.TALK_IT_THROUGH;
             case CONDITIONING, STRETCH_AND_TONE, FLOOR, EXPECTING -> School.Teaching.SHOW_THEN_DO;
             default -> School.Teaching.FOLLOW_ME;

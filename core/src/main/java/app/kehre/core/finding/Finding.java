@@ -18,24 +18,32 @@ import app.kehre.core.proposal.Way;
  * @param severity how serious it is
  * @param place where it is
  * @param what is wrong, one sentence
- * @param why it matters, two sentences with the figure
- * @param source what stands behind it
+ * @param reason why it matters
  * @param remedy finds the ways to mend it; that may take a while, so it is asked for only when it is wanted
  * @param extent how far off it is, in its own unit: seconds, a share; 0 for what is or is not
  */
-public record Finding(CheckKey key, String detail, Severity severity, Place place, String what, String why,
-        SourceKind source,
+public record Finding(CheckKey key, String detail, Severity severity, Place place, String what, Reason reason,
         Supplier<List<Way>> remedy, double extent) {
 
     /** Returns something that is or is not. */
-    public Finding(CheckKey key, String detail, Severity severity, Place place, String what, String why,
-            SourceKind source, Supplier<List<Way>> remedy) {
-        this(key, detail, severity, place, what, why, source, remedy, 0);
+    public Finding(CheckKey key, String detail, Severity severity, Place place, String what, Reason reason,
+            Supplier<List<Way>> remedy) {
+        this(key, detail, severity, place, what, reason, remedy, 0);
+    }
+
+    /** Returns why it matters, two sentences with the figure. */
+    public String why() {
+        return reason.why();
+    }
+
+    /** Returns what stands behind it. */
+    public SourceKind source() {
+        return reason.source();
     }
 
     /** Returns it with how far off it is, in its own unit. */
     public Finding by(double other) {
-        return new Finding(key, detail, severity, place, what, why, source, remedy, other);
+        return new Finding(key, detail, severity, place, what, reason, remedy, other);
     }
 
     /** Returns what is stored of the check and the detail: "not-prepared/wrist". */
@@ -64,7 +72,7 @@ public record Finding(CheckKey key, String detail, Severity severity, Place plac
 
     /** Returns it with other ways to mend it. */
     public Finding withRemedy(Supplier<List<Way>> other) {
-        return new Finding(key, detail, severity, place, what, why, source, other, extent);
+        return new Finding(key, detail, severity, place, what, reason, other, extent);
     }
 
     /** Returns whether both are the same check at the same place. */

@@ -12,8 +12,7 @@ import app.kehre.core.value.Side;
  *
  * @param counts as danced
  * @param after which foot is free at its end
- * @param start how one stands before, on the right lead
- * @param end how one stands after
+ * @param stances how one stands before and after, on the right lead
  * @param ascents how often the weight goes from the floor onto the bench
  * @param bearing how long each foot bears weight
  * @param springs hops, leaps and jumps
@@ -21,7 +20,7 @@ import app.kehre.core.value.Side;
  * @param heading how the way through the room changes
  * @param floor the steps covered, to the side and to the front, 1 or more each
  */
-public record RowFacts(int counts, After after, Stance start, Stance end, int ascents, Bearing bearing,
+public record RowFacts(int counts, After after, Stances stances, int ascents, Bearing bearing,
         int springs, int lifts, Heading heading, Box floor) {
 
     /** More rows than this nobody types. */
@@ -30,6 +29,14 @@ public record RowFacts(int counts, After after, Stance start, Stance end, int as
 
     /** From so many lifts of one leg over the other on it is a repeater. */
     public static final int REPEATER = 3;
+
+    /**
+     * How one stands.
+     *
+     * @param start before
+     * @param end after
+     */
+    public record Stances(Stance start, Stance end) {}
 
     /**
      * How long each foot bears weight, in half-counts; on both feet both do.
@@ -83,6 +90,16 @@ public record RowFacts(int counts, After after, Stance start, Stance end, int as
         }
     }
 
+    /** Returns how one stands before it, on the right lead. */
+    public Stance start() {
+        return stances.start();
+    }
+
+    /** Returns how one stands after it. */
+    public Stance end() {
+        return stances.end();
+    }
+
     /** Returns the facts of a row: worked out once, for they are asked for with every class that is judged. */
     public static RowFacts of(Row row) {
         RowFacts known = WORKED_OUT.get(row);
@@ -104,7 +121,7 @@ public record RowFacts(int counts, After after, Stance start, Stance end, int as
 
     private static RowFacts of(Row row, Walk walk, Stance start) {
         List<Walk.Step> steps = walk.steps();
-        return new RowFacts(row.counts(), after(walk.end()), start, walk.end(),
+        return new RowFacts(row.counts(), after(walk.end()), new Stances(start, walk.end()),
                 count(steps, Walk.Step::ascends),
                 new Bearing(bearing(steps, Side.RIGHT), bearing(steps, Side.LEFT)),
                 count(steps, Walk.Step::springs), lifts(steps),
@@ -188,9 +205,9 @@ public record RowFacts(int counts, After after, Stance start, Stance end, int as
 
     /** Returns whether it goes over the bench, or astride of it. */
     public boolean over() {
-        return end.spot().level() == Spot.Level.ASTRIDE || start.spot().level() == Spot.Level.ASTRIDE
-                || start.spot().level() == Spot.Level.FLOOR && end.spot().level() == Spot.Level.FLOOR
-                        && start.spot().y() * end.spot().y() < 0;
+        return end().spot().level() == Spot.Level.ASTRIDE || start().spot().level() == Spot.Level.ASTRIDE
+                || start().spot().level() == Spot.Level.FLOOR && end().spot().level() == Spot.Level.FLOOR
+                        && start().spot().y() * end().spot().y() < 0;
     }
 
     /** Returns whether it comes after the basics: a repeater, a turn, a way over the bench. */
@@ -200,6 +217,6 @@ public record RowFacts(int counts, After after, Stance start, Stance end, int as
 
     /** Returns whether it ends where and facing as it started. */
     public boolean returns() {
-        return start.samePlace(end);
+        return start().samePlace(end());
     }
 }

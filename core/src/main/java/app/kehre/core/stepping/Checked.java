@@ -11,6 +11,7 @@ import app.kehre.core.choreography.Part;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.finding.Place;
+import app.kehre.core.finding.Reason;
 
 /**
  * A combination that is being checked, danced once.
@@ -33,7 +34,7 @@ record Checked(Combination combination, Dance dance, Conditions conditions) {
     /** Something found at a move, counted from 0, on a count of the music, from 1. */
     Finding found(CheckKey key, Severity severity, int part, int count, String what, String why) {
         Place place = Place.CLASS.on(new Place.Beat(part, count));
-        return new Finding(key, String.valueOf(part + 1), severity, place, what, why,
-                SourceKind.TEACHING_RANGE, List::of);
+        return new Finding(key, String.valueOf(part + 1), severity, place, what,
+                new Reason(why, SourceKind.TEACHING_RANGE), List::of);
     }
 }

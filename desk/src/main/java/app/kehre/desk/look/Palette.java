@@ -17,14 +17,13 @@ import app.kehre.core.exercise.Role;
  * @param sheet what lies on it
  * @param ink text and drawn lines
  * @param soft what is said by the way
- * @param line borders and the road
- * @param faint the faintest rules
+ * @param rules what is drawn and carries no words
  * @param mark what is selected or wrong
  * @param glow the ground of the selected line
  * @param alert what is late or owed in the hall
  * @param tints of warm-up, aerobic, toning, core, cool-down, pause
  */
-public record Palette(Color paper, Color sheet, Color ink, Color soft, Color line, Color faint, Color mark,
+public record Palette(Color paper, Color sheet, Color ink, Color soft, Rules rules, Color mark,
         Color glow, Color alert,
         List<Tint> tints) {
 
@@ -43,6 +42,14 @@ public record Palette(Color paper, Color sheet, Color ink, Color soft, Color lin
             "#15191c #1f2528 #f6f1e6 #b3b7b1 #41484b #2a3033 #f0cf8c #38331f #f0947c",
             "#7a5f26 #fff3d6", "#944c3f #ffeae6", "#5f6f32 #f4fae0", "#6a4e70 #f9eefb", "#336473 #e6f6fb",
             "#4a4f50 #f1f1ee");
+
+    /**
+     * What is drawn and carries no words.
+     *
+     * @param line borders and the road
+     * @param faint the faintest rules
+     */
+    public record Rules(Color line, Color faint) {}
 
     /** A segment's ground and the ink on it. */
     public record Tint(Color ground, Color ink) {
@@ -67,10 +74,20 @@ public record Palette(Color paper, Color sheet, Color ink, Color soft, Color lin
         });
     }
 
+    /** Returns the colour of borders and of the road. */
+    public Color line() {
+        return rules.line();
+    }
+
+    /** Returns the colour of the faintest rules. */
+    public Color faint() {
+        return rules.faint();
+    }
+
     /** Returns the theme as looked-up colours, to be set as the style of a node. */
     public String style() {
         return named("paper", paper) + named("sheet", sheet) + named("ink", ink) + named("soft", soft)
-                + named("line", line) + named("faint", faint) + named("mark", mark) + named("glow", glow)
+                + named("line", line()) + named("faint", faint()) + named("mark", mark) + named("glow", glow)
                 + named("alert", alert);
     }
 
@@ -89,8 +106,8 @@ public record Palette(Color paper, Color sheet, Color ink, Color soft, Color lin
 
     private static Palette of(String plain, String... tints) {
         List<Color> colours = Arrays.stream(plain.split(" ")).map(Color::web).toList();
-        return new Palette(colours.get(0), colours.get(1), colours.get(2), colours.get(3), colours.get(4),
-                colours.get(5), colours.get(6), colours.get(7), colours.get(8),
+        return new Palette(colours.get(0), colours.get(1), colours.get(2), colours.get(3),
+                new Rules(colours.get(4), colours.get(5)), colours.get(6), colours.get(7), colours.get(8),
                 Arrays.stream(tints).map(Tint::of).toList());
     }
 

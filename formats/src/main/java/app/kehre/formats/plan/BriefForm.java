@@ -12,6 +12,7 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 
 import app.kehre.core.brief.Brief;
+import app.kehre.core.brief.ClassKind;
 import app.kehre.core.brief.ClassPart;
 import app.kehre.core.brief.Format;
 import app.kehre.core.brief.Goal;
@@ -58,7 +59,7 @@ final class BriefForm {
         Schools schools = schools(form.part(Brief::schools));
         return form.built("title",
                 () -> new Brief(title, date, start, Duration.ofMinutes(slot), group, room, goal,
-                        format, part, schools));
+                        new ClassKind(format, part), schools));
     }
 
     private static Group group(Form<Group> form) {
