@@ -25,7 +25,7 @@ import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Conditions;
 import app.kehre.core.choreography.Method;
 import app.kehre.core.choreography.Lesson;
-import app.kehre.core.choreography.Part;
+import app.kehre.core.choreography.DancedMove;
 import app.kehre.core.choreography.Script;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
@@ -53,18 +53,18 @@ public class BuildBench {
     /** Makes a combination of 64 counts with arms and a hop. */
     public BuildBench() {
         Library library = BuiltInLibrary.load();
-        List<Part> parts = new ArrayList<>();
+        List<DancedMove> moves = new ArrayList<>();
         for (Side lead : List.of(Side.RIGHT, Side.LEFT)) {
-            parts.add(Part.of(move(library, "basic-step"), lead).withTimes(3).withArms("press overhead"));
-            parts.add(Part.of(move(library, "knee-up"), lead).withHop(true));
-            parts.add(Part.of(move(library, "v-step"), lead.other()).withTimes(2));
-            parts.add(Part.of(move(library, "repeater-knee"), lead.other()));
-            parts.add(Part.of(move(library, "basic-step"), lead).withTapChange(true));
+            moves.add(DancedMove.of(move(library, "basic-step"), lead).withTimes(3).withArms("press overhead"));
+            moves.add(DancedMove.of(move(library, "knee-up"), lead).withHop(true));
+            moves.add(DancedMove.of(move(library, "v-step"), lead.other()).withTimes(2));
+            moves.add(DancedMove.of(move(library, "repeater-knee"), lead.other()));
+            moves.add(DancedMove.of(move(library, "basic-step"), lead).withTapChange(true));
         }
-        parts.removeLast();
-        parts.remove(4);
-        parts.set(4, parts.get(4).withLead(Side.RIGHT));
-        build = Build.of(List.of(new Combination("Long way", parts, false)), method,
+        moves.removeLast();
+        moves.remove(4);
+        moves.set(4, moves.get(4).withLead(Side.RIGHT));
+        build = Build.of(List.of(new Combination("Long way", moves, false)), method,
                 move(library, "basic-step")).withWish(Optional.of(Duration.ofMinutes(12)));
     }
 

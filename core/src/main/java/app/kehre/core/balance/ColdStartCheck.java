@@ -76,7 +76,7 @@ final class ColdStartCheck implements KeyedCheck {
                 .filter(later -> !later.id().equals(segment.id()))
                 .ifPresent(later -> ways.add(Way.of("%s in %s".formatted(item.name(), later.name()),
                         Moves.move(plan, item.id(), later.id(), later.entries().size()))));
-        if (item.manner().variant() != Variant.EASIER) {
+        if (item.delivery().variant() != Variant.EASIER) {
             ways.add(Variants.easier(plan, item));
         }
         double mets = item.exercise().work().mets().value();

@@ -102,7 +102,7 @@ final class EarlyPeakCheck implements KeyedCheck {
                     Moves.move(judged.plan(),
                             item.id(), last.id(), last.entries().size() - (same ? 1 : 0))));
         }
-        if (item.manner().variant() != Variant.EASIER) {
+        if (item.delivery().variant() != Variant.EASIER) {
             ways.add(Variants.easier(judged.plan(), item));
         }
         double mets = item.exercise().work().mets().value();

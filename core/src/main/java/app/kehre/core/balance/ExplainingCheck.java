@@ -45,8 +45,8 @@ final class ExplainingCheck implements KeyedCheck {
 
     /** Where the group copies at once, words lie over the movement and nothing has to be shown first. */
     private static boolean silent(ClassUnderCheck judged, Segment segment, Item item) {
-        School.Teaching style = item.manner().teaching().orElseGet(() -> segment.teaching(judged.brief()));
-        Explaining explaining = item.manner().explaining();
+        School.Teaching style = item.delivery().teaching().orElseGet(() -> segment.teaching(judged.brief()));
+        Explaining explaining = item.delivery().explaining();
         boolean none = judged.plan().pace().length(Quantity.NEW, style).toSeconds() < judged.figures()
                 .of(Threshold.EXPLAINED);
         return style != School.Teaching.FOLLOW_ME && (explaining.mode() == Explaining.Mode.NONE
@@ -58,11 +58,11 @@ final class ExplainingCheck implements KeyedCheck {
                 "No time to explain %s, which is new.".formatted(item.name()),
                 "A new exercise takes 10 to 30 s to show with its options. Planners forget it, and the class runs over.",
                 SourceKind.TEACHING_RANGE, () -> List.of(
-                        Way.of("Explain " + item.name(), judged.plan().with(item.withManner(item.manner()
+                        Way.of("Explain " + item.name(), judged.plan().with(item.withDelivery(item.delivery()
                                 .withExplaining(new Explaining(Explaining.Mode.STOPS,
                                         Optional.of(Pace.USUAL.length(Quantity.NEW,
                                                 School.Teaching.SHOW_THEN_DO))))))),
                         Way.of("They know " + item.name(),
-                                judged.plan().with(item.withManner(item.manner().withKnown(true))))));
+                                judged.plan().with(item.withDelivery(item.delivery().withKnown(true))))));
     }
 }

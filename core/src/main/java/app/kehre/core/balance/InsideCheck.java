@@ -78,11 +78,12 @@ final class InsideCheck implements KeyedCheck {
         List<Item> items = judged.segments(Role.AEROBIC).stream().flatMap(each -> judged.items(each).stream())
                 .limit(TRIED).toList();
         List<Item> all = judged.segments(Role.AEROBIC).stream().flatMap(each -> judged.items(each).stream())
-                .filter(item -> item.manner().variant() != (hard ? Variant.EASIER : Variant.HARDER)).toList();
+                .filter(item -> item.delivery().variant() != (hard ? Variant.EASIER : Variant.HARDER))
+                .toList();
         if (all.size() > 1) {
             mends.add(Variants.throughout(plan, all, hard));
         }
-        items.stream().filter(item -> item.manner().variant() != (hard ? Variant.EASIER : Variant.HARDER))
+        items.stream().filter(item -> item.delivery().variant() != (hard ? Variant.EASIER : Variant.HARDER))
                 .forEach(item -> mends.add(hard ? Variants.easier(plan, item) : Variants.harder(plan, item)));
         for (Item item : items) {
             double mets = item.exercise().work().mets().value();

@@ -86,7 +86,7 @@ final class JumpCheck implements KeyedCheck {
 
     private static List<Way> softer(ClassUnderCheck judged, Item item) {
         List<Way> ways = new ArrayList<>();
-        if (item.manner().variant() != Variant.EASIER) {
+        if (item.delivery().variant() != Variant.EASIER) {
             ways.add(Variants.easier(judged.plan(), item));
         }
         double mets = item.exercise().work().mets().value();
@@ -122,7 +122,7 @@ final class JumpCheck implements KeyedCheck {
             Item easy = Item.of(plan.nextEntryId(), march).withDose(Counts.ofEights(MARCH_EIGHTS));
             mends.add(Way.of("March 8 eights first", plan.add(main.id(), 0, easy)));
         });
-        judged.items(main).stream().findFirst().filter(item -> item.manner().variant() != Variant.EASIER)
+        judged.items(main).stream().findFirst().filter(item -> item.delivery().variant() != Variant.EASIER)
                 .ifPresent(item -> mends.add(Variants.easier(judged.plan(), item)));
         return mends;
     }

@@ -69,10 +69,12 @@ final class LongTalkCheck implements KeyedCheck {
                     plan.with(pause.withLength(LONGEST))));
         }
         line.item().ifPresent(item -> {
-            ways.add(Way.of("Explain %s over the movement".formatted(item.name()), plan.with(item.withManner(
-                    item.manner().withExplaining(new Explaining(Explaining.Mode.OVER, Optional.empty()))))));
+            ways.add(Way.of("Explain %s over the movement".formatted(item.name()),
+                    plan.with(item.withDelivery(
+                            item.delivery().withExplaining(
+                                    new Explaining(Explaining.Mode.OVER, Optional.empty()))))));
             ways.add(Way.of("Explain %s in %s".formatted(item.name(), Lengths.notation(LONGEST)),
-                    plan.with(item.withManner(item.manner().withExplaining(
+                    plan.with(item.withDelivery(item.delivery().withExplaining(
                             new Explaining(Explaining.Mode.STOPS, Optional.of(LONGEST)))))));
         });
         return ways;

@@ -6,7 +6,7 @@ import java.util.stream.Collectors;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
-import app.kehre.core.choreography.Part;
+import app.kehre.core.choreography.DancedMove;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
@@ -37,7 +37,7 @@ final class ManyNewCheck implements KeyedCheck {
                 .filter(BuildUp.class::isInstance).map(BuildUp.class::cast)
                 .flatMap(build -> build.build().combinations().stream())
                 .filter(combination -> !combination.known())
-                .flatMap(combination -> combination.parts().stream()).map(Part::move)
+                .flatMap(combination -> combination.moves().stream()).map(DancedMove::move)
                 .filter(move -> !move.everyday()).map(Exercise::id).collect(Collectors.toSet());
         return moves.size() <= MOST
                 ? List.of()

@@ -34,7 +34,7 @@ final class MonotonyCheck implements Check {
         List<Finding> findings = new ArrayList<>();
         judged.segments(Role.WARM_UP, Role.AEROBIC).stream().flatMap(segment -> segment.entries().stream())
                 .filter(Item.class::isInstance).map(Item.class::cast)
-                .filter(item -> item.manner().layer().isBlank()
+                .filter(item -> item.delivery().layer().isBlank()
                         && judged.timeline().ofEntry(item.id()).length().toSeconds() > LONGEST)
                 .forEach(item -> findings.add(tooLong(judged, item)));
         double minutes = judged.length(Role.AEROBIC, Role.TONING, Role.CORE).toSeconds() / 60.0;

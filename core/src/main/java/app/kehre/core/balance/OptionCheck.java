@@ -26,13 +26,13 @@ final class OptionCheck implements KeyedCheck {
         Group.Mix mix = judged.brief().group().mix();
         boolean gentle = mix.newcomers() >= MANY || judged.brief().group().older();
         boolean fit = mix.athletic() >= MANY && !judged.brief().group().older();
-        return judged.items().stream().filter(item -> item.manner().variant() == Variant.HARDER && gentle
-                || item.manner().variant() == Variant.EASIER && fit && mix.newcomers() == 0)
+        return judged.items().stream().filter(item -> item.delivery().variant() == Variant.HARDER && gentle
+                || item.delivery().variant() == Variant.EASIER && fit && mix.newcomers() == 0)
                 .map(item -> finding(judged, item)).toList();
     }
 
     private Finding finding(ClassUnderCheck judged, Item item) {
-        boolean harder = item.manner().variant() == Variant.HARDER;
+        boolean harder = item.delivery().variant() == Variant.HARDER;
         return found(harder ? Severity.FIX : Severity.WATCH, judged.at(item),
                 harder
                         ? "%s is asked for in its harder option, with nothing easier for newcomers."
@@ -44,6 +44,7 @@ final class OptionCheck implements KeyedCheck {
                 "The standard is shown with an easier and a harder option. From a share of %d %% on somebody will miss one."
                         .formatted(MANY),
                 SourceKind.TEACHING_RANGE, () -> List.of(Way.of("Standard option of " + item.name(),
-                        judged.plan().with(item.withManner(item.manner().withVariant(Variant.STANDARD))))));
+                        judged.plan()
+                                .with(item.withDelivery(item.delivery().withVariant(Variant.STANDARD))))));
     }
 }

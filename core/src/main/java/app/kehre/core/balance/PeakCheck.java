@@ -76,7 +76,7 @@ final class PeakCheck implements KeyedCheck {
     private static List<Way> mends(ClassUnderCheck judged, Item item) {
         ClassPlan plan = judged.plan();
         List<Way> mends = new ArrayList<>();
-        if (item.manner().variant() != Variant.EASIER) {
+        if (item.delivery().variant() != Variant.EASIER) {
             mends.add(Variants.easier(plan, item));
         }
         double most = item.exercise().work().mets().value();

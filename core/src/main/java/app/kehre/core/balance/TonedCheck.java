@@ -92,7 +92,8 @@ final class TonedCheck implements KeyedCheck {
 
     private static List<Way> mends(ClassUnderCheck judged, Segment segment, boolean hard) {
         List<Item> items = judged.items(segment).stream()
-                .filter(item -> item.manner().variant() != (hard ? Variant.EASIER : Variant.HARDER)).toList();
+                .filter(item -> item.delivery().variant() != (hard ? Variant.EASIER : Variant.HARDER))
+                .toList();
         List<Way> mends = new ArrayList<>();
         if (items.size() > 1) {
             mends.add(Variants.throughout(judged.plan(), items, hard));

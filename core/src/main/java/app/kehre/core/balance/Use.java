@@ -11,7 +11,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 
-import app.kehre.core.choreography.Part;
+import app.kehre.core.choreography.DancedMove;
 import app.kehre.core.dose.Sides;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Joint;
@@ -130,8 +130,8 @@ public record Use(Span span, Role role, Exercise exercise, Optional<Item> item, 
 
     /** Whether the arms do something of their own: a layer of a dance, or arms over steps. */
     private static boolean arms(Span span, Optional<Item> item) {
-        Set<Style> style = item.map(each -> each.manner().style())
-                .or(() -> span.done().move().map(Part::style)).orElse(Set.of());
+        Set<Style> style = item.map(each -> each.delivery().style())
+                .or(() -> span.done().move().map(DancedMove::style)).orElse(Set.of());
         return style.contains(Style.ARMS) || style.contains(Style.OVERHEAD)
                 || span.done().move().filter(move -> !move.arms().isBlank()).isPresent();
     }

@@ -14,12 +14,12 @@ final class Variants {
 
     static Way easier(ClassPlan plan, Item item) {
         return with(plan, item,
-                item.manner().variant() == Variant.HARDER ? Variant.STANDARD : Variant.EASIER);
+                item.delivery().variant() == Variant.HARDER ? Variant.STANDARD : Variant.EASIER);
     }
 
     static Way harder(ClassPlan plan, Item item) {
         return with(plan, item,
-                item.manner().variant() == Variant.EASIER ? Variant.STANDARD : Variant.HARDER);
+                item.delivery().variant() == Variant.EASIER ? Variant.STANDARD : Variant.HARDER);
     }
 
     /** Everybody takes the easier, or the harder, option in all of some lines. */
@@ -33,6 +33,6 @@ final class Variants {
 
     private static Way with(ClassPlan plan, Item item, Variant variant) {
         return Way.of("%s: %s option".formatted(item.name(), variant.words()),
-                plan.with(item.withManner(item.manner().withVariant(variant))));
+                plan.with(item.withDelivery(item.delivery().withVariant(variant))));
     }
 }

@@ -136,7 +136,7 @@ final class Assembly {
     }
 
     private Pass pass(Wanted now, Side next, Stance stance) {
-        List<Part> content = now.hold()
+        List<DancedMove> content = now.hold()
                 ? passes.held(2 * Combination.PHRASE, now.lead(), stance)
                 : now.rung().content;
         return passes.pass(content, now.lead(), next, stance);

@@ -17,35 +17,35 @@ final class Blocks {
 
     private Blocks() {}
 
-    static List<List<Part>> of(Combination combination) {
-        List<List<Part>> blocks = new ArrayList<>();
-        List<Part> parts = combination.parts();
+    static List<List<DancedMove>> of(Combination combination) {
+        List<List<DancedMove>> blocks = new ArrayList<>();
+        List<DancedMove> moves = combination.moves();
         int from = 0;
-        for (int to = 1; to <= parts.size(); to++) {
-            boolean last = to == parts.size();
-            if (last || long8(parts.subList(from, to)) && long8(parts.subList(to, parts.size()))
-                    && repeats(combination, parts.subList(0, to))
-                    && repeats(combination, parts.subList(from, to))) {
-                blocks.add(List.copyOf(parts.subList(from, to)));
+        for (int to = 1; to <= moves.size(); to++) {
+            boolean last = to == moves.size();
+            if (last || long8(moves.subList(from, to)) && long8(moves.subList(to, moves.size()))
+                    && repeats(combination, moves.subList(0, to))
+                    && repeats(combination, moves.subList(from, to))) {
+                blocks.add(List.copyOf(moves.subList(from, to)));
                 from = to;
             }
         }
         return blocks;
     }
 
-    private static boolean long8(List<Part> parts) {
-        return parts.stream().mapToInt(Part::halfCounts).sum() >= EIGHT;
+    private static boolean long8(List<DancedMove> moves) {
+        return moves.stream().mapToInt(DancedMove::halfCounts).sum() >= EIGHT;
     }
 
-    private static boolean repeats(Combination combination, List<Part> piece) {
+    private static boolean repeats(Combination combination, List<DancedMove> piece) {
         Walk.Outcome once = Dance.outcome(piece, Combination.start(piece, combination.onStep()));
         Side free = once.end().free();
         Side lead = piece.getFirst().lead();
-        List<Part> again = free == lead.other() ? mirrored(piece) : piece;
+        List<DancedMove> again = free == lead.other() ? mirrored(piece) : piece;
         return Dance.outcome(again, once.end().on(again.getFirst().lead().other())).works();
     }
 
-    static List<Part> mirrored(List<Part> parts) {
-        return parts.stream().map(Part::mirrored).toList();
+    static List<DancedMove> mirrored(List<DancedMove> moves) {
+        return moves.stream().map(DancedMove::mirrored).toList();
     }
 }

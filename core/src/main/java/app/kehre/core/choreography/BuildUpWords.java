@@ -11,13 +11,14 @@ public final class BuildUpWords {
 
     /** Returns "Basic step R x2 (8), Knee lift on the step R (4)". */
     public static String moves(Combination combination) {
-        return combination.parts().stream().map(BuildUpWords::move).collect(Collectors.joining(", "));
+        return combination.moves().stream().map(BuildUpWords::move).collect(Collectors.joining(", "));
     }
 
-    private static String move(Part part) {
-        String times = part.times() > 1 ? " x" + part.times() : "";
-        String more = part.withTimes(1).details();
-        return "%s %s%s (%d%s)".formatted(part.move().name(), part.lead().letter(), times, part.counts(),
+    private static String move(DancedMove danced) {
+        String times = danced.times() > 1 ? " x" + danced.times() : "";
+        String more = danced.withTimes(1).details();
+        return "%s %s%s (%d%s)".formatted(danced.move().name(), danced.lead().letter(), times,
+                danced.counts(),
                 more.isEmpty() ? "" : ", " + more);
     }
 

@@ -11,7 +11,7 @@ final class Chain {
 
     private final boolean onStep;
     private final Rehearsal rehearsal;
-    private final List<Part> parts = new ArrayList<>();
+    private final List<DancedMove> moves = new ArrayList<>();
     private Stance beforeLast = Stance.OPEN;
     private Stance stance = Stance.OPEN;
 
@@ -21,37 +21,37 @@ final class Chain {
     }
 
     /** Adds a piece; where it cannot begin on the free foot, on the other one after a changed end. */
-    void add(List<Part> piece) {
-        if (parts.isEmpty()) {
+    void add(List<DancedMove> piece) {
+        if (moves.isEmpty()) {
             stance = Combination.start(piece, onStep);
         } else if (!works(piece, stance)) {
-            Part last = parts.getLast().withTapChange(!parts.getLast().tapChange());
+            DancedMove last = moves.getLast().withTapChange(!moves.getLast().tapChange());
             Stance other = rehearsal.outcome(List.of(last), beforeLast).end();
             if (works(piece, other)) {
-                parts.set(parts.size() - 1, last);
+                moves.set(moves.size() - 1, last);
                 stance = other;
             }
         }
-        List<Part> led = led(piece, stance);
-        int before = parts.size();
-        Stance end = rehearsal.dance(parts, led, stance).end();
-        beforeLast = parts.size() - before > 1
-                ? rehearsal.outcome(parts.subList(before, parts.size() - 1), stance).end()
+        List<DancedMove> led = led(piece, stance);
+        int before = moves.size();
+        Stance end = rehearsal.dance(moves, led, stance).end();
+        beforeLast = moves.size() - before > 1
+                ? rehearsal.outcome(moves.subList(before, moves.size() - 1), stance).end()
                 : stance;
         stance = end;
     }
 
-    private boolean works(List<Part> piece, Stance stance) {
-        List<Part> turned = new ArrayList<>();
+    private boolean works(List<DancedMove> piece, Stance stance) {
+        List<DancedMove> turned = new ArrayList<>();
         return rehearsal.dance(turned, led(piece, stance), stance).works();
     }
 
-    private static List<Part> led(List<Part> piece, Stance stance) {
+    private static List<DancedMove> led(List<DancedMove> piece, Stance stance) {
         return stance.free() == Side.BOTH ? piece : Passes.led(piece, stance.free());
     }
 
     /** Returns all moves. */
-    List<Part> parts() {
-        return List.copyOf(parts);
+    List<DancedMove> parts() {
+        return List.copyOf(moves);
     }
 }

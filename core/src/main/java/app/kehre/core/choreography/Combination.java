@@ -14,17 +14,17 @@ import app.kehre.core.value.Side;
  * Moves in a row that fill phrases of music.
  *
  * @param name at most {@value #LONGEST_NAME} characters
- * @param parts in order, at most 64; none while it is being made
+ * @param moves in order, at most 64; none while it is being made
  * @param known whether the group knows it already
  */
-public record Combination(String name, List<Part> parts, boolean known) {
+public record Combination(String name, List<DancedMove> moves, boolean known) {
 
     /** Counts in a phrase. */
     public static final int PHRASE = 32;
     /** The longest name, in characters. */
     public static final int LONGEST_NAME = 60;
     /** The moves of a combination. */
-    public static final Range PARTS = Range.of("the moves of a combination", 0, 64);
+    public static final Range MOVES = Range.of("the moves of a combination", 0, 64);
 
     public Combination {
         if (name.isBlank() || name.length() > LONGEST_NAME) {
@@ -32,18 +32,18 @@ public record Combination(String name, List<Part> parts, boolean known) {
                     "A combination's name must have from 1 to %d characters, not %d."
                             .formatted(LONGEST_NAME, name.length()));
         }
-        PARTS.check(parts.size());
-        parts = List.copyOf(parts);
+        MOVES.check(moves.size());
+        moves = List.copyOf(moves);
     }
 
     /** Returns a new combination. */
-    public static Combination of(String name, Part... parts) {
-        return new Combination(name, List.of(parts), false);
+    public static Combination of(String name, DancedMove... moves) {
+        return new Combination(name, List.of(moves), false);
     }
 
     /** Returns the half-counts of the music that it lasts. */
     public int halfCounts() {
-        return parts.stream().mapToInt(Part::halfCounts).sum();
+        return moves.stream().mapToInt(DancedMove::halfCounts).sum();
     }
 
     /** Returns the counts of the music that it lasts. */
@@ -58,54 +58,54 @@ public record Combination(String name, List<Part> parts, boolean known) {
 
     /** Returns the side that leads first; right while there are no moves. */
     public Side lead() {
-        return parts.isEmpty() ? Side.RIGHT : parts.getFirst().lead();
+        return moves.isEmpty() ? Side.RIGHT : moves.getFirst().lead();
     }
 
     /** Returns whether it is danced on a step. */
     public boolean onStep() {
-        return parts.stream().anyMatch(part -> part.move().onStep());
+        return moves.stream().anyMatch(danced -> danced.move().onStep());
     }
 
     /** Returns how one stands before it: where its first move needs it, on the foot that does not lead. */
     public Stance start() {
-        return start(parts, onStep());
+        return start(moves, onStep());
     }
 
-    static Stance start(List<Part> parts, boolean onStep) {
-        Side lead = parts.isEmpty() ? Side.RIGHT : parts.getFirst().lead();
-        Row.From from = parts.isEmpty() ? Row.From.ANYWHERE : parts.getFirst().row(0).from();
-        int turnIn = parts.isEmpty() ? 0 : parts.getFirst().turnIn();
+    static Stance start(List<DancedMove> moves, boolean onStep) {
+        Side lead = moves.isEmpty() ? Side.RIGHT : moves.getFirst().lead();
+        Row.From from = moves.isEmpty() ? Row.From.ANYWHERE : moves.getFirst().row(0).from();
+        int turnIn = moves.isEmpty() ? 0 : moves.getFirst().turnIn();
         return (onStep ? Stance.before(from, lead) : Stance.OPEN).turned(-turnIn).on(lead.other());
     }
 
     /** Returns the combination led by the other foot. */
     public Combination mirrored() {
-        return withParts(parts.stream().map(Part::mirrored).toList());
+        return withParts(moves.stream().map(DancedMove::mirrored).toList());
     }
 
     /** Returns it with other moves. */
-    public Combination withParts(List<Part> others) {
+    public Combination withParts(List<DancedMove> others) {
         return new Combination(name, others, known);
     }
 
     /** Returns it under another name. */
     public Combination withName(String other) {
-        return new Combination(other, parts, known);
+        return new Combination(other, moves, known);
     }
 
     /** Returns it as known to the group, or not. */
     public Combination withKnown(boolean other) {
-        return new Combination(name, parts, other);
+        return new Combination(name, moves, other);
     }
 
     /** Returns it with a move changed. */
-    public Combination with(int at, UnaryOperator<Part> change) {
+    public Combination with(int at, UnaryOperator<DancedMove> change) {
         return changed(others -> others.set(at, change.apply(others.get(at))));
     }
 
     /** Returns it with a move added at a place, 0 to the number of moves. */
-    public Combination add(int at, Part part) {
-        return changed(others -> others.add(at, part));
+    public Combination add(int at, DancedMove danced) {
+        return changed(others -> others.add(at, danced));
     }
 
     /** Returns it without a move. */
@@ -120,11 +120,11 @@ public record Combination(String name, List<Part> parts, boolean known) {
 
     /** Returns it with every move from a place on led by the other foot. */
     public Combination mirroredFrom(int at) {
-        return changed(others -> others.subList(at, others.size()).replaceAll(Part::mirrored));
+        return changed(others -> others.subList(at, others.size()).replaceAll(DancedMove::mirrored));
     }
 
-    private Combination changed(Consumer<List<Part>> change) {
-        List<Part> others = new ArrayList<>(parts);
+    private Combination changed(Consumer<List<DancedMove>> change) {
+        List<DancedMove> others = new ArrayList<>(moves);
         change.accept(others);
         return withParts(others);
     }

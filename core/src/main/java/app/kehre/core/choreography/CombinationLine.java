@@ -37,27 +37,27 @@ public final class CombinationLine {
         Combination longer = combination;
         for (String each : text.toLowerCase(Locale.ROOT).split("[,;]")) {
             if (!each.isBlank()) {
-                Reading<Part> part = part(each.strip(), longer, moves);
-                if (!part.problem().isEmpty()) {
-                    return Reading.refused(part.problem());
+                Reading<DancedMove> danced = part(each.strip(), longer, moves);
+                if (!danced.problem().isEmpty()) {
+                    return Reading.refused(danced.problem());
                 }
-                if (longer.parts().size() >= Combination.PARTS.most()) {
+                if (longer.moves().size() >= Combination.MOVES.most()) {
                     return Reading.refused(
-                            "A combination has at most %d moves.".formatted(Combination.PARTS.most()));
+                            "A combination has at most %d moves.".formatted(Combination.MOVES.most()));
                 }
-                longer = longer.add(longer.parts().size(), part.value().orElseThrow());
+                longer = longer.add(longer.moves().size(), danced.value().orElseThrow());
             }
         }
         return Reading.of(longer);
     }
 
-    private static Reading<Part> part(String text, Combination before, List<Exercise> moves) {
+    private static Reading<DancedMove> part(String text, Combination before, List<Exercise> moves) {
         Matcher counted = TIMES.matcher(text);
         boolean matches = counted.matches();
         boolean after = matches && counted.group(1) != null;
         int times = matches ? Integer.parseInt(counted.group(after ? 2 : 3)) : 1;
         String words = matches ? counted.group(after ? 1 : 4) : text;
-        Optional<String> problem = Part.TIMES.problem(times);
+        Optional<String> problem = DancedMove.TIMES.problem(times);
         if (problem.isPresent()) {
             return Reading.refused(problem.get());
         }
@@ -72,15 +72,15 @@ public final class CombinationLine {
     }
 
     /** The nearest name wins; among equally near ones the move that fits there. */
-    private static Optional<Part> find(String typed, Combination before, List<Exercise> moves) {
+    private static Optional<DancedMove> find(String typed, Combination before, List<Exercise> moves) {
         return typed.isEmpty()
                 ? Optional.empty()
-                : Fits.of(before, before.parts().size(), moves).moves().stream()
-                        .filter(fit -> distance(typed, fit.part().move()) < 4)
-                        .min(Comparator.comparing((Fit fit) -> distance(typed, fit.part().move()) == 3)
+                : Fits.of(before, before.moves().size(), moves).moves().stream()
+                        .filter(fit -> distance(typed, fit.danced().move()) < 4)
+                        .min(Comparator.comparing((Fit fit) -> distance(typed, fit.danced().move()) == 3)
                                 .thenComparing(fit -> !fit.fits())
-                                .thenComparing(fit -> distance(typed, fit.part().move())))
-                        .map(Fit::part);
+                                .thenComparing(fit -> distance(typed, fit.danced().move())))
+                        .map(Fit::danced);
     }
 
     /** 0 for the very name, 1 where the name begins with what is typed, 2 where its words do, 3 with its other names. */

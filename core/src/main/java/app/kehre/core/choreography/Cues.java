@@ -20,7 +20,7 @@ final class Cues {
     private final Map<String, Integer> seen = new HashMap<>();
     private final Map<String, RowFacts> facts = new HashMap<>();
     private final List<Cue> cues = new ArrayList<>();
-    private Optional<Part> before = Optional.empty();
+    private Optional<DancedMove> before = Optional.empty();
     private int at;
     private int since;
 
@@ -35,11 +35,11 @@ final class Cues {
             for (Pass pass : stage.passes()) {
                 int start = at;
                 boolean first = true;
-                for (Part part : pass.parts()) {
-                    cue(stage, part, opens, first);
+                for (DancedMove danced : pass.moves()) {
+                    cue(stage, danced, opens, first);
                     opens = false;
                     first = false;
-                    at += part.counts();
+                    at += danced.counts();
                 }
                 at = start + pass.eights() * Counts.EIGHT;
             }
@@ -47,40 +47,41 @@ final class Cues {
         return cues;
     }
 
-    private void cue(Stage stage, Part part, boolean opens, boolean first) {
-        if (at > 0 && (opens || changes(part, first))) {
-            int ahead = ahead(part);
-            Side own = mirrored ? part.lead().other() : part.lead();
-            cues.add(new Cue(at, ahead, words(stage, part, opens), part.lead(), own, sign(stage, part)));
+    private void cue(Stage stage, DancedMove danced, boolean opens, boolean first) {
+        if (at > 0 && (opens || changes(danced, first))) {
+            int ahead = ahead(danced);
+            Side own = mirrored ? danced.lead().other() : danced.lead();
+            cues.add(
+                    new Cue(at, ahead, words(stage, danced, opens), danced.lead(), own, sign(stage, danced)));
             since = at;
         }
-        before = Optional.of(part);
+        before = Optional.of(danced);
     }
 
-    private boolean changes(Part part, boolean first) {
-        return before.map(last -> !last.move().id().equals(part.move().id())
-                || !last.move().name().equals(part.move().name())
-                || last.pace() != part.pace() || !last.how().equals(part.how())
-                || first && last.lead() != part.lead() && facts(last).after() == RowFacts.After.KEEPS)
+    private boolean changes(DancedMove danced, boolean first) {
+        return before.map(last -> !last.move().id().equals(danced.move().id())
+                || !last.move().name().equals(danced.move().name())
+                || last.pace() != danced.pace() || !last.how().equals(danced.how())
+                || first && last.lead() != danced.lead() && facts(last).after() == RowFacts.After.KEEPS)
                 .orElse(true);
     }
 
     /** Eight counts ahead the first time, then four, then two; never before the change before. */
-    private int ahead(Part part) {
-        int times = seen.merge(part.move().name() + part.how(), 1, Integer::sum);
+    private int ahead(DancedMove danced) {
+        int times = seen.merge(danced.move().name() + danced.how(), 1, Integer::sum);
         int wanted = AHEAD.get(Math.min(times, AHEAD.size()) - 1);
         int room = at - since;
         return AHEAD.stream().filter(each -> each <= wanted && each <= room).findFirst()
                 .orElse(AHEAD.getLast());
     }
 
-    private static String words(Stage stage, Part part, boolean opens) {
-        String more = part.times() > 1 && part.counts() < Combination.PHRASE
-                ? " " + part.times() + " times"
+    private static String words(Stage stage, DancedMove danced, boolean opens) {
+        String more = danced.times() > 1 && danced.counts() < Combination.PHRASE
+                ? " " + danced.times() + " times"
                 : "";
-        String move = part.move().name() + more + ", " + part.lead().word()
-                + (part.pace().notation().isEmpty() ? "" : ", " + part.pace().notation())
-                + (part.how().isEmpty() ? "" : ", " + part.how());
+        String move = danced.move().name() + more + ", " + danced.lead().word()
+                + (danced.pace().notation().isEmpty() ? "" : ", " + danced.pace().notation())
+                + (danced.how().isEmpty() ? "" : ", " + danced.how());
         return switch (stage.kind()) {
             case HOLD -> opens ? "Hold: " + move : move;
             case FINISHED -> opens ? "From the top: " + move : move;
@@ -90,30 +91,30 @@ final class Cues {
         };
     }
 
-    private String sign(Stage stage, Part part) {
-        RowFacts facts = facts(part);
+    private String sign(Stage stage, DancedMove danced) {
+        RowFacts facts = facts(danced);
         if (stage.kind() == Stage.Kind.HOLD) {
             return "both palms down";
         }
         if (facts.heading().turns() > 0) {
             return "a finger draws a circle";
         }
-        if (facts.springs() > 0 || part.hop()) {
+        if (facts.springs() > 0 || danced.hop()) {
             return "both palms lift";
         }
         if (facts.counts() >= 8 && facts.ascents() == 1) {
             return "three fingers up";
         }
         if (facts.floor().wide() > 2) {
-            return "the arm points to the group's " + part.lead().word();
+            return "the arm points to the group's " + danced.lead().word();
         }
         if (facts.floor().deep() > 2) {
             return "the hand beckons, then pushes away";
         }
-        return part.move().onStep() ? "the hand points to the step" : "a tap on the leading thigh";
+        return danced.move().onStep() ? "the hand points to the step" : "a tap on the leading thigh";
     }
 
-    private RowFacts facts(Part part) {
-        return facts.computeIfAbsent(part.move().name(), _ -> part.facts());
+    private RowFacts facts(DancedMove danced) {
+        return facts.computeIfAbsent(danced.move().name(), _ -> danced.facts());
     }
 }

@@ -44,21 +44,21 @@ public record Dance(List<Beat> beats, Stance start, Stance end) {
 
     /** Dances a combination once from its start. */
     public static Dance of(Combination combination) {
-        return of(combination.parts(), combination.start());
+        return of(combination.moves(), combination.start());
     }
 
     /** Dances moves from a stance. */
-    public static Dance of(List<Part> parts, Stance start) {
+    public static Dance of(List<DancedMove> parts, Stance start) {
         List<Beat> beats = new ArrayList<>();
         Stance stance = start;
         int at = 0;
         for (int i = 0; i < parts.size(); i++) {
-            Part part = parts.get(i);
-            Side lead = part.lead();
-            for (int time = 0; time < part.times(); time++) {
-                Row row = part.row(time);
-                Walk walk = Walk.of(row, lead, stance, time == 0 ? part.turnIn() : 0);
-                int length = part.pace().halfCounts();
+            DancedMove danced = parts.get(i);
+            Side lead = danced.lead();
+            for (int time = 0; time < danced.times(); time++) {
+                Row row = danced.row(time);
+                Walk walk = Walk.of(row, lead, stance, time == 0 ? danced.turnIn() : 0);
+                int length = danced.pace().halfCounts();
                 for (Walk.Step step : walk.steps()) {
                     beats.add(new Beat(i, time, at, length, lead, step));
                     at += length;
@@ -71,14 +71,14 @@ public record Dance(List<Beat> beats, Stance start, Stance end) {
     }
 
     /** Dances moves from a stance for the outcome alone. */
-    static Walk.Outcome outcome(List<Part> parts, Stance start) {
+    static Walk.Outcome outcome(List<DancedMove> parts, Stance start) {
         Stance stance = start;
         boolean works = true;
-        for (Part part : parts) {
-            Side lead = part.lead();
-            for (int time = 0; time < part.times(); time++) {
-                Walk.Outcome once = Walk.outcome(part.footing(time), lead, stance,
-                        time == 0 ? part.turnIn() : 0);
+        for (DancedMove danced : parts) {
+            Side lead = danced.lead();
+            for (int time = 0; time < danced.times(); time++) {
+                Walk.Outcome once = Walk.outcome(danced.footing(time), lead, stance,
+                        time == 0 ? danced.turnIn() : 0);
                 stance = once.end();
                 works &= once.works();
                 lead = stance.weight() == lead ? lead.other() : lead;

@@ -32,52 +32,52 @@ public record Fits(Side free, Stance stance, int countsLeft, int count, List<Fit
      * @param at the place, 0 to the number of moves
      */
     public static Fits of(Combination combination, int at, List<Exercise> moves) {
-        List<Part> before = combination.parts().subList(0, at);
-        boolean step = combination.parts().isEmpty() || combination.onStep();
+        List<DancedMove> before = combination.moves().subList(0, at);
+        boolean step = combination.moves().isEmpty() || combination.onStep();
         Stance stance = before.isEmpty()
                 ? combination.start().on(Side.BOTH)
                 : Dance.outcome(before, Combination.start(before, combination.onStep())).end();
-        int half = before.stream().mapToInt(Part::halfCounts).sum();
+        int half = before.stream().mapToInt(DancedMove::halfCounts).sum();
         int left = Combination.PHRASE - half / 2 % Combination.PHRASE;
         Side lead = stance.free() == Side.BOTH ? combination.lead() : stance.free();
-        Set<String> used = combination.parts().stream().map(part -> part.move().id())
+        Set<String> used = combination.moves().stream().map(danced -> danced.move().id())
                 .collect(Collectors.toSet());
         List<Fit> found = moves.stream().map(move -> fit(move, lead, stance, left, before.isEmpty()))
                 .sorted(Comparator.comparing((Fit fit) -> !fit.fits())
-                        .thenComparing(fit -> fit.part().move().onStep() != step)
-                        .thenComparing(fit -> fit.part().turnIn() != 0)
-                        .thenComparing(fit -> used.contains(fit.part().move().id())))
+                        .thenComparing(fit -> fit.danced().move().onStep() != step)
+                        .thenComparing(fit -> fit.danced().turnIn() != 0)
+                        .thenComparing(fit -> used.contains(fit.danced().move().id())))
                 .toList();
         return new Fits(stance.free(), stance, left, half / 2, found);
     }
 
     private static Fit fit(Exercise move, Side lead, Stance stance, int left, boolean first) {
-        Part part = turned(Part.of(move, lead), stance, first);
-        Optional<Slip> slip = first ? Optional.empty() : slip(part, stance);
+        DancedMove danced = turned(DancedMove.of(move, lead), stance, first);
+        Optional<Slip> slip = first ? Optional.empty() : slip(danced, stance);
         if (slip.isPresent()) {
-            return new Fit(part, false, slip.get().words());
+            return new Fit(danced, false, slip.get().words());
         }
-        if (part.counts() > left) {
-            return new Fit(part, false,
-                    "%d counts, %d are left in the phrase".formatted(part.counts(), left));
+        if (danced.counts() > left) {
+            return new Fit(danced, false,
+                    "%d counts, %d are left in the phrase".formatted(danced.counts(), left));
         }
-        return new Fit(part, true, "%d, %s%s".formatted(part.counts(), part.facts().after().words(),
-                part.turnIn() == 0 ? "" : ", " + part.details()));
+        return new Fit(danced, true, "%d, %s%s".formatted(danced.counts(), danced.facts().after().words(),
+                danced.turnIn() == 0 ? "" : ", " + danced.details()));
     }
 
-    private static Optional<Slip> slip(Part part, Stance stance) {
-        return Walk.of(part.row(0), part.lead(), stance, part.turnIn()).slips().stream().findFirst();
+    private static Optional<Slip> slip(DancedMove danced, Stance stance) {
+        return Walk.of(danced.row(0), danced.lead(), stance, danced.turnIn()).slips().stream().findFirst();
     }
 
-    private static Part turned(Part part, Stance stance, boolean first) {
-        if (first || slip(part, stance).isEmpty()) {
-            return part;
+    private static DancedMove turned(DancedMove danced, Stance stance, boolean first) {
+        if (first || slip(danced, stance).isEmpty()) {
+            return danced;
         }
         for (int quarters : new int[]{1, -1, 2}) {
-            if (slip(part.withTurnIn(quarters), stance).isEmpty()) {
-                return part.withTurnIn(quarters);
+            if (slip(danced.withTurnIn(quarters), stance).isEmpty()) {
+                return danced.withTurnIn(quarters);
             }
         }
-        return part;
+        return danced;
     }
 }

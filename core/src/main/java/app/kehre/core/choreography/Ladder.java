@@ -33,7 +33,7 @@ final class Ladder {
     static Ladder of(Build build, Lesson lesson, Passes passes, Rehearsal rehearsal) {
         Ladder ladder = new Ladder(build, lesson, passes, rehearsal);
         for (int i = 0; i < build.combinations().size(); i++) {
-            if (!build.combinations().get(i).parts().isEmpty()) {
+            if (!build.combinations().get(i).moves().isEmpty()) {
                 ladder.add(i, build.combinations().get(i));
             }
         }
@@ -59,21 +59,21 @@ final class Ladder {
             return;
         }
         Chain all = new Chain(joined.stream().anyMatch(Combination::onStep), rehearsal);
-        joined.forEach(each -> all.add(each.parts()));
+        joined.forEach(each -> all.add(each.moves()));
         String title = "finale: " + joined.stream().map(Combination::name).collect(Collectors.joining(" + "));
         add(label(StageKey.finale(), title, Stage.Kind.FINALE, build.combinations().size() - 1), all.parts(),
                 DANCED_MOST, FINALE_WEIGHT);
     }
 
     private static List<Combination> danced(List<Combination> combinations) {
-        return combinations.stream().filter(each -> !each.parts().isEmpty()).toList();
+        return combinations.stream().filter(each -> !each.moves().isEmpty()).toList();
     }
 
     private void add(int at, Combination combination) {
-        List<List<Part>> blocks = Blocks.of(combination);
+        List<List<DancedMove>> blocks = Blocks.of(combination);
         hold(label(new StageKey(String.valueOf(at + 1)), combination.name(), Stage.Kind.HOLD, at),
-                combination.parts(), 1);
-        List<Layer> moves = Layer.ofMoves(combination.parts());
+                combination.moves(), 1);
+        List<Layer> moves = Layer.ofMoves(combination.moves());
         switch (build.method()) {
             case ADD_ON -> addOn(at, combination, blocks, moves);
             case LINK -> link(at, combination, blocks, moves);
@@ -85,14 +85,14 @@ final class Ladder {
                 reduce(at, combination, blocks, 2, moves);
             }
             case MIXTURE -> {
-                List<Layer> layers = Layer.of(combination.parts());
+                List<Layer> layers = Layer.of(combination.moves());
                 addOn(at, combination, blocks, layers);
                 reduce(at, combination, blocks, 2, layers);
             }
         }
         boolean all = build.method() == Method.LAYERING || build.method() == Method.MIXTURE;
-        layers(at, combination, all ? Layer.of(combination.parts()) : moves);
-        add(label(StageKey.of(at, "finished"), "finished", Stage.Kind.FINISHED, at), combination.parts(),
+        layers(at, combination, all ? Layer.of(combination.moves()) : moves);
+        add(label(StageKey.of(at, "finished"), "finished", Stage.Kind.FINISHED, at), combination.moves(),
                 DANCED_MOST, FINISHED_WEIGHT);
     }
 
@@ -101,7 +101,7 @@ final class Ladder {
     }
 
     /** A hold before a stage: one phrase before each combination and the finale, else only where it is wished. */
-    private void hold(Stage.Label next, List<Part> content, int phrases) {
+    private void hold(Stage.Label next, List<DancedMove> content, int phrases) {
         if (phrases > 0 || build.own().containsKey(next.key().hold())) {
             String words = next.kind() == Stage.Kind.FINALE
                     ? "the finale"
@@ -112,7 +112,7 @@ final class Ladder {
         }
     }
 
-    private void addOn(int at, Combination combination, List<List<Part>> blocks, List<Layer> layers) {
+    private void addOn(int at, Combination combination, List<List<DancedMove>> blocks, List<Layer> layers) {
         for (int count = 1; count < blocks.size(); count++) {
             piece(label(StageKey.of(at, "add/" + count),
                     (count == 1 ? "" : "+ ") + title(blocks.get(count - 1), layers), Stage.Kind.TEACH, at),
@@ -121,7 +121,7 @@ final class Ladder {
         }
     }
 
-    private void link(int at, Combination combination, List<List<Part>> blocks, List<Layer> layers) {
+    private void link(int at, Combination combination, List<List<DancedMove>> blocks, List<Layer> layers) {
         for (int i = 0; i < blocks.size() && blocks.size() > 1; i++) {
             piece(label(StageKey.of(at, "alone/" + (i + 1)), title(blocks.get(i), layers), Stage.Kind.TEACH,
                     at),
@@ -141,14 +141,14 @@ final class Ladder {
             String title = i == 0 ? "plain" : "+ " + layers.get(i - 1).words();
             String key = i == 0 ? "plain" : layers.get(i - 1).key();
             piece(label(StageKey.of(at, "layer/" + key), title, Stage.Kind.LAYER, at), combination,
-                    Layer.plain(combination.parts(), layers.subList(i, layers.size())));
+                    Layer.plain(combination.moves(), layers.subList(i, layers.size())));
         }
     }
 
-    private void reduce(int at, Combination combination, List<List<Part>> blocks, int times,
+    private void reduce(int at, Combination combination, List<List<DancedMove>> blocks, int times,
             List<Layer> layers) {
         Chain content = new Chain(build.onStep(), rehearsal);
-        for (List<Part> block : blocks) {
+        for (List<DancedMove> block : blocks) {
             for (int i = 0; i < times; i++) {
                 content.add(Layer.plain(block, layers));
             }
@@ -159,7 +159,7 @@ final class Ladder {
         }
     }
 
-    private void piece(Stage.Label label, Combination combination, List<Part> content) {
+    private void piece(Stage.Label label, Combination combination, List<DancedMove> content) {
         if (!passes.fill(content)) {
             undanceable.add(label.title());
             return;
@@ -168,7 +168,7 @@ final class Ladder {
         add(label, content, one ? 1 : TEACH_MOST, 1);
     }
 
-    private void add(Stage.Label label, List<Part> content, int most, int weight) {
+    private void add(Stage.Label label, List<DancedMove> content, int most, int weight) {
         hold(label, content, label.kind() == Stage.Kind.FINALE ? 1 : 0);
         boolean walks = passes.walks(content);
         int pass = passes.eights(content);
@@ -191,12 +191,12 @@ final class Ladder {
                 .orElse(1);
     }
 
-    private static List<Part> joinedBlocks(List<List<Part>> blocks) {
+    private static List<DancedMove> joinedBlocks(List<List<DancedMove>> blocks) {
         return blocks.stream().flatMap(List::stream).toList();
     }
 
-    private static String title(List<Part> block, List<Layer> layers) {
-        return Layer.plain(block, layers).stream().map(part -> part.move().name()).distinct().limit(2)
+    private static String title(List<DancedMove> block, List<Layer> layers) {
+        return Layer.plain(block, layers).stream().map(danced -> danced.move().name()).distinct().limit(2)
                 .collect(Collectors.joining(", "));
     }
 }

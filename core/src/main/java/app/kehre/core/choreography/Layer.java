@@ -14,43 +14,43 @@ enum Layer {
     /** The moves themselves, where the instructor teaches another one first. */
     MOVES("moves", "the moves themselves") {
         @Override
-        Part without(Part part) {
-            return part.plainly();
+        DancedMove without(DancedMove danced) {
+            return danced.plainly();
         }
     },
     ARMS("arms", "arms") {
         @Override
-        Part without(Part part) {
-            return part.withArms("").without(Style.ARMS, Style.OVERHEAD);
+        DancedMove without(DancedMove danced) {
+            return danced.withArms("").without(Style.ARMS, Style.OVERHEAD);
         }
     },
     DIRECTION("direction", "direction") {
         @Override
-        Part without(Part part) {
-            Row row = part.move().footwork().orElseThrow();
+        DancedMove without(DancedMove danced) {
+            Row row = danced.move().footwork().orElseThrow();
             Row plain = Derived.plain(row);
-            Part ahead = part.withTurnIn(0).without(Style.DIRECTION, Style.TRAVEL);
+            DancedMove ahead = danced.withTurnIn(0).without(Style.DIRECTION, Style.TRAVEL);
             return plain.equals(row)
                     ? ahead
                     : ahead.withPlain(Optional.empty()).withMove(
-                            part.move().withFootwork(plain).withName(part.move().name() + ", plain"));
+                            danced.move().withFootwork(plain).withName(danced.move().name() + ", plain"));
         }
     },
     RHYTHM("rhythm", "rhythm") {
         @Override
-        Part without(Part part) {
-            Part alone = part.withPlain(Optional.empty());
-            return part.pace() == Pace.HALF_TIME && part.times() * 2 <= Part.TIMES.most()
-                    ? alone.withPace(Pace.NORMAL).withTimes(part.times() * 2)
-                    : part.pace() == Pace.DOUBLE_TIME && part.times() % 2 == 0
-                            ? alone.withPace(Pace.NORMAL).withTimes(part.times() / 2)
-                            : part;
+        DancedMove without(DancedMove danced) {
+            DancedMove alone = danced.withPlain(Optional.empty());
+            return danced.pace() == Pace.HALF_TIME && danced.times() * 2 <= DancedMove.TIMES.most()
+                    ? alone.withPace(Pace.NORMAL).withTimes(danced.times() * 2)
+                    : danced.pace() == Pace.DOUBLE_TIME && danced.times() % 2 == 0
+                            ? alone.withPace(Pace.NORMAL).withTimes(danced.times() / 2)
+                            : danced;
         }
     },
     HOP("hop", "hop as an option") {
         @Override
-        Part without(Part part) {
-            return part.withHop(false);
+        DancedMove without(DancedMove danced) {
+            return danced.withHop(false);
         }
     };
 
@@ -71,22 +71,22 @@ enum Layer {
         return words;
     }
 
-    abstract Part without(Part part);
+    abstract DancedMove without(DancedMove danced);
 
     /** The layer of the moves themselves, where there is one. */
-    static List<Layer> ofMoves(List<Part> parts) {
-        return of(parts).stream().filter(layer -> layer == MOVES).toList();
+    static List<Layer> ofMoves(List<DancedMove> moves) {
+        return of(moves).stream().filter(layer -> layer == MOVES).toList();
     }
 
-    List<Part> without(List<Part> parts) {
-        return parts.stream().map(this::without).toList();
+    List<DancedMove> without(List<DancedMove> moves) {
+        return moves.stream().map(this::without).toList();
     }
 
     /** The layers that moves have. */
-    static List<Layer> of(List<Part> parts) {
+    static List<Layer> of(List<DancedMove> moves) {
         List<Layer> found = new ArrayList<>();
         for (Layer layer : values()) {
-            if (!layer.without(parts).equals(parts)) {
+            if (!layer.without(moves).equals(moves)) {
                 found.add(layer);
             }
         }
@@ -94,8 +94,8 @@ enum Layer {
     }
 
     /** The moves without any of the layers. */
-    static List<Part> plain(List<Part> parts, List<Layer> layers) {
-        List<Part> plain = parts;
+    static List<DancedMove> plain(List<DancedMove> moves, List<Layer> layers) {
+        List<DancedMove> plain = moves;
         for (Layer layer : layers) {
             plain = layer.without(plain);
         }

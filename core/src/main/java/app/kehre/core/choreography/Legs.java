@@ -17,7 +17,7 @@ public record Legs(int right, int left, int ascents, int hops, boolean changesLe
     /** Counts them. */
     public static Legs of(Combination combination) {
         Dance dance = Dance.of(combination);
-        boolean changes = !combination.parts().isEmpty()
+        boolean changes = !combination.moves().isEmpty()
                 && dance.end().weight() == combination.lead();
         return new Legs(bearing(dance, Side.RIGHT), bearing(dance, Side.LEFT),
                 Math.toIntExact(
@@ -35,13 +35,13 @@ public record Legs(int right, int left, int ascents, int hops, boolean changesLe
 
     /** Returns how the other side gets its turn. */
     public String otherSide(Combination combination) {
-        if (combination.parts().isEmpty()) {
+        if (combination.moves().isEmpty()) {
             return "";
         }
         String other = combination.lead().other().word();
         return changesLead
                 ? "Ends with the %s free: it repeats on the %s by itself.".formatted(other, other)
                 : "Keeps the %s: to change over, end %s on a tap instead of a step.".formatted(
-                        combination.lead().word(), combination.parts().getLast().move().name());
+                        combination.lead().word(), combination.moves().getLast().move().name());
     }
 }

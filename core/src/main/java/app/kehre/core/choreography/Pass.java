@@ -9,14 +9,14 @@ import app.kehre.core.value.Side;
  * One run through what a stage teaches, over whole phrases or, where combinations run on, over whole eights.
  *
  * @param lead the side that leads first
- * @param parts what is danced
+ * @param moves what is danced
  * @param eights how many it takes
  * @param start how one stands before
  * @param end how one stands after
  * @param works whether all of it can be danced
  */
-public record Pass(Side lead, List<Part> parts, int eights, Stance start, Stance end, boolean works) {
+public record Pass(Side lead, List<DancedMove> moves, int eights, Stance start, Stance end, boolean works) {
     public Pass {
-        parts = List.copyOf(parts);
+        moves = List.copyOf(moves);
     }
 }

@@ -20,7 +20,7 @@ final class PatternDance {
     private final Exercise move;
     private final Row row;
     private final CountPattern pattern;
-    private final List<Part> parts = new ArrayList<>();
+    private final List<DancedMove> moves = new ArrayList<>();
     private final List<Patterned.Unfit> unfit = new ArrayList<>();
     private final Pace pace;
     private Side lead;
@@ -46,7 +46,7 @@ final class PatternDance {
                 lay(at, time == 0);
             }
         }
-        return new Patterned(new Combination(shortened(move.name()), parts, true), unfit);
+        return new Patterned(new Combination(shortened(move.name()), moves, true), unfit);
     }
 
     private void lay(int at, boolean first) {
@@ -62,8 +62,8 @@ final class PatternDance {
             unfit.add(odd(at, asked, danced));
         }
         Exercise named = move.withFootwork(danced).withName(move.name() + ", " + asked.words());
-        for (int rest = times; rest > 0; rest -= Part.TIMES.most()) {
-            add(named, Math.clamp(rest, 1, Math.toIntExact(Part.TIMES.most())));
+        for (int rest = times; rest > 0; rest -= DancedMove.TIMES.most()) {
+            add(named, Math.clamp(rest, 1, Math.toIntExact(DancedMove.TIMES.most())));
         }
     }
 
@@ -75,11 +75,11 @@ final class PatternDance {
     }
 
     private void add(Exercise named, int times) {
-        if (parts.size() < Combination.PARTS.most()) {
-            Part part = Part.of(named, lead).withTimes(times).withPace(pace);
-            Stance before = stance == null ? Combination.start(List.of(part), move.onStep()) : stance;
-            parts.add(part);
-            stance = Dance.outcome(List.of(part), before).end();
+        if (moves.size() < Combination.MOVES.most()) {
+            DancedMove danced = DancedMove.of(named, lead).withTimes(times).withPace(pace);
+            Stance before = stance == null ? Combination.start(List.of(danced), move.onStep()) : stance;
+            moves.add(danced);
+            stance = Dance.outcome(List.of(danced), before).end();
             lead = stance.free() == Side.BOTH ? lead : stance.free();
         }
     }

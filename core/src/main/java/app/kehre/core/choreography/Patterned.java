@@ -42,13 +42,13 @@ public record Patterned(Combination dance, List<Unfit> unfit) {
 
     /** Returns the first time of the pattern alone. */
     public Combination once(CountPattern pattern) {
-        List<Part> first = new ArrayList<>();
+        List<DancedMove> first = new ArrayList<>();
         int halfCounts = pattern.counts() * pattern.pace().halfCounts();
         int at = 0;
-        for (Part part : dance.parts()) {
+        for (DancedMove danced : dance.moves()) {
             if (at < halfCounts) {
-                first.add(part);
-                at += part.halfCounts();
+                first.add(danced);
+                at += danced.halfCounts();
             }
         }
         return dance.withParts(first);

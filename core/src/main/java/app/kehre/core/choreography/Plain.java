@@ -13,8 +13,8 @@ public final class Plain {
     private Plain() {}
 
     /** Returns why a move cannot be taught first in the place of another; empty when it can. */
-    public static Optional<String> problem(Part part, Exercise other) {
-        return problem(part.move(), part.times(), part.pace(), other);
+    public static Optional<String> problem(DancedMove danced, Exercise other) {
+        return problem(danced.move(), danced.times(), danced.pace(), other);
     }
 
     static void check(Exercise move, int times, Pace pace, Exercise other) {
@@ -30,7 +30,7 @@ public final class Plain {
         }
         int halfCounts = row(move).counts() * times * pace.halfCounts();
         if (halfCounts % (2 * row(other).counts()) != 0
-                || times(move, times, pace, other) > Part.TIMES.most()) {
+                || times(move, times, pace, other) > DancedMove.TIMES.most()) {
             return Optional.of(("\"%s\" has %d counts and cannot stand for \"%s\" at first, which has %d:"
                     + " choose one whose counts go into those.").formatted(other.name(), row(other).counts(),
                             move.name(), Math.ceilDiv(halfCounts, 2)));

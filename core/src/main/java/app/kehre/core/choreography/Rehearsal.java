@@ -36,13 +36,13 @@ final class Rehearsal {
     }
 
     /** Dances moves from a stance. */
-    Walk.Outcome outcome(List<Part> parts, Stance start) {
+    Walk.Outcome outcome(List<DancedMove> moves, Stance start) {
         Stance stance = start;
         boolean works = true;
-        for (Part part : parts) {
-            Side lead = part.lead();
-            for (int time = 0; time < part.times(); time++) {
-                Walk.Outcome once = once(part, time, lead, stance);
+        for (DancedMove danced : moves) {
+            Side lead = danced.lead();
+            for (int time = 0; time < danced.times(); time++) {
+                Walk.Outcome once = once(danced, time, lead, stance);
                 stance = once.end();
                 works &= once.works();
                 lead = stance.weight() == lead ? lead.other() : lead;
@@ -51,41 +51,41 @@ final class Rehearsal {
         return new Walk.Outcome(stance, works);
     }
 
-    private Walk.Outcome once(Part part, int time, Side lead, Stance stance) {
-        Row row = part.move().footwork().orElseThrow();
-        boolean changed = part.tapChange() && time == part.times() - 1;
-        Start start = new Start(lead, stance, time == 0 ? part.turnIn() : 0, changed);
+    private Walk.Outcome once(DancedMove danced, int time, Side lead, Stance stance) {
+        Row row = danced.move().footwork().orElseThrow();
+        boolean changed = danced.tapChange() && time == danced.times() - 1;
+        Start start = new Start(lead, stance, time == 0 ? danced.turnIn() : 0, changed);
         Map<Start, Walk.Outcome> ways = known.computeIfAbsent(row, _ -> new HashMap<>());
         Walk.Outcome before = ways.get(start);
         if (before != null) {
             return before;
         }
-        Walk.Outcome once = Walk.outcome(part.footing(time), lead, stance, start.turnIn());
+        Walk.Outcome once = Walk.outcome(danced.footing(time), lead, stance, start.turnIn());
         ways.put(start, once);
         return once;
     }
 
     /** Adds moves, entered with the turn that they need from here; returns what comes of them. */
-    Walk.Outcome dance(List<Part> parts, List<Part> more, Stance stance) {
+    Walk.Outcome dance(List<DancedMove> moves, List<DancedMove> more, Stance stance) {
         Walk.Outcome straight = outcome(more, stance);
         if (straight.works() || starts(more.getFirst(), stance)) {
-            parts.addAll(more);
+            moves.addAll(more);
             return straight;
         }
-        List<Part> turned = new ArrayList<>(more);
-        Part first = turned.getFirst();
+        List<DancedMove> turned = new ArrayList<>(more);
+        DancedMove first = turned.getFirst();
         for (int quarters : new int[]{0, 1, -1, 2}) {
             if (starts(first.withTurnIn(quarters), stance)) {
                 turned.set(0, first.withTurnIn(quarters));
                 break;
             }
         }
-        parts.addAll(turned);
+        moves.addAll(turned);
         return outcome(turned, stance);
     }
 
     /** Whether the first time of a move can be danced from a stance. */
-    boolean starts(Part part, Stance stance) {
-        return once(part, 0, part.lead(), stance).works();
+    boolean starts(DancedMove danced, Stance stance) {
+        return once(danced, 0, danced.lead(), stance).works();
     }
 }

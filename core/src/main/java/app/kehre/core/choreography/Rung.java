@@ -12,7 +12,7 @@ final class Rung {
     static final int PHRASE = 4;
 
     final Stage.Label label;
-    final List<Part> content;
+    final List<DancedMove> content;
     /** The rounds on both leads that it takes by itself, and how many make sense. */
     final Growth growth;
     private final int pass;
@@ -34,7 +34,7 @@ final class Rung {
     record Growth(int natural, int most, int weight) {}
 
     /** @param pass the eights of one pass; of a hold, those of a phrase */
-    Rung(Stage.Label label, List<Part> content, Growth growth, int pass, boolean walks) {
+    Rung(Stage.Label label, List<DancedMove> content, Growth growth, int pass, boolean walks) {
         this.label = label;
         this.content = content;
         this.growth = growth;

@@ -33,11 +33,11 @@ import app.kehre.core.fitting.Fitting;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.people.Limit;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Delivery;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Explaining;
 import app.kehre.core.plan.Item;
-import app.kehre.core.plan.Manner;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
 import app.kehre.core.proposal.Way;
@@ -226,7 +226,7 @@ final class WarmUpDeriver {
         List<Entry> items = new ArrayList<>();
         for (Exercise each : WarmUpFlow.inOrder(chosen, lively(), this::ticks)) {
             items.add(Item.of(id, each).withDose(dose(each))
-                    .withManner(Manner.USUAL.withExplaining(OVER)));
+                    .withDelivery(Delivery.USUAL.withExplaining(OVER)));
             id = id.next();
         }
         items.addAll(kept);

@@ -3,11 +3,11 @@ package app.kehre.core.dose;
 import java.time.Duration;
 import java.util.List;
 
-/** A part of a set: reps done in one manner, or a position held. */
+/** A part of a set: reps done at one tempo, or a position held. */
 public sealed interface Stage {
 
     /**
-     * Reps done in one manner.
+     * Reps done at one tempo.
      *
      * @param number 1 to 300
      * @param unit what is counted

@@ -16,10 +16,10 @@ import app.kehre.core.brief.Format;
 import app.kehre.core.choreography.Build;
 import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Conditions;
+import app.kehre.core.choreography.DancedMove;
 import app.kehre.core.choreography.Fit;
 import app.kehre.core.choreography.Fits;
 import app.kehre.core.choreography.Method;
-import app.kehre.core.choreography.Part;
 import app.kehre.core.dose.Counts;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.footwork.RowFacts;
@@ -91,7 +91,7 @@ final class BuildUpDrafter {
         for (int i = 0; i < count; i++) {
             boolean first = i == 0;
             combination("Combination " + (char) ('A' + i), conditions, used, first).ifPresent(made -> {
-                made.parts().forEach(part -> used.add(part.move().id()));
+                made.moves().forEach(danced -> used.add(danced.move().id()));
                 combinations.add(made);
             });
         }
@@ -125,22 +125,23 @@ final class BuildUpDrafter {
     private Combination phrase(String name, Set<String> used, boolean first) {
         Combination made = Combination.of(name);
         while (made.counts() < Combination.PHRASE) {
-            int places = made.parts().size();
+            int places = made.moves().size();
             Combination now = made;
-            List<Part> fitting = new ArrayList<>(Fits.of(made, places, moves).moves().stream()
-                    .filter(fit -> fit.fits() && fit.part().turnIn() == 0).map(Fit::part)
-                    .filter(part -> now.parts().stream().noneMatch(each -> each.move().equals(part.move())))
-                    .filter(part -> inTurn(now, part, used, first))
+            List<DancedMove> fitting = new ArrayList<>(Fits.of(made, places, moves).moves().stream()
+                    .filter(fit -> fit.fits() && fit.danced().turnIn() == 0).map(Fit::danced)
+                    .filter(danced -> now.moves().stream()
+                            .noneMatch(each -> each.move().equals(danced.move())))
+                    .filter(danced -> inTurn(now, danced, used, first))
                     .toList());
             Collections.shuffle(fitting, random);
-            fitting.sort(Comparator.comparing((Part part) -> !part.move().staple()).thenComparing(
-                    part -> used.contains(part.move().id()) || lately.contains(part.move().id())));
+            fitting.sort(Comparator.comparing((DancedMove danced) -> !danced.move().staple()).thenComparing(
+                    danced -> used.contains(danced.move().id()) || lately.contains(danced.move().id())));
             if (fitting.isEmpty()) {
                 return made;
             }
-            Part chosen = fitting.get(random.nextInt(Math.min(CHOICE, fitting.size())));
+            DancedMove chosen = fitting.get(random.nextInt(Math.min(CHOICE, fitting.size())));
             boolean half = slow && 2 * chosen.counts() <= Combination.PHRASE - made.counts();
-            Part next = half ? chosen.withPace(Counts.Pace.HALF_TIME) : chosen;
+            DancedMove next = half ? chosen.withPace(Counts.Pace.HALF_TIME) : chosen;
             int times = Math.min(times(next),
                     (Combination.PHRASE - made.counts()) / Math.max(1, next.counts()));
             made = made.add(places, next.withTimes(Math.max(1, times)));
@@ -152,23 +153,23 @@ final class BuildUpDrafter {
      * Easy before hard: no combination begins with what comes after the basics, none has two repeaters; newcomers do not turn in
      * the first and learn a few moves only.
      */
-    private boolean inTurn(Combination made, Part part, Set<String> used, boolean first) {
-        Optional<RowFacts> row = Optional.ofNullable(facts.get(part.move().id()));
+    private boolean inTurn(Combination made, DancedMove danced, Set<String> used, boolean first) {
+        Optional<RowFacts> row = Optional.ofNullable(facts.get(danced.move().id()));
         boolean hard = row.filter(RowFacts::afterTheBasics).isPresent();
-        boolean again = row.filter(RowFacts::repeats).isPresent() && made.parts().stream()
+        boolean again = row.filter(RowFacts::repeats).isPresent() && made.moves().stream()
                 .anyMatch(each -> Optional.ofNullable(facts.get(each.move().id())).filter(RowFacts::repeats)
                         .isPresent());
         boolean turns = newcomers && first && row.filter(RowFacts::turning).isPresent();
-        return !(hard && made.parts().isEmpty()) && !again && !turns
-                && (!newcomers || learns(made, part, used));
+        return !(hard && made.moves().isEmpty()) && !again && !turns
+                && (!newcomers || learns(made, danced, used));
     }
 
     /** Whether newcomers know it, or have learnt few enough yet. */
-    private boolean learns(Combination made, Part part, Set<String> used) {
+    private boolean learns(Combination made, DancedMove danced, Set<String> used) {
         Set<String> learnt = new HashSet<>();
         moves.stream().filter(move -> used.contains(move.id())).forEach(move -> add(move, learnt));
-        made.parts().forEach(each -> add(each.move(), learnt));
-        add(part.move(), learnt);
+        made.moves().forEach(each -> add(each.move(), learnt));
+        add(danced.move(), learnt);
         return learnt.size() <= NEW_TO_NEWCOMERS;
     }
 
@@ -179,10 +180,10 @@ final class BuildUpDrafter {
     }
 
     /** Short moves are done for an eight, twice or four times. */
-    private int times(Part part) {
-        boolean rests = part.move().everyday() && random.nextBoolean();
-        return part.counts() >= Counts.EIGHT
+    private int times(DancedMove danced) {
+        boolean rests = danced.move().everyday() && random.nextBoolean();
+        return danced.counts() >= Counts.EIGHT
                 ? 1
-                : Math.max(1, (rests ? 2 : 1) * Counts.EIGHT / part.counts());
+                : Math.max(1, (rests ? 2 : 1) * Counts.EIGHT / danced.counts());
     }
 }

@@ -156,7 +156,7 @@ final class Repairing {
     private boolean keeps(ClassPlan before, ClassPlan mended) {
         return mended.brief().equals(before.brief()) && mended.thresholds().equals(before.thresholds())
                 && (before.brief().group().mix().newcomers() == 0
-                        || mended.items().noneMatch(item -> item.manner().variant() == Variant.HARDER))
+                        || mended.items().noneMatch(item -> item.delivery().variant() == Variant.HARDER))
                 && waters(mended) <= Math.max(waters(before), before.brief().slot().toMinutes() / EACH_WATER)
                 && kept.isIn(mended);
     }

@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
 
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.choreography.Conditions;
-import app.kehre.core.choreography.Part;
+import app.kehre.core.choreography.DancedMove;
 import app.kehre.core.choreography.Patterned;
 import app.kehre.core.dose.AsMany;
 import app.kehre.core.dose.CountPattern;
@@ -59,18 +59,18 @@ final class Cardio {
 
     private final Map<Row, RowFacts> facts = new IdentityHashMap<>();
 
-    Demand of(Part part, Load load, Bpm bpm) {
-        Set<Lever> levers = Lever.of(part.style());
-        if (!part.arms().isBlank() && !levers.contains(Lever.OVERHEAD)) {
+    Demand of(DancedMove danced, Load load, Bpm bpm) {
+        Set<Lever> levers = Lever.of(danced.style());
+        if (!danced.arms().isBlank() && !levers.contains(Lever.OVERHEAD)) {
             levers.add(Lever.ARMS);
         }
-        boolean hops = part.hop() || levers.remove(Lever.HOP);
-        double mets = moved(part.move(), part.pace(), load, bpm, levers);
+        boolean hops = danced.hop() || levers.remove(Lever.HOP);
+        double mets = moved(danced.move(), danced.pace(), load, bpm, levers);
         return new Demand(Demand.Kind.RHYTHMIC, mets, 0, Variant.STANDARD, hops);
     }
 
     Demand of(Item item, Bpm bpm) {
-        Set<Lever> levers = Lever.of(item.manner().style());
+        Set<Lever> levers = Lever.of(item.delivery().style());
         if (item.load().find(Equipment.WEIGHT).isPresent()) {
             levers.add(Lever.LOAD);
         }
@@ -79,7 +79,7 @@ final class Cardio {
                 ? counted(item, bpm, levers)
                 : Lever.on(item.exercise().work().mets().value(), Math.min(Lever.MOST,
                         inClass(item.exercise(), BY_THE_CLOCK) * Lever.all(levers)));
-        return new Demand(Demand.Kind.RHYTHMIC, mets, 0, item.manner().variant(), hops);
+        return new Demand(Demand.Kind.RHYTHMIC, mets, 0, item.delivery().variant(), hops);
     }
 
     /** A count pattern takes what the rows that it asks for take, each for its counts. */
@@ -90,10 +90,11 @@ final class Cardio {
         if (patterned.isEmpty()) {
             return moved(item.exercise(), pace(item.dose()), item.load(), bpm, levers);
         }
-        List<Part> parts = patterned.get().dance().parts();
-        double counts = parts.stream().mapToInt(Part::halfCounts).sum();
-        return parts.stream().mapToDouble(part -> part.halfCounts()
-                * moved(part.move(), part.pace(), item.load(), bpm, EnumSet.copyOf(levers))).sum() / counts;
+        List<DancedMove> moves = patterned.get().dance().moves();
+        double counts = moves.stream().mapToInt(DancedMove::halfCounts).sum();
+        return moves.stream().mapToDouble(danced -> danced.halfCounts()
+                * moved(danced.move(), danced.pace(), item.load(), bpm, EnumSet.copyOf(levers))).sum()
+                / counts;
     }
 
     private static boolean counted(Dose dose) {

@@ -88,7 +88,7 @@ final class Demands {
         Exercise exercise = item.exercise();
         if (exercise.rests()) {
             return new Demand(Demand.Kind.STILL, exercise.work().mets().value(), 0,
-                    item.manner().variant(), false);
+                    item.delivery().variant(), false);
         }
         return exercise.rhythmic() && span.phase() != Phase.HOLD
                 ? cardio.of(item, segment.bpm())

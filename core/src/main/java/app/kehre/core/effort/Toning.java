@@ -62,7 +62,7 @@ final class Toning {
         double mets = exercise.work().mets().value();
         double usual = exercise.work().effort().orElse(LEAST + PER_MET * mets);
         double effort = usual + length(item) + load(exercise, item.load()) + tempo(exercise, span);
-        return new Demand(Demand.Kind.STRENGTH, mets, Math.clamp(effort, 0, MOST), item.manner().variant(),
+        return new Demand(Demand.Kind.STRENGTH, mets, Math.clamp(effort, 0, MOST), item.delivery().variant(),
                 false);
     }
 

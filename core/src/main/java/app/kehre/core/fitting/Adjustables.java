@@ -125,7 +125,7 @@ final class Adjustables {
 
     private Adjustable ofItems(Segment segment, List<Item> items, int times, boolean dispensable) {
         Item first = items.getFirst();
-        if (items.stream().anyMatch(item -> item.manner().locked())) {
+        if (items.stream().anyMatch(item -> item.delivery().locked())) {
             return new Adjustable(List.of());
         }
         Dosing dosing = first.exercise().dosing();
@@ -203,7 +203,7 @@ final class Adjustables {
 
     private Adjustable ofCircuit(Segment segment, Circuit circuit) {
         List<Adjustable.Option> options = new ArrayList<>();
-        if (circuit.items().stream().anyMatch(item -> item.manner().locked())) {
+        if (circuit.items().stream().anyMatch(item -> item.delivery().locked())) {
             return new Adjustable(options);
         }
         for (int off = -MOST_ROUNDS_OFF; off <= MOST_ROUNDS_OFF; off++) {

@@ -273,7 +273,7 @@ public final class Fitting {
     }
 
     private String locked() {
-        List<String> locked = before.plan().items().filter(item -> item.manner().locked()).map(Item::name)
+        List<String> locked = before.plan().items().filter(item -> item.delivery().locked()).map(Item::name)
                 .toList();
         return locked.isEmpty() ? "" : ": these are locked: " + String.join(", ", locked);
     }

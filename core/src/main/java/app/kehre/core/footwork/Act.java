@@ -9,9 +9,9 @@ import app.kehre.core.value.Term;
  * @param foot which foot; in a jump onto both, the lead foot stands for the two
  * @param kind whether and how it takes the weight
  * @param way where it goes
- * @param manner how it looks, one of {@link Manner}
+ * @param shape how it looks, one of {@link Shape}
  */
-public record Act(Foot foot, Kind kind, Way way, Manner manner) {
+public record Act(Foot foot, Kind kind, Way way, Shape shape) {
 
     /** Whether and how a foot takes the weight. */
     public enum Kind {
@@ -35,7 +35,7 @@ public record Act(Foot foot, Kind kind, Way way, Manner manner) {
     }
 
     /** How a foot moves, for people who read it; it changes nothing in what is computed but lifts. */
-    public enum Manner implements Named {
+    public enum Shape implements Named {
         /** As usual. */
         PLAIN("plain", ""),
         /** The toes or the forefoot touch. */
@@ -57,7 +57,7 @@ public record Act(Foot foot, Kind kind, Way way, Manner manner) {
 
         private final Term term;
 
-        Manner(String key, String words) {
+        Shape(String key, String words) {
             this.term = new Term(key, words);
         }
 
@@ -160,10 +160,10 @@ public record Act(Foot foot, Kind kind, Way way, Manner manner) {
     }
 
     public Act {
-        if ((kind == Kind.GESTURE) != manner.gesture()) {
+        if ((kind == Kind.GESTURE) != shape.gesture()) {
             throw new IllegalArgumentException(
                     "A gesture is a tap, heel, knee, kick, curl or lift, and only a gesture is; not %s %s."
-                            .formatted(kind, manner));
+                            .formatted(kind, shape));
         }
     }
 

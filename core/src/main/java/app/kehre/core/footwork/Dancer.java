@@ -76,7 +76,7 @@ final class Dancer {
     private void gesture(Act act) {
         Side foot = act.foot().side(lead);
         if (stance.weight() == foot) {
-            foot(foot, "should %s, but bears the weight".formatted(act.manner().words()));
+            foot(foot, "should %s, but bears the weight".formatted(act.shape().words()));
         }
         stance = stance.on(foot.other());
     }

@@ -40,7 +40,7 @@ public final class Derived {
         }
         boolean travels = row.beats().stream().flatMap(beat -> beat.bearing().stream())
                 .anyMatch(act -> act.way() == Act.Way.SIDE);
-        boolean lifts = row.beats().get(at.getAsInt()).gesture().orElseThrow().manner().lifts();
+        boolean lifts = row.beats().get(at.getAsInt()).gesture().orElseThrow().shape().lifts();
         return travels && !lifts && row.counts() == 2 ? stepCloseStep(row) : again(row, at.getAsInt(), 1);
     }
 
@@ -55,7 +55,7 @@ public final class Derived {
 
     private static Row stepCloseStep(Row row) {
         List<Beat> beats = new ArrayList<>(row.beats().subList(0, 2));
-        beats.add(new Beat(List.of(new Act(Foot.OTHER, Act.Kind.STEP, Act.Way.HERE, Act.Manner.PLAIN)), 0));
+        beats.add(new Beat(List.of(new Act(Foot.OTHER, Act.Kind.STEP, Act.Way.HERE, Act.Shape.PLAIN)), 0));
         beats.add(Beat.REST);
         beats.addAll(row.beats());
         return row.withBeats(beats);
@@ -66,7 +66,7 @@ public final class Derived {
         Beat gesture = row.beats().get(at);
         Act act = gesture.gesture().orElseThrow();
         boolean up = row.acts().anyMatch(each -> each.way().up());
-        Act tap = new Act(act.foot(), Act.Kind.GESTURE, up ? Act.Way.BACK : Act.Way.HERE, Act.Manner.TAP);
+        Act tap = new Act(act.foot(), Act.Kind.GESTURE, up ? Act.Way.BACK : Act.Way.HERE, Act.Shape.TAP);
         List<Beat> beats = new ArrayList<>(row.beats());
         for (int i = 0; i < times; i++) {
             beats.addAll(at + 2, List.of(new Beat(List.of(tap), 0), Beat.REST,
@@ -102,7 +102,7 @@ public final class Derived {
 
     private static Beat going(Beat beat, Act.Way way, boolean otherFoot) {
         return new Beat(beat.acts().stream().map(act -> new Act(otherFoot ? act.foot().other() : act.foot(),
-                act.kind(), act.bears() ? way : act.way(), act.manner())).toList(),
+                act.kind(), act.bears() ? way : act.way(), act.shape())).toList(),
                 otherFoot ? -beat.turn() : beat.turn());
     }
 
@@ -115,11 +115,11 @@ public final class Derived {
     }
 
     private static Beat hopped(Beat beat) {
-        Optional<Act> gesture = beat.gesture().filter(act -> act.manner().lifts());
+        Optional<Act> gesture = beat.gesture().filter(act -> act.shape().lifts());
         return gesture.isEmpty() || beat.bearing().isPresent()
                 ? beat
                 : new Beat(List.of(new Act(gesture.get().foot().other(), Act.Kind.HOP, Act.Way.HERE,
-                        Act.Manner.PLAIN), gesture.get()), beat.turn());
+                        Act.Shape.PLAIN), gesture.get()), beat.turn());
     }
 
     /**
@@ -135,7 +135,7 @@ public final class Derived {
     private static Beat plain(Beat beat) {
         return new Beat(beat.acts().stream()
                 .map(act -> act.bears()
-                        ? new Act(act.foot(), act.kind(), plain(act.way()), act.manner())
+                        ? new Act(act.foot(), act.kind(), plain(act.way()), act.shape())
                         : act)
                 .toList(), 0);
     }

@@ -120,14 +120,14 @@ public record Row(From from, List<Beat> beats) {
         return switch (act.kind()) {
             case GESTURE -> new Beat(List.of(closing(act)), beat.turn());
             case STEP, LEAP -> new Beat(
-                    List.of(new Act(act.foot(), Act.Kind.GESTURE, tapWay(act), Act.Manner.TAP)), beat.turn());
+                    List.of(new Act(act.foot(), Act.Kind.GESTURE, tapWay(act), Act.Shape.TAP)), beat.turn());
             case HOP, PLANT, JUMP -> beat;
         };
     }
 
     /** The foot of a gesture comes to the other foot instead: after a gesture from the bench, down to the floor. */
     private static Act closing(Act gesture) {
-        return new Act(gesture.foot(), Act.Kind.STEP, Act.Way.HERE, Act.Manner.PLAIN);
+        return new Act(gesture.foot(), Act.Kind.STEP, Act.Way.HERE, Act.Shape.PLAIN);
     }
 
     private static Act.Way tapWay(Act step) {

@@ -153,7 +153,7 @@ public record RowFacts(int counts, After after, Stances stances, int ascents, Be
         for (Walk.Step step : steps) {
             now = step.after().weight() == standing && standing != Side.BOTH ? now : 0;
             standing = step.after().weight();
-            now += step.beat().gesture().filter(act -> act.manner().lifts()).isPresent() ? 1 : 0;
+            now += step.beat().gesture().filter(act -> act.shape().lifts()).isPresent() ? 1 : 0;
             most = Math.max(most, now);
         }
         return most;

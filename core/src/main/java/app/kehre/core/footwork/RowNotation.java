@@ -127,10 +127,10 @@ public final class RowNotation {
         }
         boolean free = Character.isLowerCase(first.charAt(0)) && !first.equals("jump");
         Act.Kind kind = first.equals("jump") ? Act.Kind.JUMP : free ? Act.Kind.GESTURE : kind(words);
-        Act.Manner manner = take(words, Act.Manner.class)
-                .orElse(free ? Act.Manner.TAP : Act.Manner.PLAIN);
+        Act.Shape shape = take(words, Act.Shape.class)
+                .orElse(free ? Act.Shape.TAP : Act.Shape.PLAIN);
         Act.Way way = take(words, Act.Way.class).orElse(Act.Way.HERE);
-        Act.Manner late = take(words, Act.Manner.class).orElse(manner);
+        Act.Shape late = take(words, Act.Shape.class).orElse(shape);
         return free == late.gesture() ? Optional.of(new Act(foot.get(), kind, way, late)) : Optional.empty();
     }
 
@@ -180,14 +180,14 @@ public final class RowNotation {
         String letter = act.foot().letter();
         words.add(switch (act.kind()) {
             case JUMP -> "jump";
-            case GESTURE -> letter.toLowerCase(Locale.ROOT) + " " + act.manner().words();
+            case GESTURE -> letter.toLowerCase(Locale.ROOT) + " " + act.shape().words();
             case HOP -> letter + " hop";
             case LEAP -> letter + " leap";
             case STEP, PLANT -> letter;
         });
         Collections.addAll(words, act.way().words());
         if (act.bears()) {
-            words.add(act.manner().words());
+            words.add(act.shape().words());
         }
         if (act.kind() == Act.Kind.PLANT) {
             words.add("both");

@@ -4,7 +4,7 @@ import java.time.Duration;
 import java.util.Optional;
 
 import app.kehre.core.choreography.Cue;
-import app.kehre.core.choreography.Part;
+import app.kehre.core.choreography.DancedMove;
 import app.kehre.core.choreography.Pass;
 import app.kehre.core.choreography.Script;
 import app.kehre.core.choreography.Stage;
@@ -55,7 +55,7 @@ public record Counting(Stage stage, String move, int at, Optional<Cue> cue, Opti
     private static int countAt(Stage stage, Span now, Duration place, Timeline timeline) {
         int into = 0;
         for (int i = timeline.indexAt(place) - 1; i >= 0 && sameStage(timeline.spans().get(i), now); i--) {
-            into += timeline.spans().get(i).done().move().map(Part::halfCounts).orElse(0);
+            into += timeline.spans().get(i).done().move().map(DancedMove::halfCounts).orElse(0);
         }
         int whole = 2 * Counts.EIGHT * stage.eights();
         int passes = 2 * Counts.EIGHT * again(stage);
@@ -69,8 +69,8 @@ public record Counting(Stage stage, String move, int at, Optional<Cue> cue, Opti
 
     /** The half-counts of a move that are over. */
     private static int within(Span now, Duration place) {
-        int planned = now.done().move().map(Part::halfCounts).orElse(1);
-        int counts = now.done().move().map(Part::counts).orElse(1);
+        int planned = now.done().move().map(DancedMove::halfCounts).orElse(1);
+        int counts = now.done().move().map(DancedMove::counts).orElse(1);
         double amount = Math.max(1, now.done().amount());
         double share = now.partDone(place.plusNanos(1)) * amount / counts;
         return Math.min(planned - 1, (int) (share * planned));

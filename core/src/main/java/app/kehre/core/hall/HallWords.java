@@ -74,8 +74,8 @@ public final class HallWords {
     }
 
     private static String layer(Item item) {
-        String style = Style.words(item.manner().style());
-        String words = item.manner().layer().isEmpty() ? style : item.manner().layer();
+        String style = Style.words(item.delivery().style());
+        String words = item.delivery().layer().isEmpty() ? style : item.delivery().layer();
         return words.isEmpty() ? "" : DOT + words;
     }
 

@@ -141,7 +141,7 @@ public record Observation(Quantity quantity, School.Teaching style, Role role, S
     private static Set<School.Teaching> styles(ClassPlan plan) {
         Set<School.Teaching> styles = new TreeSet<>(Set.of(plan.brief().teaching()));
         plan.segments().forEach(segment -> segment.pacing().teaching().ifPresent(styles::add));
-        plan.items().forEach(item -> item.manner().teaching().ifPresent(styles::add));
+        plan.items().forEach(item -> item.delivery().teaching().ifPresent(styles::add));
         return styles;
     }
 

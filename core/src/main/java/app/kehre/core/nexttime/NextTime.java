@@ -99,10 +99,11 @@ public final class NextTime {
     }
 
     private static Optional<Change> variant(Entry line, Variant other) {
-        return line.item().filter(item -> item.manner().variant() != other)
+        return line.item().filter(item -> item.delivery().variant() != other)
                 .map(item -> item(item, "the %s option".formatted(other.words()),
                         now -> now
-                                .withManner(now.manner().withVariant(step(now.manner().variant(), other)))));
+                                .withDelivery(
+                                        now.delivery().withVariant(step(now.delivery().variant(), other)))));
     }
 
     /** From the easier option harder is the standard one first, and the other way round. */
@@ -123,7 +124,7 @@ public final class NextTime {
             Duration said = fives.compareTo(LONGEST) > 0 ? LONGEST : fives;
             return item(item,
                     "explain it for %s instead of %s".formatted(Lengths.clock(said), Lengths.clock(planned)),
-                    now -> now.withManner(now.manner()
+                    now -> now.withDelivery(now.delivery()
                             .withExplaining(new Explaining(Explaining.Mode.STOPS, Optional.of(said)))));
         }));
     }

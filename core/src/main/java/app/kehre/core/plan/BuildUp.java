@@ -73,7 +73,7 @@ public record BuildUp(EntryId id, String name, Build build, Load load, String no
     @Override
     public List<Exercise> exercises() {
         Map<String, Exercise> moves = new LinkedHashMap<>();
-        Stream.concat(build.combinations().stream().flatMap(each -> each.parts().stream())
+        Stream.concat(build.combinations().stream().flatMap(each -> each.moves().stream())
                 .flatMap(part -> Stream.concat(Stream.of(part.move()), part.plain().stream())),
                 Stream.of(build.hold()))
                 .forEach(move -> moves.putIfAbsent(move.id(), move));
@@ -107,7 +107,7 @@ public record BuildUp(EntryId id, String name, Build build, Load load, String no
         Exercise all = first.with(new Names(name, List.of())).with(setting)
                 .withCautions(List.copyOf(cautions.values()));
         return new Item(id, all, Counts.ofEights(1), load, Optional.empty(), note,
-                Manner.USUAL.withKnown(known()), Map.of(),
+                Delivery.USUAL.withKnown(known()), Map.of(),
                 instead);
     }
 
@@ -156,7 +156,7 @@ public record BuildUp(EntryId id, String name, Build build, Load load, String no
         }
         List<Combination> others = new ArrayList<>();
         for (Combination each : build.combinations()) {
-            others.add(each.withParts(each.parts().stream().map(part -> part.refreshed(changed)).toList()));
+            others.add(each.withParts(each.moves().stream().map(part -> part.refreshed(changed)).toList()));
         }
         Exercise hold = build.hold().id().equals(changed.id()) ? changed : build.hold();
         return with(build.withCombinations(others).withHold(hold));

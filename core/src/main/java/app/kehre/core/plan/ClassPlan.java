@@ -149,7 +149,7 @@ public record ClassPlan(Identity identity, Brief brief, List<Segment> segments, 
 
     /** Returns whether the group knows what is done in a line: it is marked so, or the group is known to know it. */
     public boolean isKnown(Item item) {
-        return item.manner().known() || brief.group().regulars().knows(item.exercise().id());
+        return item.delivery().known() || brief.group().regulars().knows(item.exercise().id());
     }
 
     /** Returns the plan in which the group knows what is done in a line, or does not; where it did, in all other lines too. */
@@ -158,7 +158,7 @@ public record ClassPlan(Identity identity, Brief brief, List<Segment> segments, 
         Brief said = known
                 ? brief
                 : brief.with(brief.group().withRegulars(regulars.without(item.exercise().id())));
-        return with(said).with(item.withManner(item.manner().withKnown(known)));
+        return with(said).with(item.withDelivery(item.delivery().withKnown(known)));
     }
 
     /** Finds the circuit that a line is in. */

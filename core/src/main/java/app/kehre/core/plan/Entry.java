@@ -77,7 +77,7 @@ public sealed interface Entry permits BuildUp, Circuit, Item, Pause, Screen {
 
     /** Returns whether it, or something in it, must stay as it is. */
     default boolean locked() {
-        return items().stream().anyMatch(item -> item.manner().locked());
+        return items().stream().anyMatch(item -> item.delivery().locked());
     }
 
     /** Returns whether people stand still in it by its nature. */

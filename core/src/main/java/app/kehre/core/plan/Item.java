@@ -25,12 +25,12 @@ import app.kehre.core.people.Limit;
  * @param load with what
  * @param posed the position in which it is done, one that the exercise has; nothing for its usual one
  * @param note the instructor's own words: a tip, an encouragement; at most {@value Notes#LONGEST} characters
- * @param manner how it is taught
+ * @param delivery how it is taught
  * @param rounds what is different in which round of its circuit, from 1; empty outside of circuits
  * @param instead what people with a limit do meanwhile, for as long
  */
 public record Item(EntryId id, Exercise exercise, Dose dose, Load load, Optional<Position> posed, String note,
-        Manner manner,
+        Delivery delivery,
         Map<Integer, RoundChange> rounds, Map<Limit, Exercise> instead) implements Entry {
     public Item {
         Notes.check(note);
@@ -51,7 +51,7 @@ public record Item(EntryId id, Exercise exercise, Dose dose, Load load, Optional
 
     /** Returns an item that is taught in the usual way. */
     public Item(EntryId id, Exercise exercise, Dose dose, Load load, String note) {
-        this(id, exercise, dose, load, Optional.empty(), note, Manner.USUAL, Map.of(), Map.of());
+        this(id, exercise, dose, load, Optional.empty(), note, Delivery.USUAL, Map.of(), Map.of());
     }
 
     /** Returns a new item of the exercise with its usual dose and load. */
@@ -88,7 +88,7 @@ public record Item(EntryId id, Exercise exercise, Dose dose, Load load, Optional
 
     /** Returns the item in another position; nothing for the exercise's usual one. */
     public Item withPosed(Optional<Position> other) {
-        return new Item(id, exercise, dose, load, other, note, manner, rounds, instead);
+        return new Item(id, exercise, dose, load, other, note, delivery, rounds, instead);
     }
 
     /** Returns the item as it is in a round of its circuit, from 1. */
@@ -119,7 +119,7 @@ public record Item(EntryId id, Exercise exercise, Dose dose, Load load, Optional
 
     /** Returns the item with other things to do for people with limits. */
     public Item withInstead(Map<Limit, Exercise> others) {
-        return new Item(id, exercise, dose, load, posed, note, manner, rounds, others);
+        return new Item(id, exercise, dose, load, posed, note, delivery, rounds, others);
     }
 
     /**
@@ -130,22 +130,22 @@ public record Item(EntryId id, Exercise exercise, Dose dose, Load load, Optional
         Map<Limit, Exercise> still = new EnumMap<>(Limit.class);
         still.putAll(instead);
         still.keySet().removeIf(limit -> other.cautionFor(limit).isEmpty());
-        return new Item(id, other, dose, load, posed.filter(other.setting()::allows), note, manner, rounds,
+        return new Item(id, other, dose, load, posed.filter(other.setting()::allows), note, delivery, rounds,
                 still);
     }
 
     /** Returns the item with another dose. */
     public Item withDose(Dose other) {
-        return new Item(id, exercise, other, load, posed, note, manner, rounds, instead);
+        return new Item(id, exercise, other, load, posed, note, delivery, rounds, instead);
     }
 
     /** Returns the item with another load. */
     public Item withLoad(Load other) {
-        return new Item(id, exercise, dose, other, posed, note, manner, rounds, instead);
+        return new Item(id, exercise, dose, other, posed, note, delivery, rounds, instead);
     }
 
-    /** Returns the item taught in another manner. */
-    public Item withManner(Manner other) {
+    /** Returns the item taught in another way. */
+    public Item withDelivery(Delivery other) {
         return new Item(id, exercise, dose, load, posed, note, other, rounds, instead);
     }
 
@@ -153,12 +153,12 @@ public record Item(EntryId id, Exercise exercise, Dose dose, Load load, Optional
     public Item withChange(int round, RoundChange change) {
         Map<Integer, RoundChange> others = new TreeMap<>(rounds);
         others.put(round, change);
-        return new Item(id, exercise, dose, load, posed, note, manner, others, instead);
+        return new Item(id, exercise, dose, load, posed, note, delivery, others, instead);
     }
 
     /** Returns the item without changes by the round, as it is outside of a circuit. */
     public Item withoutRounds() {
-        return new Item(id, exercise, dose, load, posed, note, manner, Map.of(), instead);
+        return new Item(id, exercise, dose, load, posed, note, delivery, Map.of(), instead);
     }
 
     @Override
@@ -183,11 +183,11 @@ public record Item(EntryId id, Exercise exercise, Dose dose, Load load, Optional
 
     @Override
     public Item withId(EntryId other) {
-        return new Item(other, exercise, dose, load, posed, note, manner, rounds, instead);
+        return new Item(other, exercise, dose, load, posed, note, delivery, rounds, instead);
     }
 
     @Override
     public Item withNote(String other) {
-        return new Item(id, exercise, dose, load, posed, other, manner, rounds, instead);
+        return new Item(id, exercise, dose, load, posed, other, delivery, rounds, instead);
     }
 }

@@ -21,7 +21,7 @@ import app.kehre.core.kit.Load;
 public record RoundChange(Optional<Dose> dose, Optional<Load> load, Optional<Variant> variant, String layer,
         Optional<Set<Style>> style, boolean out, Optional<Explaining> explaining) {
     public RoundChange {
-        Manner.checkLayer(layer);
+        Delivery.checkLayer(layer);
         style = style.map(Style::of);
     }
 
@@ -71,10 +71,11 @@ public record RoundChange(Optional<Dose> dose, Optional<Load> load, Optional<Var
 
     /** Returns the item as it is in the round. */
     Item in(Item item) {
-        Manner manner = item.manner().withVariant(variant.orElse(item.manner().variant()))
-                .withLayer(layer.isEmpty() ? item.manner().layer() : layer)
-                .withStyle(style.orElse(item.manner().style()))
-                .withExplaining(explaining.orElse(item.manner().explaining()));
-        return item.withDose(dose.orElse(item.dose())).withLoad(load.orElse(item.load())).withManner(manner);
+        Delivery delivery = item.delivery().withVariant(variant.orElse(item.delivery().variant()))
+                .withLayer(layer.isEmpty() ? item.delivery().layer() : layer)
+                .withStyle(style.orElse(item.delivery().style()))
+                .withExplaining(explaining.orElse(item.delivery().explaining()));
+        return item.withDose(dose.orElse(item.dose())).withLoad(load.orElse(item.load()))
+                .withDelivery(delivery);
     }
 }

@@ -170,7 +170,8 @@ public record CribSheet(String title, String when, String length, List<Part> par
                     timeline.plan().circuitOf(item.id()).isPresent() ? "\u2013 " + item.name() : item.name(),
                     DoseNotation.print(item.dose()),
                     item.load().isNone() ? "" : LoadNotation.print(item.load()), RoundWords.options(item),
-                    joined(RoundWords.of(item.manner().withKnown(false)), RoundWords.of(item), instead(item),
+                    joined(RoundWords.of(item.delivery().withKnown(false)), RoundWords.of(item),
+                            instead(item),
                             KneeCue.of(timeline.plan().brief(), item.exercise()).orElse(""),
                             item.note()),
                     first(item, timeline.plan()) ? say(item) : "", length);

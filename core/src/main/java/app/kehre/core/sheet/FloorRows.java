@@ -9,7 +9,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 import app.kehre.core.choreography.Combination;
-import app.kehre.core.choreography.Part;
+import app.kehre.core.choreography.DancedMove;
 import app.kehre.core.dose.ShortDose;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Role;
@@ -90,15 +90,16 @@ final class FloorRows {
 
     private static List<FloorSheet.Move> moves(Combination combination) {
         List<FloorSheet.Move> moves = new ArrayList<>();
-        boolean onStep = combination.parts().stream().anyMatch(part -> part.move().name().endsWith(ON_STEP));
+        boolean onStep = combination.moves().stream()
+                .anyMatch(danced -> danced.move().name().endsWith(ON_STEP));
         int halves = 0;
-        for (Part part : combination.parts()) {
+        for (DancedMove danced : combination.moves()) {
             int count = halves / 2;
             moves.add(new FloorSheet.Move(count % Combination.PHRASE + 1,
-                    name(part.move(), onStep) + (part.times() > 1 ? " x" + part.times() : ""),
-                    part.lead().letter(),
+                    name(danced.move(), onStep) + (danced.times() > 1 ? " x" + danced.times() : ""),
+                    danced.lead().letter(),
                     count / Combination.PHRASE + 1));
-            halves += part.halfCounts();
+            halves += danced.halfCounts();
         }
         return moves;
     }

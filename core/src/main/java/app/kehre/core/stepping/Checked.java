@@ -7,7 +7,7 @@ import app.kehre.core.advice.SourceKind;
 import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Conditions;
 import app.kehre.core.choreography.Dance;
-import app.kehre.core.choreography.Part;
+import app.kehre.core.choreography.DancedMove;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.finding.Place;
@@ -22,13 +22,13 @@ import app.kehre.core.finding.Reason;
  */
 record Checked(Combination combination, Dance dance, Conditions conditions) {
 
-    Part part(Dance.Beat beat) {
-        return combination.parts().get(beat.part());
+    DancedMove danced(Dance.Beat beat) {
+        return combination.moves().get(beat.part());
     }
 
     /** Returns the count at which a move begins, from 1. */
     int countOf(int part) {
-        return combination.parts().subList(0, part).stream().mapToInt(Part::halfCounts).sum() / 2 + 1;
+        return combination.moves().subList(0, part).stream().mapToInt(DancedMove::halfCounts).sum() / 2 + 1;
     }
 
     /** Something found at a move, counted from 0, on a count of the music, from 1. */

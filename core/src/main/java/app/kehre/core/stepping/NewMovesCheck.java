@@ -9,7 +9,7 @@ import java.util.Set;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.choreography.Combination;
-import app.kehre.core.choreography.Part;
+import app.kehre.core.choreography.DancedMove;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
 
@@ -26,15 +26,15 @@ final class NewMovesCheck implements Check {
         Map<Integer, Integer> crossing = new LinkedHashMap<>();
         int most = checked.conditions().limits().newMoves(checked.conditions().level());
         int at = 0;
-        for (int i = 0; i < checked.combination().parts().size(); i++) {
-            Part part = checked.combination().parts().get(i);
+        for (int i = 0; i < checked.combination().moves().size(); i++) {
+            DancedMove danced = checked.combination().moves().get(i);
             int phrase = at / (2 * Combination.PHRASE);
             Set<String> inPhrase = moves.computeIfAbsent(phrase, _ -> new LinkedHashSet<>());
-            inPhrase.add(part.move().id());
+            inPhrase.add(danced.move().id());
             if (inPhrase.size() > most) {
                 crossing.putIfAbsent(phrase, i);
             }
-            at += part.halfCounts();
+            at += danced.halfCounts();
         }
         crossing.forEach((phrase, part) -> found.add(misstep(checked, phrase, part,
                 moves.getOrDefault(phrase, Set.of()).size(), most)));

@@ -58,6 +58,6 @@ final class OneLegCheck implements Check {
     }
 
     private static boolean lifts(Dance.Beat beat) {
-        return beat.step().beat().gesture().map(act -> act.manner().lifts()).orElse(false);
+        return beat.step().beat().gesture().map(act -> act.shape().lifts()).orElse(false);
     }
 }

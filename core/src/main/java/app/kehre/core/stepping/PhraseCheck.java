@@ -5,7 +5,7 @@ import java.util.List;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.choreography.Combination;
-import app.kehre.core.choreography.Part;
+import app.kehre.core.choreography.DancedMove;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
 
@@ -20,7 +20,7 @@ final class PhraseCheck implements Check {
         if (checked.conditions().runsOn()) {
             return found;
         }
-        List<Part> parts = checked.combination().parts();
+        List<DancedMove> parts = checked.combination().moves();
         int at = 0;
         for (int i = 0; i < parts.size(); i++) {
             int end = at + parts.get(i).halfCounts();
@@ -39,7 +39,7 @@ final class PhraseCheck implements Check {
     private static Finding across(Checked checked, int part, int at, int next) {
         return checked.found(CheckKey.PHRASE, Severity.WATCH, part, at / 2 + 1,
                 "%s begins on count %d and runs over the end of the phrase on count %d.".formatted(
-                        checked.combination().parts().get(part).move().name(), at / 2 + 1, next / 2),
+                        checked.combination().moves().get(part).move().name(), at / 2 + 1, next / 2),
                 "People hear the new phrase and expect a new move there.");
     }
 

@@ -9,7 +9,7 @@ import java.util.Map;
 import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Conditions;
 import app.kehre.core.choreography.Dance;
-import app.kehre.core.choreography.Part;
+import app.kehre.core.choreography.DancedMove;
 import app.kehre.core.dose.Counts.Pace;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.finding.Finding;
@@ -50,16 +50,16 @@ final class Repairs {
         return best();
     }
 
-    private Part part() {
-        return combination.parts().get(at);
+    private DancedMove part() {
+        return combination.moves().get(at);
     }
 
     private void onTheOtherFoot() {
-        Part other = part().withLead(part().lead().other());
+        DancedMove other = part().withLead(part().lead().other());
         tried.add(new Repair(other.name(), "this move only", combination.with(at, _ -> other)));
         tried.add(new Repair(part().mirrored().name(), "the rest mirrored", combination.mirroredFrom(at)));
         if (at > 0) {
-            Part before = combination.parts().get(at - 1);
+            DancedMove before = combination.moves().get(at - 1);
             tried.add(new Repair("Tap change", "at the end of " + before.move().name(),
                     combination.with(at - 1, each -> each.withTapChange(!each.tapChange()))));
             twice(before);
@@ -69,8 +69,8 @@ final class Repairs {
         replace();
     }
 
-    private void twice(Part before) {
-        if (before.times() < Part.TIMES.most()) {
+    private void twice(DancedMove before) {
+        if (before.times() < DancedMove.TIMES.most()) {
             Combination longer = combination.with(at - 1, each -> each.withTimes(each.times() + 1));
             tried.add(new Repair("Once more " + before.move().name(), "the lead comes back", longer));
             if (before.halfCountsOnce() == part().halfCounts()) {
@@ -86,7 +86,7 @@ final class Repairs {
                 Combination turned = combination.with(at, each -> each.withTurnIn(quarters));
                 tried.add(new Repair(quarters == 0
                         ? "No turn into it"
-                        : turned.parts().get(at).details()
+                        : turned.moves().get(at).details()
                                 .replaceFirst("^.*?((quarter|half) turn)", "$1"),
                         part().move().name(), turned));
             }
@@ -99,12 +99,12 @@ final class Repairs {
 
     private void filled() {
         int missing = combination.phrases() * Combination.PHRASE * 2 - combination.halfCounts();
-        int last = combination.parts().size() - 1;
+        int last = combination.moves().size() - 1;
         for (Exercise move : moves) {
             int once = move.footwork().orElseThrow().counts() * 2;
-            if (missing % once == 0 && missing / once <= Part.TIMES.most()) {
+            if (missing % once == 0 && missing / once <= DancedMove.TIMES.most()) {
                 Side free = Dance.of(combination).end().free();
-                Part more = Part.of(move, free == Side.BOTH ? combination.lead() : free)
+                DancedMove more = DancedMove.of(move, free == Side.BOTH ? combination.lead() : free)
                         .withTimes(missing / once);
                 tried.add(new Repair("Add " + more.name(), "%d counts".formatted(missing / 2),
                         combination.add(last + 1, more)));
@@ -120,7 +120,7 @@ final class Repairs {
     }
 
     private void relieved() {
-        Part now = part();
+        DancedMove now = part();
         if (now.times() > 1) {
             tried.add(new Repair("%s %d times".formatted(now.move().name(), now.times() / 2), "half as often",
                     combination.with(at, each -> each.withTimes(each.times() / 2))));
@@ -130,13 +130,13 @@ final class Repairs {
         tried.add(new Repair("Tap change", "at the end of " + now.move().name(), combination.with(at,
                 each -> each.withTapChange(!each.tapChange())).mirroredFrom(
                         Math.min(at + 1,
-                                combination.parts().size()))));
+                                combination.moves().size()))));
         replace();
     }
 
     private void repeated() {
         if (at > 0) {
-            Part before = combination.parts().get(at - 1);
+            DancedMove before = combination.moves().get(at - 1);
             tried.add(new Repair("Once more " + before.move().name(), "instead of " + part().move().name(),
                     combination.with(at, each -> each.withMove(before.move()))));
         }
@@ -145,10 +145,10 @@ final class Repairs {
 
     /** A move of so many counts before the misstep, so that the free foot and the place are right. */
     private void insert(int counts) {
-        Side free = Dance.of(combination.withParts(combination.parts().subList(0, at))).end().free();
+        Side free = Dance.of(combination.withParts(combination.moves().subList(0, at))).end().free();
         for (Exercise move : moves) {
             if (move.footwork().orElseThrow().counts() == counts) {
-                Part more = Part.of(move, free == Side.BOTH ? combination.lead() : free);
+                DancedMove more = DancedMove.of(move, free == Side.BOTH ? combination.lead() : free);
                 tried.add(new Repair("Insert " + more.name(), "%d counts longer".formatted(counts),
                         combination.add(at, more)));
             }
@@ -157,13 +157,13 @@ final class Repairs {
 
     /** Another move with the same counts in its place, on either lead. */
     private void replace() {
-        Part now = part();
+        DancedMove now = part();
         for (Exercise move : moves) {
             int counts = move.footwork().orElseThrow().counts();
             if (counts * now.pace().halfCounts() == now.halfCountsOnce() && !move.equals(now.move())
                     && !(now.pace() == Pace.DOUBLE_TIME && move.footwork().orElseThrow().syncopated())) {
                 for (Side lead : List.of(now.lead(), now.lead().other())) {
-                    Part other = now.withMove(move).withLead(lead).withTurnIn(0);
+                    DancedMove other = now.withMove(move).withLead(lead).withTurnIn(0);
                     tried.add(new Repair(other.name(), "instead of " + now.move().name(),
                             combination.with(at, _ -> other)));
                 }

@@ -16,22 +16,22 @@ final class RepeatCheck implements Check {
     @Override
     public List<Finding> of(Checked checked) {
         Combination combination = checked.combination();
-        if (combination.parts().isEmpty() || !checked.dance().works()) {
+        if (combination.moves().isEmpty() || !checked.dance().works()) {
             return List.of();
         }
         Side free = checked.dance().end().free();
         Combination again = free == combination.lead().other() ? combination.mirrored() : combination;
-        Dance second = Dance.of(again.parts(), checked.dance().end().on(again.lead().other()));
+        Dance second = Dance.of(again.moves(), checked.dance().end().on(again.lead().other()));
         return second.beats().stream().filter(beat -> !beat.step().slips().isEmpty()).findFirst()
                 .map(beat -> List.of(misstep(checked, beat, beat.step().slips().getFirst())))
                 .orElse(List.of());
     }
 
     private static Finding misstep(Checked checked, Dance.Beat beat, Slip slip) {
-        int last = checked.combination().parts().size() - 1;
+        int last = checked.combination().moves().size() - 1;
         return checked.found(CheckKey.REPEAT, Severity.FIX, last, checked.dance().counts(),
                 "It ends %s. Done again from there, %s on count %d does not work: %s.".formatted(
-                        checked.dance().end().words(), checked.part(beat).move().name(), beat.count(),
+                        checked.dance().end().words(), checked.danced(beat).move().name(), beat.count(),
                         slip.words()),
                 "A combination is repeated many times while it is learnt, so its end must lead to its start.");
     }

@@ -35,7 +35,7 @@ final class RepeaterCheck implements Check {
                     && repeaters.merge(phrase, 1, Integer::sum) == MOST + 1) {
                 found.add(checked.found(CheckKey.REPEATERS, Severity.WATCH, beat.part(), beat.count(),
                         "%s is one repeater too many in phrase %d.".formatted(
-                                checked.part(beat).move().name(),
+                                checked.danced(beat).move().name(),
                                 phrase + 1),
                         "One on each leg is enough for a phrase: the standing leg tires, and the eye too."));
             }
@@ -44,6 +44,6 @@ final class RepeaterCheck implements Check {
     }
 
     private static boolean lifts(Dance.Beat beat) {
-        return beat.step().beat().gesture().filter(act -> act.manner().lifts()).isPresent();
+        return beat.step().beat().gesture().filter(act -> act.shape().lifts()).isPresent();
     }
 }

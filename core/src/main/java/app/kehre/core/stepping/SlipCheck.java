@@ -41,13 +41,13 @@ final class SlipCheck implements Check {
     }
 
     private static String what(Checked checked, Dance.Beat beat, Slip slip) {
-        String move = checked.part(beat).move().name();
+        String move = checked.danced(beat).move().name();
         boolean opens = beat.step().half() == 0 && beat.time() == 0 && beat.part() > 0;
         if (slip.kind() == Slip.Kind.FOOT && opens) {
             Side lead = beat.lead();
             return "Count %d: %s starts on the %s, but %s leaves the weight on the %s foot.".formatted(
                     beat.count(), move, lead.word(),
-                    checked.combination().parts().get(beat.part() - 1).move().name(), lead.word());
+                    checked.combination().moves().get(beat.part() - 1).move().name(), lead.word());
         }
         return "Count %d, %s: %s.".formatted(beat.count(), move, slip.words());
     }

@@ -17,7 +17,7 @@ final class TempoCheck implements Check {
                 ? TempoRange.onStep(checked.conditions().bench(), checked.conditions().level())
                 : checked.conditions().onFloor();
         int bpm = checked.conditions().bpm().value();
-        if (range.has(bpm) || checked.combination().parts().isEmpty()) {
+        if (range.has(bpm) || checked.combination().moves().isEmpty()) {
             return List.of();
         }
         boolean fast = bpm > range.most();

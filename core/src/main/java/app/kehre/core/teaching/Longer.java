@@ -121,7 +121,7 @@ final class Longer {
         boolean bothLeads = passes > 1
                 && stage.passes().get(passes - 1).lead() != stage.passes().get(passes - 2).lead();
         return stage.passes().subList(passes - (bothLeads ? 2 : 1), passes).stream()
-                .mapToInt(pass -> pass.parts().size()).sum();
+                .mapToInt(pass -> pass.moves().size()).sum();
     }
 
     private Duration moved(Duration moment) {

@@ -64,7 +64,7 @@ final class Owing {
         }
         Item paying = new Item(plan.nextEntryId(), like.get().exercise(), dose(like.get().dose(), debt),
                 like.get().load(), "").withPosed(like.get().posed())
-                .withManner(like.get().manner().withKnown(true).withExplaining(Explaining.NONE)
+                .withDelivery(like.get().delivery().withKnown(true).withExplaining(Explaining.NONE)
                         .withHoldingEights(0).withLocked(true))
                 .withInstead(like.get().instead());
         return Reading.of(run.with(plan.beside(line.get(), entries -> entries.add(

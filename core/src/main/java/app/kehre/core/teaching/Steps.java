@@ -35,7 +35,7 @@ final class Steps {
                     : Reading.refused("The class has begun already.");
             case Press.Key key -> of(key);
             case Press.Choose choose -> item("is no exercise: it has no easier or harder option.",
-                    item -> Reading.of(item.withManner(item.manner().withVariant(choose.variant()))));
+                    item -> Reading.of(item.withDelivery(item.delivery().withVariant(choose.variant()))));
             case Press.Swap swap -> item("is no exercise: nothing can stand in for it.",
                     item -> Reading.of(item.withExercise(swap.exercise())));
             case Press.Take take -> Reading.of(run.with(take.after(), now));

@@ -44,10 +44,10 @@ final class Between {
     /** Returns what changing over takes, whatever time is free: what the item says, else what its position and its load ask. */
     List<Changeover.Step> allSteps(Item item) {
         List<Changeover.Step> usual = changeover.to(item, later.after(item, tape.turn().round().orElse(0)));
-        if (item.manner().changeover().isEmpty()) {
+        if (item.delivery().changeover().isEmpty()) {
             return usual;
         }
-        Duration length = item.manner().changeover().get();
+        Duration length = item.delivery().changeover().get();
         List<Changeover.Step> steps = new ArrayList<>();
         usual.forEach(step -> steps
                 .add(new Changeover.Step(step.phase(), step.kind(), step.words(), Duration.ZERO)));

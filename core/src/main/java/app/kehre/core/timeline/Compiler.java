@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 
 import app.kehre.core.brief.School;
-import app.kehre.core.choreography.Part;
+import app.kehre.core.choreography.DancedMove;
 import app.kehre.core.choreography.Pass;
 import app.kehre.core.choreography.Script;
 import app.kehre.core.choreography.Stage;
@@ -136,9 +136,9 @@ final class Compiler {
         Turn turn = Turn.ONLY.inStage(number);
         tape.clock(Phase.EXPLAIN, stage.stop(), turn, stage.title());
         for (Pass pass : stage.passes()) {
-            for (Part part : pass.parts()) {
-                tape.onSide(part.lead());
-                tape.music(Phase.WORK, part.halfCounts(), turn, Done.of(part), part.move().name());
+            for (DancedMove danced : pass.moves()) {
+                tape.onSide(danced.lead());
+                tape.music(Phase.WORK, danced.halfCounts(), turn, Done.of(danced), danced.move().name());
             }
         }
     }
@@ -216,7 +216,7 @@ final class Compiler {
     }
 
     private void holdingPattern(Item item, int round) {
-        int holding = item.manner().holdingEights();
+        int holding = item.delivery().holdingEights();
         if (holding > 0 && round <= 1) {
             tape.counts(Phase.WORK, (long) holding * Counts.EIGHT, tape.turn(),
                     Done.of(Done.Unit.COUNTS, holding * Counts.EIGHT), "holding pattern");

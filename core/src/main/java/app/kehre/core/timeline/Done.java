@@ -3,7 +3,7 @@ package app.kehre.core.timeline;
 import java.util.Optional;
 import java.util.OptionalLong;
 
-import app.kehre.core.choreography.Part;
+import app.kehre.core.choreography.DancedMove;
 import app.kehre.core.exercise.Exercise;
 
 /**
@@ -15,7 +15,7 @@ import app.kehre.core.exercise.Exercise;
  * @param amount how many of the unit, evenly spaced; 0 where the clock alone says how long
  * @param firstCount the count of the segment's music at which it starts, from 0; empty without music counts
  */
-public record Done(Optional<Exercise> exercise, Optional<Part> move, Unit unit, int amount,
+public record Done(Optional<Exercise> exercise, Optional<DancedMove> move, Unit unit, int amount,
         OptionalLong firstCount) {
 
     /** What is counted in a span. */
@@ -40,7 +40,7 @@ public record Done(Optional<Exercise> exercise, Optional<Part> move, Unit unit, 
     }
 
     /** Returns a move of a build-up, danced once through its counts. */
-    static Done of(Part move) {
+    static Done of(DancedMove move) {
         return new Done(Optional.of(move.move()), Optional.of(move), Unit.COUNTS, move.counts(),
                 OptionalLong.empty());
     }

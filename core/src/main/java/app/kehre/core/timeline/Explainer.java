@@ -76,7 +76,7 @@ final class Explainer {
 
     /** Returns whether an item is the second side, straight behind its first: no new exercise, however it is written. */
     boolean isSecondSide(Item item, int round) {
-        return item.manner().explaining().length().isEmpty() && !item.dose().sides().servesBoth()
+        return item.delivery().explaining().length().isEmpty() && !item.dose().sides().servesBoth()
                 && last.filter(first -> first.exercise().equals(item.exercise())
                         && !first.dose().sides().servesBoth()
                         && lastSide(first, lastRound) != lastSide(item, Math.max(1, round))).isPresent();
@@ -93,7 +93,7 @@ final class Explainer {
 
     /** Returns the style in which a line is taught: its own, else its segment's, else the class's. */
     School.Teaching style(Item item, Segment segment) {
-        return item.manner().teaching().orElseGet(() -> segment.teaching(plan.brief()));
+        return item.delivery().teaching().orElseGet(() -> segment.teaching(plan.brief()));
     }
 
     /**
@@ -117,7 +117,7 @@ final class Explainer {
     Words before(Item item, int round, Segment segment) {
         Item now = round == 0 ? item : item.inRound(round);
         boolean again = round > 1 && item.change(round).explaining().isEmpty();
-        Explaining own = now.manner().explaining();
+        Explaining own = now.delivery().explaining();
         if (own.mode() == Explaining.Mode.NONE) {
             return new Words(own.mode(), Duration.ZERO);
         }
@@ -150,7 +150,7 @@ final class Explainer {
 
     /** Returns how long a station is shown before its block begins: what its line says, else by the style. */
     Duration showing(Item station, Segment segment) {
-        Explaining own = station.manner().explaining();
+        Explaining own = station.delivery().explaining();
         return switch (own.mode()) {
             case NONE, IN_REST, OVER -> Duration.ZERO;
             case STOPS, USUAL -> own.length().orElseGet(() -> pace.length(
@@ -163,7 +163,7 @@ final class Explainer {
      * It lies in the rest before the item, as far as there is one, or over its work.
      */
     Words running(Item item, int round, Segment segment) {
-        Explaining own = item.manner().explaining();
+        Explaining own = item.delivery().explaining();
         boolean shownBefore = round <= 1 && own.mode() == Explaining.Mode.STOPS;
         boolean copied = round <= 1 && style(item, segment) == School.Teaching.FOLLOW_ME
                 && own.length().isEmpty();

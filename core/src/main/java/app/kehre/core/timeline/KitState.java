@@ -124,7 +124,7 @@ public final class KitState {
         Item item = written.inRound(Math.max(1, round));
         List<Changeover.Step> usual = changeover.to(item, usedLater);
         boolean byClock = ClockBlocks.byClock(item);
-        Optional<Duration> said = item.manner().changeover();
+        Optional<Duration> said = item.delivery().changeover();
         if (byClock) {
             spent = spent.plus(said.orElseGet(() -> sum(usual)));
         } else {

@@ -21,14 +21,14 @@ public final class LineCost {
     }
 
     private static String why(ClassPlan plan, Item item) {
-        Explaining explaining = item.manner().explaining();
+        Explaining explaining = item.delivery().explaining();
         if (explaining.mode() == Explaining.Mode.NONE) {
             return "not explained";
         }
         if (explaining.length().isPresent()) {
             return "explained as this line says";
         }
-        String style = item.manner().teaching().or(() -> plan.segmentOf(item.id())
+        String style = item.delivery().teaching().or(() -> plan.segmentOf(item.id())
                 .map(segment -> segment.teaching(plan.brief()))).orElseGet(plan.brief()::teaching).called();
         boolean stretch = item.dose() instanceof Hold hold && hold.kind() == Hold.Kind.STRETCH;
         return "%s; %s".formatted(style, stretch ? "a held stretch" : newness(plan, item));

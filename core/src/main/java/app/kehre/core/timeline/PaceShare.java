@@ -53,7 +53,7 @@ public record PaceShare(Quantity quantity, School.Teaching style, double value, 
     private static Set<School.Teaching> styles(ClassPlan plan) {
         Set<School.Teaching> styles = EnumSet.of(plan.brief().teaching());
         plan.segments().forEach(segment -> segment.pacing().teaching().ifPresent(styles::add));
-        plan.items().forEach(item -> item.manner().teaching().ifPresent(styles::add));
+        plan.items().forEach(item -> item.delivery().teaching().ifPresent(styles::add));
         return styles;
     }
 

@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.BiFunction;
 
-import app.kehre.core.choreography.Part;
+import app.kehre.core.choreography.DancedMove;
 import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.Reps;
 import app.kehre.core.dose.Sides;
@@ -79,13 +79,13 @@ public record SideTotals(String exercise, List<EntryId> entries, boolean danced,
         Map<Exercise, Boolean> changing = new HashMap<>();
         for (Span span : timeline.spans()) {
             if (span.entry().equals(build.id()) && span.done().move().isPresent()) {
-                Part part = span.done().move().get();
-                boolean changes = changing.computeIfAbsent(part.move(), _ -> part.facts().changesLead());
-                int led = changes ? Math.ceilDiv(part.times(), 2) : part.times();
+                DancedMove danced = span.done().move().get();
+                boolean changes = changing.computeIfAbsent(danced.move(), _ -> danced.facts().changesLead());
+                int led = changes ? Math.ceilDiv(danced.times(), 2) : danced.times();
                 Duration length = span.stretch().length();
-                Duration lead = length.multipliedBy(led).dividedBy(part.times());
-                sums.computeIfPresent(part.lead(), (_, sum) -> sum.plus(lead, false, 0));
-                sums.computeIfPresent(part.lead().other(),
+                Duration lead = length.multipliedBy(led).dividedBy(danced.times());
+                sums.computeIfPresent(danced.lead(), (_, sum) -> sum.plus(lead, false, 0));
+                sums.computeIfPresent(danced.lead().other(),
                         (_, sum) -> sum.plus(length.minus(lead), false, 0));
             }
         }
@@ -134,17 +134,17 @@ public record SideTotals(String exercise, List<EntryId> entries, boolean danced,
 
     /** Sides in turn share the reps: of an odd number the right side has one more. */
     private static void add(Map<Side, Sum> sums, Span span, Dose dose) {
-        int parts = span.done().reps();
+        int reps = span.done().reps();
         Duration length = span.stretch().length();
         boolean holds = span.phase() == Phase.HOLD;
         switch (span.side()) {
             case RIGHT, LEFT ->
-                sums.computeIfPresent(span.side(), (_, sum) -> sum.plus(length, holds, parts));
+                sums.computeIfPresent(span.side(), (_, sum) -> sum.plus(length, holds, reps));
             case BOTH -> {
                 boolean turns = dose.sides() == Sides.ALTERNATING;
-                int right = turns && !pairs(dose) ? (parts + 1) / 2 : parts;
-                int left = turns && !pairs(dose) ? parts / 2 : parts;
-                Duration share = turns && parts > 0
+                int right = turns && !pairs(dose) ? (reps + 1) / 2 : reps;
+                int left = turns && !pairs(dose) ? reps / 2 : reps;
+                Duration share = turns && reps > 0
                         ? length.multipliedBy(right).dividedBy(right + left)
                         : half(length, turns);
                 sums.computeIfPresent(Side.RIGHT, (_, sum) -> sum.plus(share, holds, right));

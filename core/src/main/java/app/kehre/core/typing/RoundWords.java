@@ -9,9 +9,9 @@ import java.util.stream.Stream;
 import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.exercise.Style;
 import app.kehre.core.kit.LoadNotation;
+import app.kehre.core.plan.Delivery;
 import app.kehre.core.plan.Explaining;
 import app.kehre.core.plan.Item;
-import app.kehre.core.plan.Manner;
 import app.kehre.core.plan.RoundChange;
 import app.kehre.core.plan.Variant;
 import app.kehre.core.value.Lengths;
@@ -41,7 +41,7 @@ public final class RoundWords {
             case EASIER -> "easier: " + item.exercise().easier().name();
             case STANDARD -> "standard";
             case HARDER -> "harder: " + item.exercise().harder().name();
-        } + (variant == item.manner().variant() ? " (base)" : "")).collect(Collectors.joining(" \u00b7 "));
+        } + (variant == item.delivery().variant() ? " (base)" : "")).collect(Collectors.joining(" \u00b7 "));
     }
 
     /** Returns "9 reps, 2 heavy weights, harder"; empty when nothing changes. */
@@ -62,24 +62,24 @@ public final class RoundWords {
     }
 
     /** Returns how an item is taught where that is not usual: "known, harder, with arms". */
-    public static String of(Manner manner) {
+    public static String of(Delivery delivery) {
         List<String> words = new ArrayList<>();
-        if (manner.known()) {
+        if (delivery.known()) {
             words.add("known");
         }
-        if (manner.variant() != Variant.STANDARD) {
-            words.add(manner.variant().words());
+        if (delivery.variant() != Variant.STANDARD) {
+            words.add(delivery.variant().words());
         }
-        if (!manner.layer().isEmpty() || !manner.style().isEmpty()) {
-            words.add(manner.layer().isEmpty() ? Style.words(manner.style()) : manner.layer());
+        if (!delivery.layer().isEmpty() || !delivery.style().isEmpty()) {
+            words.add(delivery.layer().isEmpty() ? Style.words(delivery.style()) : delivery.layer());
         }
-        if (!manner.explaining().equals(Explaining.USUAL)) {
-            words.add(of(manner.explaining()));
+        if (!delivery.explaining().equals(Explaining.USUAL)) {
+            words.add(of(delivery.explaining()));
         }
-        manner.changeover().map(length -> "changeover " + Lengths.notation(length)).ifPresent(words::add);
-        if (manner.holdingEights() > 0) {
-            words.add("holding pattern " + manner.holdingEights()
-                    + (manner.holdingEights() == 1 ? " eight" : " eights"));
+        delivery.changeover().map(length -> "changeover " + Lengths.notation(length)).ifPresent(words::add);
+        if (delivery.holdingEights() > 0) {
+            words.add("holding pattern " + delivery.holdingEights()
+                    + (delivery.holdingEights() == 1 ? " eight" : " eights"));
         }
         return String.join(", ", words);
     }

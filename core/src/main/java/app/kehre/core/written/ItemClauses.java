@@ -17,9 +17,9 @@ import app.kehre.core.exercise.Position;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.LoadNotation;
 import app.kehre.core.people.Limit;
+import app.kehre.core.plan.Delivery;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
-import app.kehre.core.plan.Manner;
 import app.kehre.core.plan.Variant;
 import app.kehre.core.value.Named;
 import app.kehre.core.value.Reading;
@@ -48,11 +48,11 @@ final class ItemClauses {
             words.append(", ").append(LoadNotation.print(item.load()));
         }
         item.posed().ifPresent(position -> words.append(", ").append(position.words()));
-        if (item.manner().variant() != Variant.STANDARD) {
-            words.append(", ").append(item.manner().variant().words()).append(OPTION);
+        if (item.delivery().variant() != Variant.STANDARD) {
+            words.append(", ").append(item.delivery().variant().words()).append(OPTION);
         }
-        words.append(item.manner().known() ? ", " + KNOWN : "")
-                .append(item.manner().locked() ? ", " + LOCKED : "");
+        words.append(item.delivery().known() ? ", " + KNOWN : "")
+                .append(item.delivery().locked() ? ", " + LOCKED : "");
         new TreeMap<>(item.instead())
                 .forEach((limit, other) -> words.append(", ").append(FOR).append(limit.words())
                         .append(": ").append(names.write(other).replace(",", "")));
@@ -87,13 +87,13 @@ final class ItemClauses {
     private Optional<Reading<Item>> told(Item item, String clause) {
         String words = clause.toLowerCase(Locale.ROOT);
         if (words.equals(KNOWN) || words.equals(LOCKED)) {
-            Manner manner = item.manner();
-            return Optional.of(Reading.of(item.withManner(
-                    words.equals(KNOWN) ? manner.withKnown(true) : manner.withLocked(true))));
+            Delivery delivery = item.delivery();
+            return Optional.of(Reading.of(item.withDelivery(
+                    words.equals(KNOWN) ? delivery.withKnown(true) : delivery.withLocked(true))));
         }
         Optional<Variant> variant = Named.find(Variant.class, words.replaceFirst(OPTION + "$", ""));
         if (variant.isPresent()) {
-            return Optional.of(Reading.of(item.withManner(item.manner().withVariant(variant.get()))));
+            return Optional.of(Reading.of(item.withDelivery(item.delivery().withVariant(variant.get()))));
         }
         Optional<Position> position = Named.find(Position.class, words)
                 .filter(each -> item.exercise().setting().positions().contains(each));

@@ -91,7 +91,7 @@ final class KeptLines {
         taken.add(old.id());
         Item now = old.withDose(read.dose()).withLoad(read.load()).withPosed(read.posed())
                 .withInstead(read.instead());
-        return now.withNote(read.note()).withManner(old.manner().withKnown(read.manner().known())
-                .withLocked(read.manner().locked()).withVariant(read.manner().variant()));
+        return now.withNote(read.note()).withDelivery(old.delivery().withKnown(read.delivery().known())
+                .withLocked(read.delivery().locked()).withVariant(read.delivery().variant()));
     }
 }

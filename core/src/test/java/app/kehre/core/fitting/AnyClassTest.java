@@ -58,7 +58,7 @@ class AnyClassTest {
             @ForAll @IntRange(min = 60, max = 130) int percent) {
         for (Way way : fitted(plan, percent).ways()) {
             ClassPlan after = way.after();
-            assertThat(plan.items().filter(item -> item.manner().locked()))
+            assertThat(plan.items().filter(item -> item.delivery().locked()))
                     .allSatisfy(item -> assertThat(after.find(item.id())).contains(item));
             assertThat(plan.segments()).filteredOn(Segment::leftOut)
                     .allSatisfy(segment -> assertThat(after.segment(segment.id())).isEqualTo(segment));

@@ -55,7 +55,7 @@ class NextTimeTest {
                 "Bent-over row: the easier option", "Squat: leave out",
                 "Bent-over row: explain it for 0:10 instead of 0:02");
         assertThat(item(way, 1).load().pieces().getFirst().size().words()).isEqualTo("medium");
-        assertThat(item(way, 2).manner().variant()).isEqualTo(Variant.EASIER);
+        assertThat(item(way, 2).delivery().variant()).isEqualTo(Variant.EASIER);
         assertThat(way.after().find(new EntryId(3))).isEmpty();
         assertThat(way.notes()).containsExactly("You wrote: \u201cStart on time.\u201d");
 

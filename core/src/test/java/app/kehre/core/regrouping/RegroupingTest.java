@@ -27,9 +27,9 @@ import app.kehre.core.kit.KitPlace;
 import app.kehre.core.music.Bpm;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Delivery;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
-import app.kehre.core.plan.Manner;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.proposal.Change;
@@ -54,7 +54,7 @@ class RegroupingTest {
                 Arbitraries.of(false, false, false, true)).as(
                         (exercise, load, locked) -> Item.of(line(1), exercise)
                                 .withLoad(load)
-                                .withManner(Manner.USUAL.withLocked(locked)));
+                                .withDelivery(Delivery.USUAL.withLocked(locked)));
         Arbitrary<Entry> pauses = Arbitraries.just(
                 new Pause(line(1), Pause.Kind.WATER, "Water", Duration.ofSeconds(30), false, false,
                         Optional.empty(),
@@ -118,7 +118,7 @@ class RegroupingTest {
                 .as((exercise, work, rest, locked) -> Item.of(line(1), exercise)
                         .withDose(new Interval(Duration.ofSeconds(work), Duration.ofSeconds(rest), 1, true,
                                 Sides.TOGETHER))
-                        .withManner(Manner.USUAL.withLocked(locked)))
+                        .withDelivery(Delivery.USUAL.withLocked(locked)))
                 .list().ofMinSize(2).ofMaxSize(5);
     }
 
@@ -137,7 +137,7 @@ class RegroupingTest {
         List<Item> now = ((Circuit) after.entry(line(1))).items();
         assertThat(now).containsExactlyInAnyOrderElementsOf(numbered);
         assertThat(now)
-                .allMatch(item -> !item.manner().locked() || now.indexOf(item) == numbered.indexOf(item));
+                .allMatch(item -> !item.delivery().locked() || now.indexOf(item) == numbered.indexOf(item));
         assertThat(cost(after)).isEqualTo(Part.of(List.copyOf(numbered)).orders().stream()
                 .map(order -> cost(plan.with(((Circuit) plan.entry(line(1)))
                         .withItems(order.stream().map(numbered::get).toList()))))

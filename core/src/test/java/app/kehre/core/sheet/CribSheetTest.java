@@ -69,7 +69,7 @@ class CribSheetTest {
                 "a foot comes down",
                 Map.of(line(2), "squats at the chair"), "tall");
         CribSheet whole = CribSheet.of(Timeline.of(Plans.of(30).segment("Toning", Role.TONING, 120)
-                .entry(screen).item(ROW, "12 reps").manner(manner -> manner.withLayer("one arm"))
+                .entry(screen).item(ROW, "12 reps").delivery(delivery -> delivery.withLayer("one arm"))
                 .inRound(2, change -> change.withOut(true)).item(PLANK, "hold 30 s").circuit(2, 2, 30)
                 .segment("Left out", Role.CORE, 110).item(PLANK, "hold 30 s").plan()));
 

@@ -133,7 +133,7 @@ class TeachingTest {
         press(10, new Press.Choose(Variant.EASIER));
 
         assertThat(wall(10)).isEqualTo("right \u00b7 rep 6 of 10");
-        assertThat(taught.run().course().plan().findItem(line(1)).orElseThrow().manner().variant())
+        assertThat(taught.run().course().plan().findItem(line(1)).orElseThrow().delivery().variant())
                 .isEqualTo(Variant.EASIER);
     }
 

@@ -51,10 +51,10 @@ import app.kehre.core.people.Group;
 import app.kehre.core.people.Limit;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Delivery;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Explaining;
 import app.kehre.core.plan.Item;
-import app.kehre.core.plan.Manner;
 import app.kehre.core.plan.Pacing;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.RoundChange;
@@ -218,10 +218,10 @@ public final class Draws {
         Arbitrary<Explaining> explaining = Combinators.combine(Arbitraries.of(Explaining.Mode.class),
                 seconds(0, 90).optional()).as(Explaining::new);
         Arbitrary<Set<Style>> styles = Arbitraries.of(Style.class).set().ofMaxSize(2);
-        Arbitrary<Manner> manners = Combinators.combine(Arbitraries.of(true, false), explaining,
+        Arbitrary<Delivery> deliveries = Combinators.combine(Arbitraries.of(true, false), explaining,
                 seconds(0, 60).optional(0.2), Arbitraries.of(Variant.class), Arbitraries.of("", "with arms"),
                 styles, Arbitraries.integers().between(0, 4), Arbitraries.of(false, true))
-                .as((known, told, changeover, variant, layer, style, holding, locked) -> new Manner(known,
+                .as((known, told, changeover, variant, layer, style, holding, locked) -> new Delivery(known,
                         told,
                         told.length().isPresent() && known
                                 ? Optional.of(School.Teaching.SHOW_THEN_DO)
@@ -236,9 +236,10 @@ public final class Draws {
         Arbitrary<Map<Limit, Exercise>> instead = Arbitraries
                 .maps(Arbitraries.of(Limit.class), Arbitraries.of(Exercises.all())).ofMaxSize(2);
         return Combinators.combine(Arbitraries.of(Exercises.all()), doses(), loads(), notes(),
-                Arbitraries.oneOf(Arbitraries.just(Manner.USUAL), manners), rounds, instead)
-                .as((exercise, dose, load, note, manner, changed, others) -> new Item(line(1), exercise, dose,
-                        load, Optional.empty(), note, manner, changed, others));
+                Arbitraries.oneOf(Arbitraries.just(Delivery.USUAL), deliveries), rounds, instead)
+                .as((exercise, dose, load, note, delivery, changed, others) -> new Item(line(1), exercise,
+                        dose,
+                        load, Optional.empty(), note, delivery, changed, others));
     }
 
     private static Arbitrary<Entry> entries() {

@@ -17,10 +17,10 @@ import app.kehre.core.pace.Pace;
 import app.kehre.core.pace.Quantity;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Delivery;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
-import app.kehre.core.plan.Manner;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.RoundChange;
 import app.kehre.core.plan.Segment;
@@ -75,10 +75,10 @@ public final class Plans {
                 LoadNotation.parse(load).value().orElseThrow(), ""));
     }
 
-    /** Gives the last item a manner. */
-    public Plans manner(UnaryOperator<Manner> change) {
+    /** Says how the last item is taught. */
+    public Plans delivery(UnaryOperator<Delivery> change) {
         return changeLast(entry -> entry instanceof Item item
-                ? item.withManner(change.apply(item.manner()))
+                ? item.withDelivery(change.apply(item.delivery()))
                 : entry);
     }
 

@@ -66,7 +66,7 @@ class ChangeoverTest {
     @Test
     void aNewExerciseIsShownInFullAKnownOneIsNamed() {
         assertThat(told(toning().item(SQUAT, "10 reps").item(SQUAT, "10 reps").item(ROW, "10 reps")
-                .manner(manner -> manner.withKnown(true)))).containsExactly("explain 25", "work 20",
+                .delivery(delivery -> delivery.withKnown(true)))).containsExactly("explain 25", "work 20",
                         "explain 8", "work 20", "explain 8", "work 20");
     }
 
@@ -74,7 +74,7 @@ class ChangeoverTest {
     void theStyleOfTheClassTheSegmentOrTheLineSaysHowLongTheGroupStandsStill() {
         Plans plans = Plans.of(60).segment("Toning", Role.TONING, 120).item(SQUAT, "10 reps");
         Plans own = Plans.of(60).segment("Toning", Role.TONING, 120).item(SQUAT, "10 reps")
-                .manner(manner -> manner.withTeaching(Optional.of(School.Teaching.TALK_IT_THROUGH)));
+                .delivery(delivery -> delivery.withTeaching(Optional.of(School.Teaching.TALK_IT_THROUGH)));
         ClassPlan plan = plans.plan();
         Segment segment = plan.segments().getFirst();
 
@@ -118,7 +118,7 @@ class ChangeoverTest {
     @Test
     void aHoldingPatternGivesTimeToExplain() {
         Timeline timeline = Timeline.of(shown(Plans.of(60)).segment("Aerobic", Role.AEROBIC, 120)
-                .item(BASIC, "4 eights").manner(manner -> manner.withHoldingEights(2)).plan());
+                .item(BASIC, "4 eights").delivery(delivery -> delivery.withHoldingEights(2)).plan());
 
         assertThat(told(timeline)).containsExactly("work 8 holding pattern", "work 16");
         assertThat(timeline.over().getFirst().stretch())
@@ -236,10 +236,10 @@ class ChangeoverTest {
     @Test
     void aChangeoverCanBeSetOrSwitchedOffForAnItem() {
         assertThat(told(toning().item(PLANK, "hold 30 s")
-                .manner(manner -> manner.withChangeover(Optional.of(Duration.ofSeconds(12))))))
+                .delivery(delivery -> delivery.withChangeover(Optional.of(Duration.ofSeconds(12))))))
                 .containsExactly("set-up 12 floor", "explain 25", "hold 30");
         assertThat(told(toning().item(PLANK, "hold 30 s")
-                .manner(manner -> manner.withChangeover(Optional.of(Duration.ZERO)).withExplaining(
+                .delivery(delivery -> delivery.withChangeover(Optional.of(Duration.ZERO)).withExplaining(
                         Explaining.NONE))))
                 .containsExactly("hold 30");
     }
@@ -247,7 +247,7 @@ class ChangeoverTest {
     @Test
     void stationsAreShownOnceBeforeABlockByTheClockAndChangingOverLiesInsideItsRest() {
         assertThat(told(toning().item(SQUAT, "40 s on, 40 s off")
-                .item(ROW, "40 s on, 20 s off", "2 light weights").manner(each -> each.withKnown(true))))
+                .item(ROW, "40 s on, 20 s off", "2 light weights").delivery(each -> each.withKnown(true))))
                 .containsExactly("explain 15 showing the stations", "work 40", "rest 20",
                         "set-up 20 2 light weights", "work 40", "rest 20");
         assertThat(told(Plans.of(60).segment("Toning", Role.TONING, 120).item(SQUAT, "40 s on, 40 s off")
@@ -274,7 +274,7 @@ class ChangeoverTest {
     void aBlockIsAsLongWithoutRestAsItsWorkWhateverIsSaidAndOnlyKitAndTheFloorCostWork() {
         Timeline timeline = Timeline.of(Plans.of(60).segment("Toning", Role.TONING, 120)
                 .item(SQUAT, "40 s on, each side").item(ROW, "40 s on").item(PLANK, "40 s on")
-                .manner(manner -> manner.withExplaining(
+                .delivery(delivery -> delivery.withExplaining(
                         new Explaining(Explaining.Mode.IN_REST, Optional.of(Duration.ofSeconds(30)))))
                 .plan());
 
@@ -289,9 +289,11 @@ class ChangeoverTest {
         Plans again = toning().item(SQUAT, "40 s on, 20 s off").item(ROW, "40 s on, 20 s off")
                 .inRound(2, change -> change.withExplaining(Optional.of(ten))).circuit(2, 2, 0);
         Timeline over = Timeline.of(toning().item(SQUAT, "40 s on, 20 s off")
-                .manner(manner -> manner.withExplaining(new Explaining(Explaining.Mode.OVER, ten.length())))
+                .delivery(delivery -> delivery
+                        .withExplaining(new Explaining(Explaining.Mode.OVER, ten.length())))
                 .item(ROW, "40 s on, 20 s off")
-                .manner(manner -> manner.withExplaining(new Explaining(Explaining.Mode.OVER, ten.length())))
+                .delivery(delivery -> delivery
+                        .withExplaining(new Explaining(Explaining.Mode.OVER, ten.length())))
                 .plan());
 
         assertThat(told(again)).endsWith("work 40", "rest 10", "explain 10", "work 40", "rest 20");

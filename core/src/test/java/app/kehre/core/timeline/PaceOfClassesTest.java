@@ -22,10 +22,10 @@ import app.kehre.core.exercise.Role;
 import app.kehre.core.pace.Pace;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Delivery;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Explaining;
 import app.kehre.core.plan.Item;
-import app.kehre.core.plan.Manner;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.testing.Draws;
 import app.kehre.core.testing.Exercises;
@@ -142,17 +142,17 @@ class PaceOfClassesTest {
     @Provide
     Arbitrary<List<Item>> stations() {
         Arbitrary<Exercise> exercises = Arbitraries.of(Exercises.all());
-        Arbitrary<Manner> manners = Combinators
+        Arbitrary<Delivery> deliveries = Combinators
                 .combine(Arbitraries.of(Explaining.Mode.class), Arbitraries.integers().between(0, 90))
-                .as((mode, length) -> Manner.USUAL.withExplaining(new Explaining(mode,
+                .as((mode, length) -> Delivery.USUAL.withExplaining(new Explaining(mode,
                         length % 2 == 0 ? Optional.empty() : Optional.of(Duration.ofSeconds(length)))));
         return Combinators
-                .combine(exercises, Arbitraries.of(10, 20, 40), Arbitraries.of(0, 1, 10, 20), manners,
+                .combine(exercises, Arbitraries.of(10, 20, 40), Arbitraries.of(0, 1, 10, 20), deliveries,
                         Draws.loads(), Arbitraries.of(Sides.TOGETHER, Sides.EACH_SIDE))
-                .as((exercise, work, rest, manner, load, sides) -> Item.of(line(1), exercise)
+                .as((exercise, work, rest, delivery, load, sides) -> Item.of(line(1), exercise)
                         .withDose(new Interval(Duration.ofSeconds(work), Duration.ofSeconds(rest), 1, true,
                                 sides))
-                        .withManner(manner).withLoad(load))
+                        .withDelivery(delivery).withLoad(load))
                 .list().ofMinSize(1).ofMaxSize(4);
     }
 }

@@ -106,7 +106,7 @@ class TimelineTest {
             "10 > 10 > 10 reps|1:06", "6 reps, hold 10 s, 6 reps|0:37", "3 x hold 10 s|0:42"})
     void everyLadderAndEverySetHasTimeOfItsOwn(String dose, String clock) {
         ClassPlan plan = Plans.of(30).segment("Toning", Role.TONING, 120).item(SQUAT, dose)
-                .manner(manner -> manner.withExplaining(Explaining.NONE)).plan();
+                .delivery(delivery -> delivery.withExplaining(Explaining.NONE)).plan();
 
         assertThat(app.kehre.core.value.Lengths.clock(Timeline.of(plan).total())).isEqualTo(clock);
     }

@@ -22,10 +22,10 @@ import app.kehre.core.pace.Quantity;
 import app.kehre.core.people.Group;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Delivery;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Explaining;
 import app.kehre.core.plan.Item;
-import app.kehre.core.plan.Manner;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.RoundChange;
 import app.kehre.core.plan.Screen;
@@ -107,21 +107,22 @@ class TeachingTextsTest {
 
     @Test
     void howAnExerciseIsTaughtIsTypedAndEmptyMeansAsUsual() {
-        assertThat(typed(MannerText.withExplainFor(item, "15 s")).manner().explaining().length())
+        assertThat(typed(DeliveryText.withExplainFor(item, "15 s")).delivery().explaining().length())
                 .contains(Duration.ofSeconds(15));
-        assertThat(typed(MannerText.withChangeover(item, "0 s")).manner().changeover())
+        assertThat(typed(DeliveryText.withChangeover(item, "0 s")).delivery().changeover())
                 .contains(Duration.ZERO);
-        assertThat(typed(MannerText.withChangeover(item, " ")).manner()).isEqualTo(Manner.USUAL);
-        assertThat(typed(MannerText.withHolding(item, "2 eights")).manner().holdingEights()).isEqualTo(2);
-        assertThat(typed(MannerText.withHolding(item, "")).manner().holdingEights()).isZero();
-        assertThat(typed(MannerText.withLayer(item, " with arms ")).manner().layer()).isEqualTo("with arms");
-        assertThat(MannerText.withHolding(item, "17").problem())
+        assertThat(typed(DeliveryText.withChangeover(item, " ")).delivery()).isEqualTo(Delivery.USUAL);
+        assertThat(typed(DeliveryText.withHolding(item, "2 eights")).delivery().holdingEights()).isEqualTo(2);
+        assertThat(typed(DeliveryText.withHolding(item, "")).delivery().holdingEights()).isZero();
+        assertThat(typed(DeliveryText.withLayer(item, " with arms ")).delivery().layer())
+                .isEqualTo("with arms");
+        assertThat(DeliveryText.withHolding(item, "17").problem())
                 .isEqualTo("The eights of a holding pattern must be from 0 to 16, not 17.");
-        assertThat(MannerText.withLayer(item, "x".repeat(61)).problem())
+        assertThat(DeliveryText.withLayer(item, "x".repeat(61)).problem())
                 .isEqualTo("A layer must be one line of at most 60 characters, not 61.");
-        assertThat(MannerText.withExplainFor(item, "11 min").problem())
+        assertThat(DeliveryText.withExplainFor(item, "11 min").problem())
                 .isEqualTo("Explaining must be from 0 to 600 s, not 660.");
-        assertThat(MannerText.withLayer(water, "x").problem()).isEqualTo("Only an exercise has this.");
+        assertThat(DeliveryText.withLayer(water, "x").problem()).isEqualTo("Only an exercise has this.");
     }
 
     private static Item typed(Reading<Entry> reading) {
@@ -130,15 +131,17 @@ class TeachingTextsTest {
 
     @Test
     void whatChangesInARoundIsTypedAndEmptyMeansTheSame() {
-        Item changed = typed(MannerText.withRoundLoad(typed(MannerText.withRoundDose(item, 2, "9 reps")), 2,
-                "2 heavy weights"));
-        changed = typed(MannerText.withRoundLayer(changed, 3, "with a hop"));
+        Item changed = typed(
+                DeliveryText.withRoundLoad(typed(DeliveryText.withRoundDose(item, 2, "9 reps")), 2,
+                        "2 heavy weights"));
+        changed = typed(DeliveryText.withRoundLayer(changed, 3, "with a hop"));
 
         assertThat(RoundWords.of(changed))
                 .isEqualTo("round 2: 9 reps, 2 heavy weights; round 3: with a hop");
-        Item back = typed(MannerText.withRoundLoad(typed(MannerText.withRoundDose(changed, 2, "")), 2, ""));
+        Item back = typed(
+                DeliveryText.withRoundLoad(typed(DeliveryText.withRoundDose(changed, 2, "")), 2, ""));
         assertThat(RoundWords.of(back)).isEqualTo("round 3: with a hop");
-        assertThat(MannerText.withRoundDose(item, 2, "9").choices()).contains("9 reps");
+        assertThat(DeliveryText.withRoundDose(item, 2, "9").choices()).contains("9 reps");
     }
 
     @Test
@@ -148,7 +151,7 @@ class TeachingTextsTest {
                 .withChange(3, RoundChange.NONE.withOut(true));
 
         assertThat(changed.inRound(1)).isEqualTo(changed);
-        assertThat(changed.inRound(2).manner().variant()).isEqualTo(Variant.HARDER);
+        assertThat(changed.inRound(2).delivery().variant()).isEqualTo(Variant.HARDER);
         assertThat(EntryText.dose(changed.inRound(2))).isEqualTo("12 reps, each side");
         assertThat(changed.outIn(3)).isTrue();
         assertThat(changed.outIn(2)).isFalse();
@@ -156,29 +159,29 @@ class TeachingTextsTest {
 
     @Test
     void theWayOfTeachingIsSaidInWords() {
-        Manner manner = Manner.USUAL.withKnown(true).withVariant(Variant.HARDER).withLayer("with arms")
+        Delivery delivery = Delivery.USUAL.withKnown(true).withVariant(Variant.HARDER).withLayer("with arms")
                 .withExplaining(new Explaining(Explaining.Mode.OVER, Optional.of(Duration.ofSeconds(15))))
                 .withChangeover(Optional.of(Duration.ofSeconds(12))).withHoldingEights(1);
 
-        assertThat(RoundWords.of(manner))
+        assertThat(RoundWords.of(delivery))
                 .isEqualTo("known, harder, with arms, explain 15 s over the movement,"
                         + " changeover 12 s, holding pattern 1 eight");
-        assertThat(RoundWords.of(Manner.USUAL)).isEmpty();
+        assertThat(RoundWords.of(Delivery.USUAL)).isEmpty();
         assertThat(RoundWords.of(RoundChange.NONE.withExplaining(Optional.of(Explaining.NONE))
                 .withLoad(LoadNotation.parse("none").value()))).isEqualTo("no load, no explaining");
     }
 
     @Test
     void aScreenSaysWhatCountsAndWhatIsDoneInstead() {
-        Reading<Entry> changed = MannerText.withInstead(
-                MannerText.withFailed(screen, "the foot comes down").value().orElseThrow(), line(7),
+        Reading<Entry> changed = DeliveryText.withInstead(
+                DeliveryText.withFailed(screen, "the foot comes down").value().orElseThrow(), line(7),
                 "squats");
 
         assertThat(changed.value())
                 .contains(screen.withFailed("the foot comes down").withInstead(line(7), "squats"));
-        assertThat(MannerText.withInstead(changed.value().orElseThrow(), line(7), " ").value())
+        assertThat(DeliveryText.withInstead(changed.value().orElseThrow(), line(7), " ").value())
                 .contains(screen.withFailed("the foot comes down"));
-        assertThat(MannerText.withFailed(item, "x").problem())
+        assertThat(DeliveryText.withFailed(item, "x").problem())
                 .isEqualTo("Only a screen can be passed or not.");
     }
 

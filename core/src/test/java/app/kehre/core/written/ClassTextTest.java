@@ -100,14 +100,14 @@ class ClassTextTest {
     @Test
     void whatTheTextDoesNotSayStaysWithItsLine() {
         ClassPlan plan = Plans.of(60).segment("Toning", Role.TONING, 120).item(Exercises.SQUAT, "12 reps")
-                .manner(manner -> manner.withLayer("arms up")).plan();
+                .delivery(delivery -> delivery.withLayer("arms up")).plan();
 
         ClassText.Read read = ClassText.read(ClassText.print(plan, LIBRARY).replace("12 reps", "2 x 8 reps"),
                 plan,
                 LIBRARY);
 
         assertThat(read.faults()).isEqualTo(List.of());
-        assertThat(read.plan().items().map(item -> item.manner().layer())).containsExactly("arms up");
+        assertThat(read.plan().items().map(item -> item.delivery().layer())).containsExactly("arms up");
         assertThat(read.plan().items().map(Item::id)).isEqualTo(plan.items().map(Item::id).toList());
     }
 }

@@ -48,7 +48,7 @@ public final class CombinationView extends StackPane {
     private final Label about = Words.wrapped("", "soft");
     private final CombinationTabs tabs;
     private final FootScore score;
-    private final PartBar part;
+    private final MoveBar part;
     private final MisstepBox missteps;
     private final FitsPane fits;
     private final LadderPane ladder;
@@ -79,7 +79,7 @@ public final class CombinationView extends StackPane {
         tempo.setMinWidth(76);
         score = new FootScore(palette, model::select, model::addAt);
         score.onPoint(this::point);
-        part = new PartBar(model);
+        part = new MoveBar(model);
         missteps = new MisstepBox(model);
         fits = new FitsPane(model);
         ladder = new LadderPane(model, palette);
@@ -204,7 +204,7 @@ public final class CombinationView extends StackPane {
         showStanding(combination);
         ladder.show();
         Legs count = Legs.of(combination);
-        legs.setText(combination.parts().isEmpty()
+        legs.setText(combination.moves().isEmpty()
                 ? "No moves yet: choose below what comes first. Enter adds it."
                 : "Weight on the right leg %d counts, left %d; %d up onto the bench, %d hops as an option. %s"
                         .formatted(count.right(), count.left(), count.ascents(), count.hops(),
@@ -329,7 +329,7 @@ public final class CombinationView extends StackPane {
     public void focusScore() {
         applyCss();
         layout();
-        if (model.combination().filter(found -> found.parts().isEmpty()).isPresent()) {
+        if (model.combination().filter(found -> found.moves().isEmpty()).isPresent()) {
             fits.focus();
         } else if (model.buildUp().isPresent()) {
             score.requestFocus();

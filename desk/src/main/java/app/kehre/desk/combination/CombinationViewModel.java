@@ -16,9 +16,9 @@ import javafx.beans.property.SimpleObjectProperty;
 import app.kehre.core.choreography.Build;
 import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Conditions;
+import app.kehre.core.choreography.DancedMove;
 import app.kehre.core.choreography.Fit;
 import app.kehre.core.choreography.Fits;
-import app.kehre.core.choreography.Part;
 import app.kehre.core.choreography.Plain;
 import app.kehre.core.choreography.Script;
 import app.kehre.core.exercise.Exercise;
@@ -47,7 +47,7 @@ public final class CombinationViewModel {
     private final Supplier<Library> library;
     private final ObjectProperty<Optional<EntryId>> entry = new SimpleObjectProperty<>(Optional.empty());
     private final IntegerProperty which = new SimpleIntegerProperty();
-    private final IntegerProperty part = new SimpleIntegerProperty(-1);
+    private final IntegerProperty danced = new SimpleIntegerProperty(-1);
     private final Making making = new Making(this);
     private final ReadOnlyStringWrapper said = new ReadOnlyStringWrapper("");
 
@@ -75,7 +75,7 @@ public final class CombinationViewModel {
 
     /** Returns the selected move, from 0; -1 for none. */
     IntegerProperty part() {
-        return part;
+        return danced;
     }
 
     /** Shows a build-up of the plan, if the line is one. */
@@ -103,9 +103,9 @@ public final class CombinationViewModel {
         return buildUp().map(found -> found.build().combinations().get(which.get()));
     }
 
-    Optional<Part> selected() {
-        return combination().filter(found -> part.get() >= 0 && part.get() < found.parts().size())
-                .map(found -> found.parts().get(part.get()));
+    Optional<DancedMove> selected() {
+        return combination().filter(found -> danced.get() >= 0 && danced.get() < found.moves().size())
+                .map(found -> found.moves().get(danced.get()));
     }
 
     Bpm bpm() {
@@ -126,12 +126,13 @@ public final class CombinationViewModel {
     }
 
     /** Returns the easier moves that can be taught first in the place of one, the nearest in effort first. */
-    List<Exercise> plainer(Part part) {
-        double met = part.move().work().mets().value();
+    List<Exercise> plainer(DancedMove danced) {
+        double met = danced.move().work().mets().value();
         return moves().stream()
-                .filter(each -> !each.id().equals(part.move().id()) && each.onStep() == part.move().onStep()
-                        && each.work().mets().value() <= met && Plain.problem(part, each).isEmpty())
-                .sorted(Comparator.comparing((Exercise each) -> each.pattern() != part.move().pattern())
+                .filter(each -> !each.id().equals(danced.move().id())
+                        && each.onStep() == danced.move().onStep()
+                        && each.work().mets().value() <= met && Plain.problem(danced, each).isEmpty())
+                .sorted(Comparator.comparing((Exercise each) -> each.pattern() != danced.move().pattern())
                         .thenComparing(each -> -each.work().mets().value()))
                 .limit(PLAINER).toList();
     }
@@ -158,35 +159,35 @@ public final class CombinationViewModel {
 
     /** Returns the place at which a move is added: after the selected one, or at the end. */
     int cursor() {
-        int moves = combination().map(found -> found.parts().size()).orElse(0);
-        return part.get() < 0 ? moves : Math.min(part.get() + 1, moves);
+        int moves = combination().map(found -> found.moves().size()).orElse(0);
+        return danced.get() < 0 ? moves : Math.min(danced.get() + 1, moves);
     }
 
     void select(int at) {
-        int moves = combination().map(found -> found.parts().size()).orElse(0);
-        part.set(Math.clamp(at, -1, moves - 1));
+        int moves = combination().map(found -> found.moves().size()).orElse(0);
+        danced.set(Math.clamp(at, -1, moves - 1));
     }
 
     /** Adds a move that fits at the cursor and selects it. */
     void add(Fit fit) {
-        add(fit.part(), cursor());
+        add(fit.danced(), cursor());
     }
 
     /** Adds a move at a place, on the foot that is free there. */
     void addAt(String moveId, int at) {
         combination().flatMap(found -> Fits.of(found, at, moves()).moves().stream()
-                .filter(fit -> fit.part().move().id().equals(moveId)).findFirst())
-                .ifPresent(fit -> add(fit.part(), at));
+                .filter(fit -> fit.danced().move().id().equals(moveId)).findFirst())
+                .ifPresent(fit -> add(fit.danced(), at));
     }
 
-    private void add(Part more, int at) {
+    private void add(DancedMove more, int at) {
         edit("Add " + more.move().name(), found -> found.add(at, more));
         select(at);
     }
 
     void remove() {
         selected().ifPresent(old -> {
-            int at = part.get();
+            int at = danced.get();
             edit("Remove " + old.move().name(), found -> found.remove(at));
             select(Math.max(0, at - 1));
         });
@@ -194,17 +195,17 @@ public final class CombinationViewModel {
 
     void nudge(int by) {
         selected().ifPresent(moved -> {
-            int at = part.get();
-            int to = Math.clamp((long) at + by, 0, combination().orElseThrow().parts().size() - 1);
+            int at = danced.get();
+            int to = Math.clamp((long) at + by, 0, combination().orElseThrow().moves().size() - 1);
             edit("Move " + moved.move().name(), found -> found.move(at, to));
             select(to);
         });
     }
 
     /** Changes the selected move as one step, or says why it cannot be. */
-    void change(String what, UnaryOperator<Part> change) {
+    void change(String what, UnaryOperator<DancedMove> change) {
         selected().ifPresent(old -> {
-            int at = part.get();
+            int at = danced.get();
             said.set("");
             try {
                 if (change.apply(old).equals(old)) {
@@ -257,7 +258,7 @@ public final class CombinationViewModel {
                     more.add(Combination.of("Combination " + (char) ('A' + at)));
                     editBuild("Add a combination", build -> build.withCombinations(more));
                     which.set(at);
-                    part.set(-1);
+                    danced.set(-1);
                 });
     }
 
@@ -317,6 +318,6 @@ public final class CombinationViewModel {
         }
         int combinations = buildUp().map(found -> found.build().combinations().size()).orElse(1);
         which.set(Math.min(which.get(), combinations - 1));
-        select(part.get());
+        select(danced.get());
     }
 }

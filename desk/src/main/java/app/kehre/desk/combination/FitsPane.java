@@ -80,7 +80,7 @@ final class FitsPane extends VBox {
             }
             String typed = line ? "" : filter.getText().strip().toLowerCase(java.util.Locale.ROOT);
             list.getItems().setAll(fits.moves().stream()
-                    .filter(fit -> fit.part().move().name().toLowerCase(java.util.Locale.ROOT)
+                    .filter(fit -> fit.danced().move().name().toLowerCase(java.util.Locale.ROOT)
                             .contains(typed))
                     .toList());
             list.getSelectionModel().selectFirst();
@@ -119,7 +119,7 @@ final class FitsPane extends VBox {
                 setText(null);
                 setGraphic(fit == null || empty
                         ? null
-                        : new HBox(8, Words.plain(fit.part().name(), fit.fits() ? "strong" : "soft"),
+                        : new HBox(8, Words.plain(fit.danced().name(), fit.fits() ? "strong" : "soft"),
                                 Words.plain(fit.words(), "soft", "small")));
             }
         };
@@ -130,7 +130,7 @@ final class FitsPane extends VBox {
         });
         cell.setOnDragDetected(event -> {
             if (cell.getItem() != null) {
-                MoveDrag.begin(cell, cell.getItem().part().move().id());
+                MoveDrag.begin(cell, cell.getItem().danced().move().id());
                 event.consume();
             }
         });

@@ -10,7 +10,7 @@ import javafx.scene.input.TransferMode;
 import javafx.scene.layout.Region;
 
 import app.kehre.core.choreography.Combination;
-import app.kehre.core.choreography.Part;
+import app.kehre.core.choreography.DancedMove;
 import app.kehre.core.finding.Finding;
 import app.kehre.desk.look.Palette;
 
@@ -52,7 +52,7 @@ public final class FootScore extends Region {
         });
         setOnDragDropped(event -> MoveDrag.moveOf(event.getDragboard()).ifPresent(id -> {
             int at = ScorePainter.partAt(combination, geometry().at(event.getX(), event.getY()))
-                    .orElse(combination.parts().size());
+                    .orElse(combination.moves().size());
             onDrop.accept(id, at);
             event.setDropCompleted(true);
             event.consume();
@@ -82,9 +82,9 @@ public final class FootScore extends Region {
         combination = shown;
         missteps = found;
         selected = part;
-        setAccessibleText("Foot score: " + (shown.parts().isEmpty()
+        setAccessibleText("Foot score: " + (shown.moves().isEmpty()
                 ? "no moves"
-                : shown.parts().stream().map(Part::name).collect(Collectors.joining(", "))));
+                : shown.moves().stream().map(DancedMove::name).collect(Collectors.joining(", "))));
         requestLayout();
         paint();
     }

@@ -97,7 +97,7 @@ final class LadderPane extends VBox {
     private void show(Build build, Script script) {
         time.show(build.wish().map(Lengths::notation).orElse(""));
         List<Method> methods = List.of(Method.values());
-        var method = PartBar.pick("method", build.method().words(),
+        var method = MoveBar.pick("method", build.method().words(),
                 methods.stream().map(each -> each.words() + ": " + each.how()).toList(),
                 at -> model.editBuild("Method", each -> each.withMethod(methods.get(at))));
         head.getChildren().setAll(Words.plain("Build-up", "heading"), method, time);

@@ -27,7 +27,7 @@ final class Making {
         Reading<Combination> reading = CombinationLine.add(line, now, model.moves());
         reading.value().ifPresent(longer -> {
             model.edit("Write moves", _ -> longer);
-            model.select(longer.parts().size() - 1);
+            model.select(longer.moves().size() - 1);
         });
         return reading.problem();
     }
@@ -36,7 +36,7 @@ final class Making {
     String reads(String line) {
         Combination now = model.combination().orElseThrow();
         Reading<Combination> reading = CombinationLine.add(line, now, model.moves());
-        return reading.value().map(longer -> longer.parts().stream().skip(now.parts().size())
+        return reading.value().map(longer -> longer.moves().stream().skip(now.moves().size())
                 .map(part -> part.move().name() + (part.times() > 1 ? " x" + part.times() : ""))
                 .collect(Collectors.joining(", ", "Enter adds ", ""))).orElse(reading.problem());
     }

@@ -26,7 +26,7 @@ final class MisstepBox extends VBox {
         getChildren().clear();
         getStyleClass().setAll(missteps.isEmpty() ? "works" : "misstep");
         if (missteps.isEmpty()) {
-            model.combination().filter(found -> !found.parts().isEmpty()).ifPresent(_ -> getChildren()
+            model.combination().filter(found -> !found.moves().isEmpty()).ifPresent(_ -> getChildren()
                     .add(Words.plain("Works: every foot is free, every place right, the phrase filled.",
                             "soft")));
             return;

@@ -10,7 +10,7 @@ import javafx.scene.text.TextAlignment;
 
 import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Dance;
-import app.kehre.core.choreography.Part;
+import app.kehre.core.choreography.DancedMove;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.footwork.Act;
@@ -106,16 +106,16 @@ final class ScorePainter {
 
     private void paintBars(Combination combination, int selected, Dance dance) {
         int at = 0;
-        for (int i = 0; i < combination.parts().size(); i++) {
-            Part part = combination.parts().get(i);
-            int end = at + part.halfCounts() * 2;
-            paintBar(part, at, end, i == selected);
+        for (int i = 0; i < combination.moves().size(); i++) {
+            DancedMove danced = combination.moves().get(i);
+            int end = at + danced.halfCounts() * 2;
+            paintBar(danced, at, end, i == selected);
             paintEnd(dance, i, end);
             at = end;
         }
     }
 
-    private void paintBar(Part part, int from, int end, boolean selected) {
+    private void paintBar(DancedMove danced, int from, int end, boolean selected) {
         Palette.Tint tint = palette.tint(Role.AEROBIC);
         int at = from;
         while (at < end) {
@@ -132,7 +132,7 @@ final class ScorePainter {
                 pen.strokeRoundRect(x, top + 1, width, ScoreGeometry.BAR - 2, 4, 4);
             }
             if (at == from) {
-                paintName(part, x, top, width, tint.ink());
+                paintName(danced, x, top, width, tint.ink());
             }
             at = to;
         }
@@ -151,9 +151,9 @@ final class ScorePainter {
         }
     }
 
-    private void paintName(Part part, double x, double top, double width, Color ink) {
-        String details = part.details();
-        String text = part.name() + (details.isEmpty() ? "" : ": " + details);
+    private void paintName(DancedMove danced, double x, double top, double width, Color ink) {
+        String details = danced.details();
+        String text = danced.name() + (details.isEmpty() ? "" : ": " + details);
         pen.setFont(name);
         pen.setFill(ink);
         pen.setTextAlign(TextAlignment.LEFT);
@@ -201,7 +201,7 @@ final class ScorePainter {
         pen.setFill(palette.soft());
         boolean narrow = where.cell() < NARROW;
         pen.setTextAlign(narrow ? TextAlignment.CENTER : TextAlignment.LEFT);
-        pen.fillText(act.manner().words(), narrow ? x : x + RING + 4, narrow ? y - RING - 8 : y - 8);
+        pen.fillText(act.shape().words(), narrow ? x : x + RING + 4, narrow ? y - RING - 8 : y - 8);
     }
 
     private void paintMisstep(Finding misstep) {
@@ -216,8 +216,8 @@ final class ScorePainter {
     /** Finds the move under a place in quarters of a count. */
     static Optional<Integer> partAt(Combination combination, int quarters) {
         int at = 0;
-        for (int i = 0; i < combination.parts().size(); i++) {
-            at += combination.parts().get(i).halfCounts() * 2;
+        for (int i = 0; i < combination.moves().size(); i++) {
+            at += combination.moves().get(i).halfCounts() * 2;
             if (quarters < at) {
                 return Optional.of(i);
             }

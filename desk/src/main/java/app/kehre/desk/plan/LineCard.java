@@ -100,11 +100,11 @@ final class LineCard extends ScrollPane {
         ToggleButton word = new ToggleButton(variant.words());
         word.setId("option-" + variant.words());
         word.getStyleClass().setAll("use", "option-word");
-        word.setSelected(item.manner().variant() == variant);
+        word.setSelected(item.delivery().variant() == variant);
         Tips.say(word, "Make this the base");
         word.setOnAction(_ -> {
             word.setSelected(true);
-            model.change("Base of " + item.name(), item.withManner(item.manner().withVariant(variant)));
+            model.change("Base of " + item.name(), item.withDelivery(item.delivery().withVariant(variant)));
         });
         word.setMinWidth(WORD);
         word.setMaxWidth(WORD);

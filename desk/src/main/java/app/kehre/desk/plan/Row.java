@@ -37,7 +37,7 @@ record Row(Entry entry, boolean inCircuit, String start, String dose, String loa
 
     private static String options(Timeline timeline, Entry entry) {
         return switch (entry) {
-            case Item item -> Stream.of(RoundWords.of(item), RoundWords.of(item.manner()))
+            case Item item -> Stream.of(RoundWords.of(item), RoundWords.of(item.delivery()))
                     .filter(each -> !each.isEmpty()).findFirst()
                     .orElse("easier: " + item.exercise().easier().name());
             case Screen screen -> "not passed: " + screen.failed();

@@ -19,18 +19,18 @@ import app.kehre.core.exercise.Style;
 import app.kehre.core.kit.LoadNotation;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
+import app.kehre.core.plan.Delivery;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Explaining;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Lessons;
-import app.kehre.core.plan.Manner;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.RoundChange;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Variant;
 import app.kehre.core.timeline.LineCost;
 import app.kehre.core.timeline.SideTotals;
-import app.kehre.core.typing.MannerText;
+import app.kehre.core.typing.DeliveryText;
 import app.kehre.desk.control.StyleMenu;
 import app.kehre.desk.control.Words;
 import app.kehre.desk.look.Palette;
@@ -85,7 +85,7 @@ final class TeachingPane {
     }
 
     private List<Node> ofItem(Item item) {
-        Manner manner = item.manner();
+        Delivery delivery = item.delivery();
         List<Node> rows = new ArrayList<>(dose.rows(item, item.dose(), item::withDose));
         pattern.show(item).ifPresent(rows::add);
         rows.add(heading("Taught"));
@@ -98,20 +98,21 @@ final class TeachingPane {
         }
         rows.add(CardForm.mark("the group knows it", "known", model.plan().isKnown(item),
                 set -> model.changePlan("Teaching of " + item.name(), plan -> plan.withKnown(item, set))));
-        rows.add(CardForm.mark("keep this dose when the class is made to fit", "locked", manner.locked(),
-                set -> changeManner(item, manner.withLocked(set))));
-        rows.add(form.choice("explaining", "explain-mode", Explaining.Mode.class, manner.explaining().mode(),
-                mode -> changeManner(item,
-                        manner.withExplaining(new Explaining(mode, manner.explaining().length())))));
-        rows.add(form.text("explain for", "explain-for", item, MannerText.explainFor(item), "as usual",
-                MannerText::withExplainFor));
-        rows.add(form.text("changeover", "changeover", item, MannerText.changeover(item), "as it needs",
-                MannerText::withChangeover));
+        rows.add(CardForm.mark("keep this dose when the class is made to fit", "locked", delivery.locked(),
+                set -> changeDelivery(item, delivery.withLocked(set))));
+        rows.add(form.choice("explaining", "explain-mode", Explaining.Mode.class,
+                delivery.explaining().mode(),
+                mode -> changeDelivery(item,
+                        delivery.withExplaining(new Explaining(mode, delivery.explaining().length())))));
+        rows.add(form.text("explain for", "explain-for", item, DeliveryText.explainFor(item), "as usual",
+                DeliveryText::withExplainFor));
+        rows.add(form.text("changeover", "changeover", item, DeliveryText.changeover(item), "as it needs",
+                DeliveryText::withChangeover));
         rows.add(form.text("holding pattern", "holding", item,
-                manner.holdingEights() == 0 ? "" : manner.holdingEights() + " eights", "none",
-                MannerText::withHolding));
-        rows.add(form.text("layer", "layer", item, manner.layer(), "none", MannerText::withLayer));
-        rows.add(style("style", manner.style(), set -> changeManner(item, manner.withStyle(set))));
+                delivery.holdingEights() == 0 ? "" : delivery.holdingEights() + " eights", "none",
+                DeliveryText::withHolding));
+        rows.add(form.text("layer", "layer", item, delivery.layer(), "none", DeliveryText::withLayer));
+        rows.add(style("style", delivery.style(), set -> changeDelivery(item, delivery.withStyle(set))));
         sides(item).ifPresent(rows::add);
         model.plan().circuitOf(item.id()).ifPresent(circuit -> addRounds(rows, item, circuit));
         return rows;
@@ -121,8 +122,8 @@ final class TeachingPane {
         List<String> words = new ArrayList<>(List.of(AS_SEGMENT));
         Stream.of(School.Teaching.values()).map(School.Teaching::called).forEach(words::add);
         return CardForm.pick("style", "line-teaching", words,
-                item.manner().teaching().map(School.Teaching::called).orElse(AS_SEGMENT),
-                at -> changeManner(item, item.manner().withTeaching(at == 0
+                item.delivery().teaching().map(School.Teaching::called).orElse(AS_SEGMENT),
+                at -> changeDelivery(item, item.delivery().withTeaching(at == 0
                         ? Optional.empty()
                         : Optional.of(School.Teaching.values()[at - 1]))));
     }
@@ -153,18 +154,18 @@ final class TeachingPane {
                     item.withChange(round, change.withOut(set)))));
             rows.add(form.text("dose", "round-" + round + "-dose", item,
                     change.dose().map(DoseNotation::print).orElse(""), DoseNotation.print(item.dose()),
-                    (entry, text) -> MannerText.withRoundDose(entry, round, text)));
+                    (entry, text) -> DeliveryText.withRoundDose(entry, round, text)));
             rows.add(form.text("load", "round-" + round + "-load", item,
                     change.load().map(LoadNotation::print).orElse(""), LoadNotation.print(item.load()),
-                    (entry, text) -> MannerText.withRoundLoad(entry, round, text)));
+                    (entry, text) -> DeliveryText.withRoundLoad(entry, round, text)));
             rows.add(form.choice("option", "round-" + round + "-option", Variant.class,
-                    change.variant().orElse(item.manner().variant()),
+                    change.variant().orElse(item.delivery().variant()),
                     variant -> model.change("Round %d of %s".formatted(round, item.name()),
                             item.withChange(round, change.withVariant(Optional.of(variant))))));
             rows.add(explainingAgain(item, round));
             rows.add(form.text("layer", "round-" + round + "-layer", item, change.layer(), "the same",
-                    (entry, text) -> MannerText.withRoundLayer(entry, round, text)));
-            rows.add(style("round-" + round + "-style", change.style().orElse(item.manner().style()),
+                    (entry, text) -> DeliveryText.withRoundLayer(entry, round, text)));
+            rows.add(style("round-" + round + "-style", change.style().orElse(item.delivery().style()),
                     set -> model.change("Round %d of %s".formatted(round, item.name()),
                             item.withChange(round, change.withStyle(Optional.of(set))))));
         }
@@ -193,16 +194,16 @@ final class TeachingPane {
     private List<Node> ofScreen(Screen screen) {
         List<Node> rows = new ArrayList<>(dose.rows(screen, screen.dose(), screen::withDose));
         rows.add(form.text("not passed", "failed", screen, screen.failed(), "say what counts",
-                MannerText::withFailed));
+                DeliveryText::withFailed));
         rows.add(heading("Those who do not pass, instead of"));
         model.linesAfter(screen.id()).forEach(later -> rows.add(form.text(later.name(),
                 "instead-" + later.id(), screen, screen.instead().getOrDefault(later.id(), ""), "the same",
-                (entry, text) -> MannerText.withInstead(entry, later.id(), text))));
+                (entry, text) -> DeliveryText.withInstead(entry, later.id(), text))));
         return rows;
     }
 
-    private void changeManner(Item item, Manner manner) {
-        model.change("Teaching of " + item.name(), item.withManner(manner));
+    private void changeDelivery(Item item, Delivery delivery) {
+        model.change("Teaching of " + item.name(), item.withDelivery(delivery));
     }
 
     private static Label heading(String text) {

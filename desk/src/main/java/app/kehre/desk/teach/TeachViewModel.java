@@ -313,7 +313,7 @@ public final class TeachViewModel {
     /** Everybody does an option, or the line as it is written when they do it already. */
     void choose(Variant variant) {
         boolean already = moment.get().entry().flatMap(entry -> entry.item())
-                .filter(item -> item.manner().variant() == variant).isPresent();
+                .filter(item -> item.delivery().variant() == variant).isPresent();
         press(new Press.Choose(already ? Variant.STANDARD : variant));
     }
 

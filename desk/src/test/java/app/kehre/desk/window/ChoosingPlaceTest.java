@@ -172,7 +172,7 @@ class ChoosingPlaceTest {
         instructor.clicks("#segment-5").clicks("#side-line").clicks("#option-easier");
 
         Item squat = (Item) instructor.plan().segment(part(5)).entries().getFirst();
-        assertThat(squat.manner().variant()).isEqualTo(Variant.EASIER);
+        assertThat(squat.delivery().variant()).isEqualTo(Variant.EASIER);
         assertThat(instructor.sees("#undo")).isEqualTo("Undo: base of Squat");
     }
 

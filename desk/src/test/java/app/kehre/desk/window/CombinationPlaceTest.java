@@ -13,8 +13,8 @@ import org.junit.jupiter.api.io.TempDir;
 
 import app.kehre.core.choreography.Build;
 import app.kehre.core.choreography.Combination;
+import app.kehre.core.choreography.DancedMove;
 import app.kehre.core.choreography.Method;
-import app.kehre.core.choreography.Part;
 import app.kehre.core.choreography.Rounds;
 import app.kehre.core.choreography.StageKey;
 import app.kehre.core.plan.EntryId;
@@ -59,19 +59,19 @@ class CombinationPlaceTest {
     @Test
     void theKeyboardSelectsChangesMovesAndRemovesMoves() {
         instructor.presses(KeyCode.RIGHT).presses(KeyCode.RIGHT).presses(KeyCode.L);
-        assertThat(first().parts().get(1).lead()).isEqualTo(Side.LEFT);
+        assertThat(first().moves().get(1).lead()).isEqualTo(Side.LEFT);
         assertThat(words("#missteps"))
                 .anyMatch(text -> text.startsWith("Count 9: Knee lift on the step starts on"
                         + " the left"));
 
         instructor.presses(KeyCode.Z, KeyCode.CONTROL);
-        assertThat(first().parts().get(1).lead()).isEqualTo(Side.RIGHT);
+        assertThat(first().moves().get(1).lead()).isEqualTo(Side.RIGHT);
         instructor.presses(KeyCode.RIGHT, KeyCode.ALT);
-        assertThat(first().parts()).extracting(part -> part.move().id()).containsExactly("basic-step",
+        assertThat(first().moves()).extracting(danced -> danced.move().id()).containsExactly("basic-step",
                 "v-step",
                 "knee-up", "repeater-knee");
         instructor.presses(KeyCode.DELETE);
-        assertThat(first().parts()).extracting(part -> part.move().id()).containsExactly("basic-step",
+        assertThat(first().moves()).extracting(danced -> danced.move().id()).containsExactly("basic-step",
                 "v-step",
                 "repeater-knee");
         assertThat(words("#missteps")).as("not full yet, while somebody is at it").containsExactly(
@@ -85,7 +85,7 @@ class CombinationPlaceTest {
     void aClickOnTheScoreSelectsAMoveAndLeavesTheKeyboardThere() {
         instructor.clicks("#foot-score").presses(KeyCode.DELETE);
 
-        assertThat(first().parts()).hasSize(3);
+        assertThat(first().moves()).hasSize(3);
     }
 
     @Test
@@ -105,7 +105,7 @@ class CombinationPlaceTest {
                 .containsExactly("Works: every foot is free, every place right, the phrase"
                         + " filled.");
         instructor.presses(KeyCode.Z, KeyCode.CONTROL);
-        assertThat(first().parts().get(1).lead()).isEqualTo(Side.LEFT);
+        assertThat(first().moves().get(1).lead()).isEqualTo(Side.LEFT);
     }
 
     @Test
@@ -115,9 +115,9 @@ class CombinationPlaceTest {
         instructor.clicks("#fits-filter").types("grapevine").presses(KeyCode.ENTER);
         instructor.clicks("#fits-filter").types("step touch").presses(KeyCode.ENTER);
 
-        assertThat(build().combinations().getLast().parts()).extracting(Part::name)
+        assertThat(build().combinations().getLast().moves()).extracting(DancedMove::name)
                 .first().isEqualTo("Grapevine, right");
-        assertThat(build().combinations().getLast().parts().get(1).lead()).as("the free foot")
+        assertThat(build().combinations().getLast().moves().get(1).lead()).as("the free foot")
                 .isEqualTo(Side.LEFT);
     }
 
@@ -135,10 +135,10 @@ class CombinationPlaceTest {
     void movesAreWrittenInOneLine() {
         instructor.clicks("#add-combination").clicks("#fits-filter").types("basic 2, knee 2, wobble");
         instructor.presses(KeyCode.ENTER);
-        assertThat(build().combinations().getLast().parts()).isEmpty();
+        assertThat(build().combinations().getLast().moves()).isEmpty();
 
         instructor.writes("basic 2, knee 2, v-step 2, repeater").presses(KeyCode.ENTER);
-        assertThat(build().combinations().getLast().parts()).extracting(part -> part.move().id())
+        assertThat(build().combinations().getLast().moves()).extracting(danced -> danced.move().id())
                 .containsExactly("basic-step", "knee-up", "v-step", "repeater-knee");
         assertThat(words("#missteps"))
                 .containsExactly("Works: every foot is free, every place right, the phrase"
@@ -179,13 +179,13 @@ class CombinationPlaceTest {
     @Test
     void aMoveIsTaughtFirstAsAnotherAndTheLadderHasAPlainStage() {
         instructor.presses(KeyCode.RIGHT).presses(KeyCode.RIGHT).presses(KeyCode.RIGHT);
-        assertThat(first().parts().get(2).move().name()).isEqualTo("V-step");
+        assertThat(first().moves().get(2).move().name()).isEqualTo("V-step");
         instructor.chooses("#plain", "first as Basic step");
 
-        assertThat(first().parts().get(2).plain()).isPresent();
+        assertThat(first().moves().get(2).plain()).isPresent();
         assertThat(words("#rung-1-layer-plain")).contains("plain");
         instructor.presses(KeyCode.Z, KeyCode.CONTROL);
-        assertThat(first().parts().get(2).plain()).isEmpty();
+        assertThat(first().moves().get(2).plain()).isEmpty();
     }
 
     @Test

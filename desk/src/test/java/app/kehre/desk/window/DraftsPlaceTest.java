@@ -119,7 +119,7 @@ class DraftsPlaceTest {
         Item locked = demo.items()
                 .filter(item -> demo.segmentOf(item.id()).orElseThrow().role() == Role.TONING)
                 .findFirst().orElseThrow();
-        reopen(demo.with(locked.withManner(locked.manner().withLocked(true))), "locked");
+        reopen(demo.with(locked.withDelivery(locked.delivery().withLocked(true))), "locked");
         instructor.presses(KeyCode.DIGIT6, KeyCode.ALT).clicks("#propose-draft").clicks("#fit-keep")
                 .clicks("#fit-ask");
         instructor.until("a draft is there", () -> instructor.canSee("#fit-way-1"));
@@ -128,7 +128,7 @@ class DraftsPlaceTest {
         assertThat(instructor.plan().entry(locked.id()).name()).isEqualTo(locked.name());
         assertThat(instructor.plan().items().filter(item -> demo.find(item.id()).isPresent()))
                 .extracting(Item::id).containsExactlyElementsOf(Stream.concat(Stream.of(locked), demo.items()
-                        .filter(item -> item.manner().locked())).map(Item::id).toList());
+                        .filter(item -> item.delivery().locked())).map(Item::id).toList());
     }
 
     @Test

@@ -134,7 +134,7 @@ class GesturesTest {
 
     private int moves() {
         return instructor.plan().buildUps().findFirst().orElseThrow().build().combinations().getFirst()
-                .parts()
+                .moves()
                 .size();
     }
 

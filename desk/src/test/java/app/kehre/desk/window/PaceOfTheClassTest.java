@@ -62,7 +62,7 @@ class PaceOfTheClassTest extends PlanWindow {
         assertThat(instructor.sees("#line-cost"))
                 .isEqualTo("1:13: work 0:48, explaining 0:25 (show, then do; new)");
         instructor.chooses("#line-teaching", "talk it through");
-        assertThat(item(1).manner().teaching()).contains(School.Teaching.TALK_IT_THROUGH);
+        assertThat(item(1).delivery().teaching()).contains(School.Teaching.TALK_IT_THROUGH);
         assertThat(instructor.sees("#line-cost")).contains("explaining 0:40 (talk it through; new)");
     }
 

@@ -206,7 +206,7 @@ class ProposalsPlaceTest {
                 .orElseThrow();
         Item first = toning.lines().filter(Item.class::isInstance).map(Item.class::cast).findFirst()
                 .orElseThrow();
-        ClassPlan locked = over.with(first.withManner(first.manner().withLocked(true)))
+        ClassPlan locked = over.with(first.withDelivery(first.delivery().withLocked(true)))
                 .with(over.brief().withSlot(Duration.ofMinutes(62)));
         instructor.close();
         instructor = Instructor.with(locked, folder.resolve("locked"), new FaultyDisk());

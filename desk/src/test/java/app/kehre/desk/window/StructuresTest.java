@@ -147,7 +147,7 @@ class StructuresTest extends PlanWindow {
         String before = instructor.sees("#class-length");
         instructor.clicksOnRoad(1).presses(KeyCode.K, KeyCode.CONTROL);
 
-        assertThat(item(1).manner().known()).isTrue();
+        assertThat(item(1).delivery().known()).isTrue();
         assertThat(instructor.sees("#class-length")).isNotEqualTo(before);
         assertThat(instructor.sees("#tally-segment")).startsWith("Toning: work ");
         assertThat(Instructor.onFx(() -> ((Label) instructor.find("#tally-segment")).getAccessibleHelp()))
@@ -165,7 +165,7 @@ class StructuresTest extends PlanWindow {
             range.getOnAction().handle(new ActionEvent());
             return true;
         });
-        assertThat(item(3).manner().style()).containsExactly(Style.RANGE);
+        assertThat(item(3).delivery().style()).containsExactly(Style.RANGE);
     }
 
     @Test
@@ -173,8 +173,8 @@ class StructuresTest extends PlanWindow {
         instructor.clicksOnRoad(3).clicks("#changeover").writes("40 s").presses(KeyCode.ENTER);
         instructor.clicks("#layer").writes("one arm").presses(KeyCode.ENTER);
 
-        assertThat(item(3).manner().changeover()).contains(Duration.ofSeconds(40));
-        assertThat(item(3).manner().layer()).isEqualTo("one arm");
+        assertThat(item(3).delivery().changeover()).contains(Duration.ofSeconds(40));
+        assertThat(item(3).delivery().layer()).isEqualTo("one arm");
         instructor.clicks("#explain-for").writes("an hour").presses(KeyCode.ENTER);
         assertThat(instructor.sees("#hint"))
                 .isEqualTo("\"an hour\" is not a length: write it like 40 s, 2 min or 1:30.");

@@ -9,8 +9,8 @@ import java.util.TreeMap;
 
 import app.kehre.core.choreography.Build;
 import app.kehre.core.choreography.Combination;
+import app.kehre.core.choreography.DancedMove;
 import app.kehre.core.choreography.Method;
-import app.kehre.core.choreography.Part;
 import app.kehre.core.choreography.Rounds;
 import app.kehre.core.choreography.StageKey;
 import app.kehre.core.dose.Counts.Pace;
@@ -90,29 +90,30 @@ final class BuildUpForm {
     private Optional<Combination> combination(Form<Combination> form) {
         String name = form.text("name", Combination::name);
         boolean known = form.flag("known", Combination::known);
-        List<Part> parts = form.list("moves", Combination.PARTS, Combination::parts, this::part);
-        return form.built("name", () -> new Combination(name, parts, known));
+        List<DancedMove> moves = form.list("moves", Combination.MOVES, Combination::moves, this::danced);
+        return form.built("name", () -> new Combination(name, moves, known));
     }
 
-    private Optional<Part> part(Form<Part> form) {
-        Optional<Exercise> move = exercises.find(form, "move", form.given("move", part -> part.move().id()));
-        Side lead = form.parsed("lead", LEAD, Side.RIGHT, Part::lead);
-        int times = form.whole("times", Part.TIMES, 1, Part::times);
+    private Optional<DancedMove> danced(Form<DancedMove> form) {
+        Optional<Exercise> move = exercises.find(form, "move",
+                form.given("move", danced -> danced.move().id()));
+        Side lead = form.parsed("lead", LEAD, Side.RIGHT, DancedMove::lead);
+        int times = form.whole("times", DancedMove.TIMES, 1, DancedMove::times);
         Pace pace = form.parsedIfAny("pace", PACE, Pace.NORMAL,
-                part -> Optional.of(part.pace()).filter(each -> each != Pace.NORMAL)).orElse(Pace.NORMAL);
-        Optional<Part.Look> look = look(form.part(Part::look));
+                danced -> Optional.of(danced.pace()).filter(each -> each != Pace.NORMAL)).orElse(Pace.NORMAL);
+        Optional<DancedMove.Look> look = look(form.part(DancedMove::look));
         Optional<Exercise> plain = exercises.find(form, "plain",
-                form.givenIfAny("plain", part -> part.plain().map(Exercise::id)));
-        boolean tapChange = form.flag("tapChange", Part::tapChange);
-        int turnIn = form.whole("turnIn", Part.TURN_IN, 0, Part::turnIn);
+                form.givenIfAny("plain", danced -> danced.plain().map(Exercise::id)));
+        boolean tapChange = form.flag("tapChange", DancedMove::tapChange);
+        int turnIn = form.whole("turnIn", DancedMove.TURN_IN, 0, DancedMove::turnIn);
         return move.flatMap(found -> look.flatMap(danced -> form.built("move",
-                () -> new Part(found, lead, times, pace, danced, plain, tapChange, turnIn))));
+                () -> new DancedMove(found, lead, times, pace, danced, plain, tapChange, turnIn))));
     }
 
-    private static Optional<Part.Look> look(Form<Part.Look> form) {
-        String arms = form.textIfAny("arms", Part.Look::arms);
-        List<Style> style = form.termsIfAny("style", Style.class, Part.Look::style);
-        boolean hop = form.flag("hop", Part.Look::hop);
-        return form.built("arms", () -> new Part.Look(arms, Set.copyOf(style), hop));
+    private static Optional<DancedMove.Look> look(Form<DancedMove.Look> form) {
+        String arms = form.textIfAny("arms", DancedMove.Look::arms);
+        List<Style> style = form.termsIfAny("style", Style.class, DancedMove.Look::style);
+        boolean hop = form.flag("hop", DancedMove.Look::hop);
+        return form.built("arms", () -> new DancedMove.Look(arms, Set.copyOf(style), hop));
     }
 }

@@ -19,11 +19,11 @@ import app.kehre.core.kit.LoadNotation;
 import app.kehre.core.people.Limit;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
+import app.kehre.core.plan.Delivery;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Identity;
 import app.kehre.core.plan.Item;
-import app.kehre.core.plan.Manner;
 import app.kehre.core.plan.Notes;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.RoundChange;
@@ -93,14 +93,14 @@ final class LineForm {
         Load load = form.parsedIfAny("load", LOAD, Load.NONE, item -> Optional.of(item.load()))
                 .orElse(Load.NONE);
         Optional<Position> posed = form.termIfAny("position", Position.class, Item::posed);
-        Manner manner = MannerForm.of(form.part(Item::manner)).orElse(Manner.USUAL);
+        Delivery delivery = DeliveryForm.of(form.part(Item::delivery)).orElse(Delivery.USUAL);
         Map<Integer, RoundChange> rounds = form.objectsIfAny("rounds", ROUNDS,
                 item -> new TreeMap<>(item.rounds()),
-                (each, _) -> MannerForm.change(each));
+                (each, _) -> DeliveryForm.change(each));
         Map<Limit, Exercise> instead = exercises.instead(form, Item::instead);
         String note = note(form);
         return exercise.flatMap(found -> form.built("position",
-                () -> new Item(id, found, dose, load, posed, note, manner, rounds, instead)));
+                () -> new Item(id, found, dose, load, posed, note, delivery, rounds, instead)));
     }
 
     private static Optional<Entry> pause(Form<Pause> form, EntryId id) {

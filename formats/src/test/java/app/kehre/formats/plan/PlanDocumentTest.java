@@ -239,7 +239,7 @@ class PlanDocumentTest {
                 """;
         ClassPlan plan = PlanDocument.read("old", old.getBytes(StandardCharsets.UTF_8), library).plan();
 
-        assertThat(plan.items().map(item -> item.manner().style())).containsExactly(
+        assertThat(plan.items().map(item -> item.delivery().style())).containsExactly(
                 Set.of(Style.ARMS, Style.OVERHEAD, Style.RANGE), Set.of());
     }
 

@@ -14,7 +14,7 @@ import app.kehre.core.effort.Effort;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.exercise.Style;
 import app.kehre.core.plan.ClassPlan;
-import app.kehre.core.plan.Manner;
+import app.kehre.core.plan.Delivery;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.formats.plan.DemoPlan;
 
@@ -40,20 +40,20 @@ class CalibrationTest {
                 arguments("02101 stretching", "friday-strong-and-steady", EnumSet.of(Role.STRETCH), 2.3));
     }
 
-    private static double mets(UnaryOperator<Manner> taught) {
-        ClassPlan plan = Hall.hall().aerobic("march 32 eights").plans(plans -> plans.manner(taught)).plan();
+    private static double mets(UnaryOperator<Delivery> taught) {
+        ClassPlan plan = Hall.hall().aerobic("march 32 eights").plans(plans -> plans.delivery(taught)).plan();
         return Effort.of(Timeline.of(plan)).pieceAt(30).orElseThrow().demand().mets();
     }
 
     @Test
     void whatMakesAMoveHarderIsTickedAndNeverReadOutOfWords() {
-        double plain = mets(manner -> manner);
+        double plain = mets(delivery -> delivery);
 
-        assertThat(mets(manner -> manner.withLayer("warm and steady, narrow feet, armyway, highway")))
+        assertThat(mets(delivery -> delivery.withLayer("warm and steady, narrow feet, armyway, highway")))
                 .isEqualTo(plain);
-        assertThat(mets(manner -> manner.withStyle(Set.of(Style.ARMS)))).isCloseTo(1 + (plain - 1) * 1.1,
+        assertThat(mets(delivery -> delivery.withStyle(Set.of(Style.ARMS)))).isCloseTo(1 + (plain - 1) * 1.1,
                 within(1e-9));
-        assertThat(mets(manner -> manner.withStyle(Set.of(Style.ARMS, Style.OVERHEAD))))
+        assertThat(mets(delivery -> delivery.withStyle(Set.of(Style.ARMS, Style.OVERHEAD))))
                 .isCloseTo(1 + (plain - 1) * 1.2, within(1e-9));
     }
 

@@ -74,9 +74,10 @@ class ChecksOfClassesTest {
                                 .stretch("calf-stretch stretch 30 s each side")),
                 arguments("no-explaining",
                         shown().toning("squat 12 reps").plans(plans -> plans
-                                .manner(manner -> manner.withExplaining(Explaining.NONE))),
+                                .delivery(delivery -> delivery.withExplaining(Explaining.NONE))),
                         shown().toning("squat 12 reps").plans(plans -> plans
-                                .manner(manner -> manner.withExplaining(Explaining.NONE).withKnown(true)))),
+                                .delivery(delivery -> delivery.withExplaining(Explaining.NONE)
+                                        .withKnown(true)))),
                 arguments("changeover",
                         hall().toning("squat 4 reps; push-up 4 reps; squat 4 reps; push-up 4 reps"),
                         hall().toning("squat 40 reps; squat 40 reps; push-up 40 reps; push-up 40 reps")),
@@ -204,7 +205,7 @@ class ChecksOfClassesTest {
     static Stream<Arguments> people() {
         return Stream.of(
                 arguments("no-option", newcomers(30).toning("squat 12 reps").plans(plans -> plans
-                        .manner(manner -> manner.withVariant(Variant.HARDER))),
+                        .delivery(delivery -> delivery.withVariant(Variant.HARDER))),
                         newcomers(30).toning("squat 12 reps")),
                 arguments("no-balance-screen", newcomers(30).toning("knee-to-back 6 reps, each side"),
                         newcomers(30).warmUp("one-leg-stand hold 15 s, each side")
@@ -309,8 +310,9 @@ class ChecksOfClassesTest {
     }
 
     private static Hall explained(int seconds) {
-        return hall().toning("push-up 8 reps").plans(plans -> plans.manner(manner -> manner.withExplaining(
-                new Explaining(Explaining.Mode.STOPS, Optional.of(Duration.ofSeconds(seconds))))));
+        return hall().toning("push-up 8 reps")
+                .plans(plans -> plans.delivery(delivery -> delivery.withExplaining(
+                        new Explaining(Explaining.Mode.STOPS, Optional.of(Duration.ofSeconds(seconds))))));
     }
 
     private static Hall byTheMusic() {

@@ -96,7 +96,7 @@ class PromisesTest {
         ClassPlan plain = Hall.slot(30).warmUp("march 32 eights")
                 .toning("overhead-press 3 x 12 reps, rest 15 s").plan();
         Item march = plain.items().findFirst().orElseThrow();
-        ClassPlan arms = plain.with(march.withManner(march.manner().withStyle(Set.of(Style.ARMS))));
+        ClassPlan arms = plain.with(march.withDelivery(march.delivery().withStyle(Set.of(Style.ARMS))));
 
         assertThat(Hall.of(Assessment.of(plain, Hall.LIBRARY), "not-prepared/shoulder")).isNotEmpty();
         assertThat(Hall.of(Assessment.of(arms, Hall.LIBRARY), "not-prepared/shoulder")).isEmpty();

@@ -9,7 +9,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.CombinationLine;
 import app.kehre.core.choreography.Dance;
-import app.kehre.core.choreography.Part;
+import app.kehre.core.choreography.DancedMove;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.value.Side;
 import app.kehre.formats.library.BuiltInLibrary;
@@ -30,9 +30,10 @@ class CombinationLineTest {
     void movesAreWrittenAsTheyAreSaidAndEachTakesTheFootThatIsFree() {
         Combination step = written("basic 2, knee 2, v-step 2, repeater");
 
-        assertThat(step.parts()).extracting(part -> part.move().id()).containsExactly("basic-step", "knee-up",
+        assertThat(step.moves()).extracting(danced -> danced.move().id()).containsExactly("basic-step",
+                "knee-up",
                 "v-step", "repeater-knee");
-        assertThat(step.parts()).extracting(Part::times).containsExactly(2, 2, 2, 1);
+        assertThat(step.moves()).extracting(DancedMove::times).containsExactly(2, 2, 2, 1);
         assertThat(step.counts()).isEqualTo(32);
         assertThat(Dance.of(step).works()).isTrue();
     }
@@ -41,10 +42,10 @@ class CombinationLineTest {
     void onTheFloorTheNamesMeanMovesOfTheFloor() {
         Combination floor = written("grapevine, 2 x step touch left, knee lift x2");
 
-        assertThat(floor.parts()).extracting(part -> part.move().id()).containsExactly("grapevine",
+        assertThat(floor.moves()).extracting(danced -> danced.move().id()).containsExactly("grapevine",
                 "step-touch", "knee-lift-floor");
-        assertThat(floor.parts().get(1).lead()).isEqualTo(Side.LEFT);
-        assertThat(floor.parts().get(1).times()).isEqualTo(2);
+        assertThat(floor.moves().get(1).lead()).isEqualTo(Side.LEFT);
+        assertThat(floor.moves().get(1).times()).isEqualTo(2);
     }
 
     @ParameterizedTest

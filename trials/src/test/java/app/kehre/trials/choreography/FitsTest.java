@@ -20,7 +20,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 class FitsTest {
 
     private static Fit fit(Fits fits, String id) {
-        return fits.moves().stream().filter(each -> each.part().move().id().equals(id)).findFirst()
+        return fits.moves().stream().filter(each -> each.danced().move().id().equals(id)).findFirst()
                 .orElseThrow();
     }
 
@@ -35,7 +35,7 @@ class FitsTest {
         assertThat(fits.countsLeft()).isEqualTo(20);
         assertThat(fits.moves().getFirst().fits()).isTrue();
         assertThat(fit(fits, "v-step").words()).isEqualTo("4, keeps the lead");
-        assertThat(fit(fits, "v-step").part().lead()).isEqualTo(Side.LEFT);
+        assertThat(fit(fits, "v-step").danced().lead()).isEqualTo(Side.LEFT);
     }
 
     @Test
@@ -54,7 +54,7 @@ class FitsTest {
     @Test
     void theFirstMoveMayBeAnyAndBothLegsAreCounted() {
         assertThat(Fits.of(Moves.combination("basic-step R"), 0, Moves.all()).moves())
-                .filteredOn(each -> each.part().move().id().equals("turn-step")).allMatch(Fit::fits);
+                .filteredOn(each -> each.danced().move().id().equals("turn-step")).allMatch(Fit::fits);
         Combination repeater = Moves.combination("repeater-knee R hop");
         assertThat(Legs.of(repeater)).isEqualTo(new Legs(7, 1, 1, 3, true));
         assertThat(Legs.of(repeater).otherSide(repeater))

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Set;
 
 import app.kehre.core.choreography.Combination;
-import app.kehre.core.choreography.Part;
+import app.kehre.core.choreography.DancedMove;
 import app.kehre.core.dose.Counts.Pace;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
@@ -34,35 +34,35 @@ public final class Moves {
 
     /** Returns a combination with a name. */
     public static Combination combination(String name, String text) {
-        return new Combination(name, Arrays.stream(text.split(";\\s*")).map(Moves::part).toList(), false);
+        return new Combination(name, Arrays.stream(text.split(";\\s*")).map(Moves::danced).toList(), false);
     }
 
-    private static Part part(String text) {
+    private static DancedMove danced(String text) {
         int own = text.indexOf('[');
         String words = own < 0 ? text : text.substring(text.indexOf(']') + 1).strip();
-        List<String> parts = Arrays.asList((own < 0 ? words : "own " + words).split(" "));
+        List<String> said = Arrays.asList((own < 0 ? words : "own " + words).split(" "));
         Exercise move = own < 0
-                ? LIBRARY.find(parts.getFirst()).orElseThrow()
+                ? LIBRARY.find(said.getFirst()).orElseThrow()
                 : LIBRARY.find("basic-step").orElseThrow().withId("own")
                         .withFootwork(Row.of(text.substring(own + 1, text.indexOf(']'))));
-        Part part = Part.of(move, parts.get(1).equals("L") ? Side.LEFT : Side.RIGHT);
-        for (String word : parts.subList(2, parts.size())) {
-            part = with(part, word);
+        DancedMove danced = DancedMove.of(move, said.get(1).equals("L") ? Side.LEFT : Side.RIGHT);
+        for (String word : said.subList(2, said.size())) {
+            danced = with(danced, word);
         }
-        return part;
+        return danced;
     }
 
-    private static Part with(Part part, String word) {
+    private static DancedMove with(DancedMove danced, String word) {
         return switch (word) {
-            case "half" -> part.withPace(Pace.HALF_TIME);
-            case "double" -> part.withPace(Pace.DOUBLE_TIME);
-            case "hop" -> part.withHop(true);
-            case "tap" -> part.withTapChange(true);
-            case "press" -> part.withArms("press overhead")
+            case "half" -> danced.withPace(Pace.HALF_TIME);
+            case "double" -> danced.withPace(Pace.DOUBLE_TIME);
+            case "hop" -> danced.withHop(true);
+            case "tap" -> danced.withTapChange(true);
+            case "press" -> danced.withArms("press overhead")
                     .withStyle(Set.of(Style.OVERHEAD));
             case String _ when word.startsWith("turn") ->
-                part.withTurnIn(Integer.parseInt(word.substring(4)));
-            case String _ -> part.withTimes(Integer.parseInt(word.substring(1)));
+                danced.withTurnIn(Integer.parseInt(word.substring(4)));
+            case String _ -> danced.withTimes(Integer.parseInt(word.substring(1)));
         };
     }
 }

@@ -8,7 +8,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestFactory;
 
 import app.kehre.core.choreography.Conditions;
-import app.kehre.core.choreography.Part;
+import app.kehre.core.choreography.DancedMove;
 import app.kehre.core.choreography.Patterned;
 import app.kehre.core.dose.CountPattern;
 import app.kehre.core.dose.Counts.Pace;
@@ -34,9 +34,10 @@ class PatternedTest {
         Patterned patterned = danced("knee-lift-floor", "[singles 16, repeater 8, doubles 8]");
 
         assertThat(patterned.unfit()).isEmpty();
-        assertThat(patterned.dance().parts()).extracting(Part::name, Part::counts).containsExactly(
-                tuple("Knee lift, singles, right", 16), tuple("Knee lift, repeater, right", 8),
-                tuple("Knee lift, doubles, left", 8));
+        assertThat(patterned.dance().moves()).extracting(DancedMove::name, DancedMove::counts)
+                .containsExactly(
+                        tuple("Knee lift, singles, right", 16), tuple("Knee lift, repeater, right", 8),
+                        tuple("Knee lift, doubles, left", 8));
         assertThat(Checks.ofPattern(patterned, Conditions.of(130))).extracting(Finding::what).isEmpty();
         assertThat(patterned.legs().right() + patterned.legs().left()).isEqualTo(32);
     }
@@ -64,7 +65,7 @@ class PatternedTest {
         Patterned twice = danced("repeater-knee", "[repeater 16]");
 
         assertThat(Checks.ofPattern(slow, Conditions.of(130))).isEmpty();
-        assertThat(twice.dance().parts()).extracting(Part::counts).containsExactly(16);
+        assertThat(twice.dance().moves()).extracting(DancedMove::counts).containsExactly(16);
         assertThat(Checks.ofPattern(twice, Conditions.of(130))).isEmpty();
     }
 
@@ -81,7 +82,7 @@ class PatternedTest {
 
             assertThat(right.unfit()).isEmpty();
             assertThat(right.dance().counts()).isEqualTo(2 * counts);
-            assertThat(left.dance().parts()).isEqualTo(right.dance().mirrored().parts());
+            assertThat(left.dance().moves()).isEqualTo(right.dance().mirrored().moves());
             assertThat(left.legs().right()).isEqualTo(right.legs().left());
         }));
     }

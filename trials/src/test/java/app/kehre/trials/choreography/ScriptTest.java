@@ -16,9 +16,9 @@ import app.kehre.core.choreography.Build;
 import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Conditions;
 import app.kehre.core.choreography.Cue;
+import app.kehre.core.choreography.DancedMove;
 import app.kehre.core.choreography.Lesson;
 import app.kehre.core.choreography.Method;
-import app.kehre.core.choreography.Part;
 import app.kehre.core.choreography.Pass;
 import app.kehre.core.choreography.Rounds;
 import app.kehre.core.choreography.Script;
@@ -197,19 +197,19 @@ class ScriptTest {
     @Test
     void aPlainVersionMayBeAnotherMoveOfTheSameCountsAndTapsWhereItWouldLeaveTheOtherFootFree() {
         Exercise knees = Moves.LIBRARY.find("basic-step").orElseThrow();
-        Combination plain = FIRST.with(3, part -> part.withPlain(Optional.of(knees)));
+        Combination plain = FIRST.with(3, danced -> danced.withPlain(Optional.of(knees)));
 
         Script script = script(build(Method.ADD_ON, plain));
 
         assertThat(titles(script)).containsExactly("hold, announce Signal", "Basic step",
                 "+ Knee lift on the step", "+ V-step", "plain", "finished");
-        assertThat(script.stages().get(4).passes().getFirst().parts()).last().satisfies(part -> {
-            assertThat(part.move()).isEqualTo(knees);
-            assertThat(part.counts()).isEqualTo(FIRST.parts().getLast().counts());
-            assertThat(part.tapChange()).isTrue();
+        assertThat(script.stages().get(4).passes().getFirst().moves()).last().satisfies(danced -> {
+            assertThat(danced.move()).isEqualTo(knees);
+            assertThat(danced.counts()).isEqualTo(FIRST.moves().getLast().counts());
+            assertThat(danced.tapChange()).isTrue();
         });
         assertThat(script.works()).isTrue();
-        assertThatThrownBy(() -> FIRST.with(3, part -> part.withPlain(Moves.LIBRARY.find("biceps-curl"))))
+        assertThatThrownBy(() -> FIRST.with(3, danced -> danced.withPlain(Moves.LIBRARY.find("biceps-curl"))))
                 .hasMessageContaining("cannot stand for");
     }
 
@@ -241,7 +241,7 @@ class ScriptTest {
         Script script = Script.of(build, lesson(BPM, FIRST));
 
         assertThat(script.stages().getLast().title()).isEqualTo("finale: Signal + Switch");
-        assertThat(ids(script.passes().getLast())).startsWith(ids(FIRST.parts()));
+        assertThat(ids(script.passes().getLast())).startsWith(ids(FIRST.moves()));
         assertThat(script.works()).isTrue();
         assertThat(script(build).stages().getLast().title()).as("alone").isEqualTo("finished");
     }
@@ -290,7 +290,7 @@ class ScriptTest {
 
         assertThat(script.works()).isTrue();
         assertThat(script.passes()).anyMatch(pass -> pass.lead() == Side.LEFT
-                && pass.parts().getFirst().move().id().equals("turn-step"));
+                && pass.moves().getFirst().move().id().equals("turn-step"));
     }
 
     @Property(tries = 120)
@@ -312,7 +312,7 @@ class ScriptTest {
         int apart = Math.abs(script.eights(Side.RIGHT) - script.eights(Side.LEFT)) / 4;
         assertThat(apart).as(script.words()).isEqualTo(script.eights() / 4 % 2);
         if (!both) {
-            assertThat(ids(script.passes().getLast())).startsWith(ids(combination.parts()));
+            assertThat(ids(script.passes().getLast())).startsWith(ids(combination.moves()));
         }
         assertThat(script.works()).as(titles(script).toString()).isTrue();
         assertThat(script.stages()).extracting(Stage::key).doesNotHaveDuplicates();
@@ -363,11 +363,11 @@ class ScriptTest {
     }
 
     private static String[] ids(Pass pass) {
-        return ids(pass.parts());
+        return ids(pass.moves());
     }
 
-    private static String[] ids(List<Part> parts) {
-        return parts.stream().map(part -> part.move().id() + " " + part.times()).toArray(String[]::new);
+    private static String[] ids(List<DancedMove> moves) {
+        return moves.stream().map(danced -> danced.move().id() + " " + danced.times()).toArray(String[]::new);
     }
 
     private static final List<Combination> RIGHT = List.of(FIRST, SECOND,

@@ -127,8 +127,8 @@ class DraftingTest {
                 .isGreaterThanOrEqualTo(Math.ceilDiv(core.size(), 2));
         assertThat(plan.buildUps().flatMap(each -> each.build().combinations().stream()))
                 .as("brief %d", number)
-                .allMatch(each -> !each.parts().getFirst().facts().afterTheBasics())
-                .allMatch(each -> each.parts().size() >= 2 && each.counts() == Combination.PHRASE);
+                .allMatch(each -> !each.moves().getFirst().facts().afterTheBasics())
+                .allMatch(each -> each.moves().size() >= 2 && each.counts() == Combination.PHRASE);
     }
 
     private static boolean ofTheTrunk(Exercise exercise) {
@@ -263,13 +263,13 @@ class DraftingTest {
         ClassPlan locked = Stream.of(Role.WARM_UP, Role.TONING, Role.STRETCH)
                 .map(role -> (Item) of(whole, role).lines().filter(Item.class::isInstance).toList()
                         .getLast())
-                .reduce(whole, (plan, item) -> plan.with(item.withManner(item.manner().withLocked(true))),
+                .reduce(whole, (plan, item) -> plan.with(item.withDelivery(item.delivery().withLocked(true))),
                         (one, _) -> one);
 
         Draft anew = Drafting.anew(locked, LIBRARY, List.of(), 9).value().orElseThrow();
 
         List<Entry> stayed = locked.lines()
-                .filter(line -> line instanceof Item item && item.manner().locked()).toList();
+                .filter(line -> line instanceof Item item && item.delivery().locked()).toList();
         assertThat(stayed).hasSize(3);
         assertThat(anew.plan().lines().toList()).containsAll(stayed);
         assertThat(toned(anew.plan())).isNotEqualTo(toned(whole));

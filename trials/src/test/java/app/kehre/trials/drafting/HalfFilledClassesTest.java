@@ -45,7 +45,7 @@ class HalfFilledClassesTest {
             switch (random.nextInt(5)) {
                 case 0, 1 -> plan = plan.remove(line.id());
                 case 2 -> plan = line instanceof Item item
-                        ? plan.with(item.withManner(item.manner().withLocked(true)))
+                        ? plan.with(item.withDelivery(item.delivery().withLocked(true)))
                         : plan;
                 default -> {
                 }
@@ -60,7 +60,7 @@ class HalfFilledClassesTest {
     }
 
     private static boolean locked(Entry line) {
-        return line instanceof Item item && item.manner().locked();
+        return line instanceof Item item && item.delivery().locked();
     }
 
     /** All of some lines are as they were and in their order. */

@@ -41,7 +41,7 @@ class RecutClassesTest {
 
     private static ClassPlan locked(ClassPlan plan, EntryId id) {
         Item item = (Item) plan.entry(id);
-        return plan.with(item.withManner(item.manner().withLocked(true)));
+        return plan.with(item.withDelivery(item.delivery().withLocked(true)));
     }
 
     @Property(tries = 16, seed = "20261127")
@@ -57,7 +57,7 @@ class RecutClassesTest {
         SlotFit fit = after.assessment().timeline().fit();
         assertThat(fit.slot()).isEqualTo(Duration.ofMinutes(minutes));
         assertThat(fit.over()).as(fit.words()).isFalse();
-        assertThat(plan.items().filter(item -> item.manner().locked()))
+        assertThat(plan.items().filter(item -> item.delivery().locked()))
                 .allSatisfy(item -> assertThat(after.plan().find(item.id())).contains(item));
         assertThat(SideTotals.of(after.assessment().timeline())).filteredOn(total -> !total.even())
                 .extracting(SideTotals::exercise)

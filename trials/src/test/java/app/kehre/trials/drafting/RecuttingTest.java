@@ -60,7 +60,7 @@ class RecuttingTest {
         Item squat = demo.items()
                 .filter(item -> demo.segmentOf(item.id()).orElseThrow().role() == Role.TONING)
                 .findFirst().orElseThrow();
-        ClassPlan locked = demo.with(squat.withManner(squat.manner().withLocked(true)));
+        ClassPlan locked = demo.with(squat.withDelivery(squat.delivery().withLocked(true)));
 
         ClassPlan after = recut(locked, 30).value().orElseThrow().plan();
 

@@ -77,7 +77,7 @@ class FittingTest {
         ClassPlan plan = demo("thursday-express-circuit");
         ClassPlan locked = plan.items().reduce(plan,
                 (now, item) -> now
-                        .with(((Item) now.entry(item.id())).withManner(item.manner().withLocked(true))),
+                        .with(((Item) now.entry(item.id())).withDelivery(item.delivery().withLocked(true))),
                 (one, _) -> one);
         Proposal found = fitted(locked, 15);
 

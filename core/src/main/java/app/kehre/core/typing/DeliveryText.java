@@ -8,11 +8,11 @@ import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.kit.Load;
 import app.kehre.core.kit.LoadNotation;
+import app.kehre.core.plan.Delivery;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Explaining;
 import app.kehre.core.plan.Item;
-import app.kehre.core.plan.Manner;
 import app.kehre.core.plan.Notes;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.value.Lengths;
@@ -20,44 +20,44 @@ import app.kehre.core.value.Range;
 import app.kehre.core.value.Reading;
 
 /** How an item is taught, and what changes by the round, as the texts that are edited in place. */
-public final class MannerText {
+public final class DeliveryText {
 
-    private MannerText() {}
+    private DeliveryText() {}
 
     /** Returns how long it is explained; empty for the usual length. */
     public static String explainFor(Item item) {
-        return item.manner().explaining().length().map(Lengths::notation).orElse("");
+        return item.delivery().explaining().length().map(Lengths::notation).orElse("");
     }
 
     /** Returns how long changing over to it takes; empty for what its position and load ask. */
     public static String changeover(Item item) {
-        return item.manner().changeover().map(Lengths::notation).orElse("");
+        return item.delivery().changeover().map(Lengths::notation).orElse("");
     }
 
     /** Returns the item explained for so long; nothing for the usual length. */
     public static Reading<Entry> withExplainFor(Entry entry, String text) {
         return ofItem(entry, item -> optional(text, Explaining.LENGTH)
-                .map(length -> item.withManner(item.manner().withExplaining(
-                        new Explaining(item.manner().explaining().mode(), length)))));
+                .map(length -> item.withDelivery(item.delivery().withExplaining(
+                        new Explaining(item.delivery().explaining().mode(), length)))));
     }
 
     /** Returns the item with a changeover of so long; nothing for what its position and load ask. */
     public static Reading<Entry> withChangeover(Entry entry, String text) {
-        return ofItem(entry, item -> optional(text, Manner.CHANGEOVER)
-                .map(length -> item.withManner(item.manner().withChangeover(length))));
+        return ofItem(entry, item -> optional(text, Delivery.CHANGEOVER)
+                .map(length -> item.withDelivery(item.delivery().withChangeover(length))));
     }
 
     /** Returns the item with a layer. */
     public static Reading<Entry> withLayer(Entry entry, String text) {
         return ofItem(entry,
-                item -> layer(text).map(layer -> item.withManner(item.manner().withLayer(layer))));
+                item -> layer(text).map(layer -> item.withDelivery(item.delivery().withLayer(layer))));
     }
 
     /** Returns the item with a holding pattern of so many eights before it; nothing for none. */
     public static Reading<Entry> withHolding(Entry entry, String text) {
         return ofItem(entry,
-                item -> Manner.HOLDING.read(text.isBlank() ? "0" : text, "eights|eight", "2 eights")
-                        .map(eights -> item.withManner(item.manner().withHoldingEights(eights))));
+                item -> Delivery.HOLDING.read(text.isBlank() ? "0" : text, "eights|eight", "2 eights")
+                        .map(eights -> item.withDelivery(item.delivery().withHoldingEights(eights))));
     }
 
     /** Returns the item with another dose in a round; nothing for the same. */
@@ -104,9 +104,9 @@ public final class MannerText {
 
     private static Reading<String> layer(String text) {
         String layer = text.strip();
-        return layer.length() > Manner.LONGEST_LAYER
+        return layer.length() > Delivery.LONGEST_LAYER
                 ? Reading.refused("A layer must be one line of at most %d characters, not %d."
-                        .formatted(Manner.LONGEST_LAYER, layer.length()))
+                        .formatted(Delivery.LONGEST_LAYER, layer.length()))
                 : Reading.of(layer);
     }
 

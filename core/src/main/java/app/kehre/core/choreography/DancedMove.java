@@ -26,7 +26,7 @@ import app.kehre.core.value.Side;
  * @param tapChange whether its last act is changed so that the other foot is free
  * @param turnIn quarter turns to the right with which it is entered, -1 to 2
  */
-public record Part(Exercise move, Side lead, int times, Pace pace, Look look, Optional<Exercise> plain,
+public record DancedMove(Exercise move, Side lead, int times, Pace pace, Look look, Optional<Exercise> plain,
         boolean tapChange, int turnIn) {
 
     /**
@@ -57,7 +57,7 @@ public record Part(Exercise move, Side lead, int times, Pace pace, Look look, Op
     /** The longest words for the arms, in characters. */
     public static final int LONGEST_ARMS = 40;
 
-    public Part {
+    public DancedMove {
         TIMES.check(times);
         TURN_IN.check(turnIn);
         if (lead == Side.BOTH) {
@@ -74,8 +74,8 @@ public record Part(Exercise move, Side lead, int times, Pace pace, Look look, Op
     }
 
     /** Returns the move done once at the music's own pace. */
-    public static Part of(Exercise move, Side lead) {
-        return new Part(move, lead, 1, Pace.NORMAL, Look.USUAL, Optional.empty(), false, 0);
+    public static DancedMove of(Exercise move, Side lead) {
+        return new DancedMove(move, lead, 1, Pace.NORMAL, Look.USUAL, Optional.empty(), false, 0);
     }
 
     /** Returns what the arms do; empty for as usual. */
@@ -164,57 +164,58 @@ public record Part(Exercise move, Side lead, int times, Pace pace, Look look, Op
     }
 
     /** Returns the same led by the other foot, turning the other way. */
-    public Part mirrored() {
-        return new Part(move, lead.other(), times, pace, look, plain, tapChange,
+    public DancedMove mirrored() {
+        return new DancedMove(move, lead.other(), times, pace, look, plain, tapChange,
                 turnIn == 2 ? 2 : -turnIn);
     }
 
     /** Returns the same on a lead, mirrored if need be. */
-    public Part led(Side side) {
+    public DancedMove led(Side side) {
         return side == lead ? this : mirrored();
     }
 
     /** Returns it with another move. */
-    public Part withMove(Exercise other) {
-        return new Part(other, lead, times, pace, look, plain, tapChange, turnIn);
+    public DancedMove withMove(Exercise other) {
+        return new DancedMove(other, lead, times, pace, look, plain, tapChange, turnIn);
     }
 
     /** Returns it with an exercise as it is now; a plain version that does not fit any more is let go. */
-    public Part refreshed(Exercise changed) {
-        Part alone = withPlain(Optional.empty());
-        Part now = move.id().equals(changed.id()) ? alone.withMove(changed) : alone;
+    public DancedMove refreshed(Exercise changed) {
+        DancedMove alone = withPlain(Optional.empty());
+        DancedMove now = move.id().equals(changed.id()) ? alone.withMove(changed) : alone;
         return now.withPlain(plain.map(each -> each.id().equals(changed.id()) ? changed : each)
                 .filter(each -> Plain.problem(now, each).isEmpty()));
     }
 
     /** Returns it led by a side, nothing else changed. */
-    public Part withLead(Side other) {
-        return new Part(move, other, times, pace, look, plain, tapChange, turnIn);
+    public DancedMove withLead(Side other) {
+        return new DancedMove(move, other, times, pace, look, plain, tapChange, turnIn);
     }
 
     /** Returns it so many times. */
-    public Part withTimes(int other) {
-        return new Part(move, lead, other, pace, look, plain, tapChange, turnIn);
+    public DancedMove withTimes(int other) {
+        return new DancedMove(move, lead, other, pace, look, plain, tapChange, turnIn);
     }
 
     /** Returns it at another pace. */
-    public Part withPace(Pace other) {
-        return new Part(move, lead, times, other, look, plain, tapChange, turnIn);
+    public DancedMove withPace(Pace other) {
+        return new DancedMove(move, lead, times, other, look, plain, tapChange, turnIn);
     }
 
     /** Returns it with other arms. */
-    public Part withArms(String other) {
-        return new Part(move, lead, times, pace, new Look(other.strip(), style(), hop()), plain,
+    public DancedMove withArms(String other) {
+        return new DancedMove(move, lead, times, pace, new Look(other.strip(), style(), hop()), plain,
                 tapChange, turnIn);
     }
 
     /** Returns it in another style. */
-    public Part withStyle(Set<Style> other) {
-        return new Part(move, lead, times, pace, new Look(arms(), other, hop()), plain, tapChange, turnIn);
+    public DancedMove withStyle(Set<Style> other) {
+        return new DancedMove(move, lead, times, pace, new Look(arms(), other, hop()), plain, tapChange,
+                turnIn);
     }
 
     /** Returns it without some of its style. */
-    Part without(Style... some) {
+    DancedMove without(Style... some) {
         Set<Style> less = EnumSet.noneOf(Style.class);
         less.addAll(style());
         List.of(some).forEach(less::remove);
@@ -222,31 +223,34 @@ public record Part(Exercise move, Side lead, int times, Pace pace, Look look, Op
     }
 
     /** Returns it with the hop as an option, or without. */
-    public Part withHop(boolean other) {
-        return new Part(move, lead, times, pace, new Look(arms(), style(), other), plain, tapChange, turnIn);
+    public DancedMove withHop(boolean other) {
+        return new DancedMove(move, lead, times, pace, new Look(arms(), style(), other), plain, tapChange,
+                turnIn);
     }
 
     /** Returns it with its end changed, or not. */
-    public Part withTapChange(boolean other) {
-        return new Part(move, lead, times, pace, look, plain, other, turnIn);
+    public DancedMove withTapChange(boolean other) {
+        return new DancedMove(move, lead, times, pace, look, plain, other, turnIn);
     }
 
     /** Returns it with another move that is taught first in its place, or none. */
-    public Part withPlain(Optional<Exercise> other) {
-        return new Part(move, lead, times, pace, look, other, tapChange, turnIn);
+    public DancedMove withPlain(Optional<Exercise> other) {
+        return new DancedMove(move, lead, times, pace, look, other, tapChange, turnIn);
     }
 
     /** Returns the move that is taught first, for as many counts; the move itself where there is no other. */
-    Part plainly() {
-        return plain.map(other -> new Part(other, lead, Plain.times(move, times, pace, other), Pace.NORMAL,
-                Look.USUAL, Optional.empty(), tapChange != Plain.endsOnOther(move, times, pace, other),
-                turnIn))
+    DancedMove plainly() {
+        return plain
+                .map(other -> new DancedMove(other, lead, Plain.times(move, times, pace, other), Pace.NORMAL,
+                        Look.USUAL, Optional.empty(),
+                        tapChange != Plain.endsOnOther(move, times, pace, other),
+                        turnIn))
                 .orElse(this);
     }
 
     /** Returns it entered with other quarter turns. */
-    public Part withTurnIn(int other) {
-        return new Part(move, lead, times, pace, look, plain, tapChange, other);
+    public DancedMove withTurnIn(int other) {
+        return new DancedMove(move, lead, times, pace, look, plain, tapChange, other);
     }
 
 }

@@ -9,35 +9,35 @@ import app.kehre.core.brief.School;
 import app.kehre.core.dose.Dose;
 import app.kehre.core.exercise.Style;
 import app.kehre.core.kit.Load;
+import app.kehre.core.plan.Delivery;
 import app.kehre.core.plan.Explaining;
-import app.kehre.core.plan.Manner;
 import app.kehre.core.plan.RoundChange;
 import app.kehre.core.plan.Variant;
 import app.kehre.formats.json.Form;
 import app.kehre.formats.json.Notation;
 
 /** The fields that say how an item is taught, in all rounds and in one, each said once for reading and for writing. */
-final class MannerForm {
+final class DeliveryForm {
 
-    private static final Notation<Duration> CHANGEOVER = Notation.length(Manner.CHANGEOVER);
+    private static final Notation<Duration> CHANGEOVER = Notation.length(Delivery.CHANGEOVER);
     private static final Notation<Duration> EXPLAINING = Notation.length(Explaining.LENGTH);
 
-    private MannerForm() {}
+    private DeliveryForm() {}
 
-    static Optional<Manner> of(Form<Manner> form) {
-        boolean known = form.flag("known", Manner::known);
-        Explaining explaining = explaining(form.part(manner -> Optional.of(manner.explaining())
+    static Optional<Delivery> of(Form<Delivery> form) {
+        boolean known = form.flag("known", Delivery::known);
+        Explaining explaining = explaining(form.part(delivery -> Optional.of(delivery.explaining())
                 .filter(each -> !each.equals(Explaining.USUAL)))).orElse(Explaining.USUAL);
         Optional<School.Teaching> teaching = form.termIfAny("teaching", School.Teaching.class,
-                Manner::teaching);
+                Delivery::teaching);
         Optional<Duration> changeover = form.parsedIfAny("changeover", CHANGEOVER, Duration.ZERO,
-                Manner::changeover);
-        Variant variant = form.term("option", Variant.class, Variant.STANDARD, Manner::variant);
-        String layer = form.textIfAny("layer", Manner::layer);
-        List<Style> style = form.termsIfAny("style", Style.class, Manner::style);
-        int holding = form.whole("holdingEights", Manner.HOLDING, 0, Manner::holdingEights);
-        boolean locked = form.flag("locked", Manner::locked);
-        return form.built("layer", () -> new Manner(known, explaining, teaching, changeover, variant, layer,
+                Delivery::changeover);
+        Variant variant = form.term("option", Variant.class, Variant.STANDARD, Delivery::variant);
+        String layer = form.textIfAny("layer", Delivery::layer);
+        List<Style> style = form.termsIfAny("style", Style.class, Delivery::style);
+        int holding = form.whole("holdingEights", Delivery.HOLDING, 0, Delivery::holdingEights);
+        boolean locked = form.flag("locked", Delivery::locked);
+        return form.built("layer", () -> new Delivery(known, explaining, teaching, changeover, variant, layer,
                 Set.copyOf(style), holding, locked));
     }
 

@@ -21,7 +21,7 @@ import app.kehre.core.value.Range;
  * @param holdingEights eights of a holding pattern before it, over which it is explained, 0 to 16
  * @param locked whether its dose stays as it is when Kehre makes the class fit
  */
-public record Manner(boolean known, Explaining explaining, Optional<School.Teaching> teaching,
+public record Delivery(boolean known, Explaining explaining, Optional<School.Teaching> teaching,
         Optional<Duration> changeover, Variant variant,
         String layer, Set<Style> style, int holdingEights, boolean locked) {
 
@@ -32,11 +32,12 @@ public record Manner(boolean known, Explaining explaining, Optional<School.Teach
     /** The eights of a holding pattern. */
     public static final Range HOLDING = Range.of("the eights of a holding pattern", 0, 16);
     /** The usual way. */
-    public static final Manner USUAL = new Manner(false, Explaining.USUAL, Optional.empty(), Optional.empty(),
+    public static final Delivery USUAL = new Delivery(false, Explaining.USUAL, Optional.empty(),
+            Optional.empty(),
             Variant.STANDARD,
             "", Set.of(), 0, false);
 
-    public Manner {
+    public Delivery {
         changeover.ifPresent(CHANGEOVER::check);
         HOLDING.check(holdingEights);
         checkLayer(layer);
@@ -59,52 +60,53 @@ public record Manner(boolean known, Explaining explaining, Optional<School.Teach
     }
 
     /** Returns the same, known or not. */
-    public Manner withKnown(boolean other) {
-        return new Manner(other, explaining, teaching, changeover, variant, layer, style, holdingEights,
+    public Delivery withKnown(boolean other) {
+        return new Delivery(other, explaining, teaching, changeover, variant, layer, style, holdingEights,
                 locked);
     }
 
     /** Returns the same with another way to explain. */
-    public Manner withExplaining(Explaining other) {
-        return new Manner(known, other, teaching, changeover, variant, layer, style, holdingEights, locked);
+    public Delivery withExplaining(Explaining other) {
+        return new Delivery(known, other, teaching, changeover, variant, layer, style, holdingEights, locked);
     }
 
     /** Returns the same in another teaching style; nothing for the segment's. */
-    public Manner withTeaching(Optional<School.Teaching> other) {
-        return new Manner(known, explaining, other, changeover, variant, layer, style, holdingEights, locked);
+    public Delivery withTeaching(Optional<School.Teaching> other) {
+        return new Delivery(known, explaining, other, changeover, variant, layer, style, holdingEights,
+                locked);
     }
 
     /** Returns the same with another changeover. */
-    public Manner withChangeover(Optional<Duration> other) {
-        return new Manner(known, explaining, teaching, other, variant, layer, style, holdingEights, locked);
+    public Delivery withChangeover(Optional<Duration> other) {
+        return new Delivery(known, explaining, teaching, other, variant, layer, style, holdingEights, locked);
     }
 
     /** Returns the same with another option. */
-    public Manner withVariant(Variant other) {
-        return new Manner(known, explaining, teaching, changeover, other, layer, style, holdingEights,
+    public Delivery withVariant(Variant other) {
+        return new Delivery(known, explaining, teaching, changeover, other, layer, style, holdingEights,
                 locked);
     }
 
     /** Returns the same with another layer. */
-    public Manner withLayer(String other) {
-        return new Manner(known, explaining, teaching, changeover, variant, other, style, holdingEights,
+    public Delivery withLayer(String other) {
+        return new Delivery(known, explaining, teaching, changeover, variant, other, style, holdingEights,
                 locked);
     }
 
     /** Returns the same with another style. */
-    public Manner withStyle(Set<Style> other) {
-        return new Manner(known, explaining, teaching, changeover, variant, layer, other, holdingEights,
+    public Delivery withStyle(Set<Style> other) {
+        return new Delivery(known, explaining, teaching, changeover, variant, layer, other, holdingEights,
                 locked);
     }
 
     /** Returns the same with another holding pattern. */
-    public Manner withHoldingEights(int other) {
-        return new Manner(known, explaining, teaching, changeover, variant, layer, style, other, locked);
+    public Delivery withHoldingEights(int other) {
+        return new Delivery(known, explaining, teaching, changeover, variant, layer, style, other, locked);
     }
 
     /** Returns the same, locked or not. */
-    public Manner withLocked(boolean other) {
-        return new Manner(known, explaining, teaching, changeover, variant, layer, style, holdingEights,
+    public Delivery withLocked(boolean other) {
+        return new Delivery(known, explaining, teaching, changeover, variant, layer, style, holdingEights,
                 other);
     }
 }

@@ -15,7 +15,7 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 
-import app.kehre.core.choreography.Part;
+import app.kehre.core.choreography.DancedMove;
 import app.kehre.core.dose.Counts.Pace;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Style;
@@ -25,47 +25,48 @@ import app.kehre.desk.control.Words;
 import app.kehre.desk.look.Tips;
 
 /** What can be changed about the selected move. */
-final class PartBar extends FlowPane {
+final class MoveBar extends FlowPane {
 
     private static final List<String> TURNS = List.of("quarter turn left into it", "no turn into it",
             "quarter turn right into it", "half turn into it");
 
     private final CombinationViewModel model;
 
-    PartBar(CombinationViewModel model) {
+    MoveBar(CombinationViewModel model) {
         super(8, 4);
         this.model = model;
         setId("part");
         setAlignment(Pos.CENTER_LEFT);
     }
 
-    void show(Optional<Part> selected) {
-        getChildren().setAll(selected.map(this::parts).orElseGet(() -> List.of(Words.plain(
+    void show(Optional<DancedMove> selected) {
+        getChildren().setAll(selected.map(this::moves).orElseGet(() -> List.of(Words.plain(
                 "Select a move to change it: its lead, how often, its pace, arms, hop.", "soft", "small"))));
     }
 
-    private List<Node> parts(Part part) {
-        Label title = Words.plain(part.move().name(), "strong");
-        CheckBox hop = mark("hop as an option", "hop", part.hop(),
+    private List<Node> moves(DancedMove danced) {
+        Label title = Words.plain(danced.move().name(), "strong");
+        CheckBox hop = mark("hop as an option", "hop", danced.hop(),
                 set -> model.change("Hop", each -> each.withHop(set)));
-        hop.setDisable(!Derived.canHop(part.move().footwork().orElseThrow()));
+        hop.setDisable(!Derived.canHop(danced.move().footwork().orElseThrow()));
         return List.of(title,
-                Words.button("lead", "leads " + part.lead().word(),
+                Words.button("lead", "leads " + danced.lead().word(),
                         () -> model.change("Lead", each -> each.withLead(each.lead().other()))),
-                times(part), pace(part), arms(part), style(part), turn(part), plain(part), hop,
-                mark("tap change", "tap-change", part.tapChange(),
+                times(danced), pace(danced), arms(danced), style(danced), turn(danced), plain(danced), hop,
+                mark("tap change", "tap-change", danced.tapChange(),
                         set -> model.change("Tap change", each -> each.withTapChange(set))));
     }
 
-    private Node times(Part part) {
-        return pick("times", part.times() + (part.times() == 1 ? " time" : " times"),
-                Stream.iterate(1, each -> each + 1).limit(Part.TIMES.most()).map(String::valueOf).toList(),
+    private Node times(DancedMove danced) {
+        return pick("times", danced.times() + (danced.times() == 1 ? " time" : " times"),
+                Stream.iterate(1, each -> each + 1).limit(DancedMove.TIMES.most()).map(String::valueOf)
+                        .toList(),
                 at -> model.change("Times", each -> each.withTimes(at + 1)));
     }
 
-    private Node pace(Part part) {
+    private Node pace(DancedMove danced) {
         List<Pace> paces = List.of(Pace.values());
-        return pick("pace", words(part.pace()), paces.stream().map(PartBar::words).toList(),
+        return pick("pace", words(danced.pace()), paces.stream().map(MoveBar::words).toList(),
                 at -> model.change("Pace", each -> each.withPace(paces.get(at))));
     }
 
@@ -73,25 +74,25 @@ final class PartBar extends FlowPane {
         return pace == Pace.NORMAL ? "on the count" : pace.notation();
     }
 
-    private Node turn(Part part) {
-        return pick("turn-in", TURNS.get(part.turnIn() + 1), TURNS,
+    private Node turn(DancedMove danced) {
+        return pick("turn-in", TURNS.get(danced.turnIn() + 1), TURNS,
                 at -> model.change("Turn", each -> each.withTurnIn(at - 1)));
     }
 
-    private Node plain(Part part) {
-        List<Exercise> moves = model.plainer(part);
+    private Node plain(DancedMove danced) {
+        List<Exercise> moves = model.plainer(danced);
         List<String> words = new ArrayList<>(List.of("first as itself"));
         moves.forEach(each -> words.add("first as " + each.name()));
         MenuButton plain = pick("plain",
-                part.plain().map(each -> "first as " + each.name()).orElse(words.getFirst()),
+                danced.plain().map(each -> "first as " + each.name()).orElse(words.getFirst()),
                 words, at -> model.change("Plain version", each -> each.withPlain(
                         at == 0 ? Optional.empty() : Optional.of(moves.get(at - 1)))));
         Tips.say(plain, "An easier move that is taught first in its place");
         return plain;
     }
 
-    private Node arms(Part part) {
-        TextField arms = new TextField(part.arms());
+    private Node arms(DancedMove danced) {
+        TextField arms = new TextField(danced.arms());
         arms.setId("arms");
         arms.setPromptText("arms as usual");
         arms.setPrefColumnCount(12);
@@ -105,15 +106,15 @@ final class PartBar extends FlowPane {
     }
 
     /** Hops have a mark of their own. */
-    private Node style(Part part) {
-        return new StyleMenu("style", part.style(), EnumSet.complementOf(EnumSet.of(Style.HOP)),
+    private Node style(DancedMove danced) {
+        return new StyleMenu("style", danced.style(), EnumSet.complementOf(EnumSet.of(Style.HOP)),
                 set -> model.change("Style", each -> each.withStyle(set)));
     }
 
     private void take(TextField arms) {
         String text = arms.getText().strip();
-        if (text.length() > Part.LONGEST_ARMS) {
-            arms.setText(text.substring(0, Part.LONGEST_ARMS));
+        if (text.length() > DancedMove.LONGEST_ARMS) {
+            arms.setText(text.substring(0, DancedMove.LONGEST_ARMS));
         } else {
             model.change("Arms", each -> each.withArms(text));
         }
