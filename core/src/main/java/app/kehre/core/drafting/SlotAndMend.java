@@ -55,9 +55,13 @@ final class SlotAndMend {
         Repairing repairing = new Repairing(toolbox, kept);
         Assessment now = repairing.mended(fitted(plan));
         Assessment best = now;
+        // A mend makes the class longer or shorter, and fitting changes doses that a check has looked at: each undoes a
+        // little of the other, so they take turns. What does not come to rest goes to and fro between a few classes, of
+        // which the best is kept.
         for (int cycle = 0; cycle < CYCLES; cycle++) {
             ClassPlan fitted = fitted(now.plan());
             now = Assessment.of(fitted, library);
+            // A class that is over its slot cannot be taught, so any that comes after it is taken before it, however it fares.
             if (Repairing.penalty(now) <= Repairing.penalty(best) || best.timeline().fit().over()) {
                 best = now;
             }
@@ -74,6 +78,7 @@ final class SlotAndMend {
         Assessment now = done;
         for (int cycle = 0; cycle < POLISHINGS; cycle++) {
             Assessment polished = repairing.polished(now);
+            // The same object: no polish was found, and another round would look at the same class again.
             if (polished == now) {
                 break;
             }
@@ -85,12 +90,16 @@ final class SlotAndMend {
 
     /** Fits the class at the cost of its main part; what is far too much of that is left out first. */
     private ClassPlan fitted(ClassPlan plan) {
+        // Lines are added and taken here, before Fit is asked, since Fit moves doses first: far over its slot it would bring
+        // every dose to its least, and a class of nothing but least doses trains nobody.
         ClassPlan smaller = grown(plan);
         for (Optional<Item> next = dispensable(smaller, FAR); next
                 .isPresent(); next = dispensable(smaller, FAR)) {
             smaller = smaller.remove(next.get().id());
         }
         for (int dropped = 0; dropped < DROPPED; dropped++) {
+            // The ends follow from the main part and pairs of areas are in balance: as long as anything else can pay for the
+            // time, they do not, or the next mend would put back what was taken here.
             ClassPlan now = smaller;
             Optional<ClassPlan> fits = fit(now,
                     line -> kept.stays(line) || ends(now, line) || balanced(line));
@@ -174,6 +183,7 @@ final class SlotAndMend {
         if (again.isPresent()) {
             return again;
         }
+        // A target of one second is filled by the first exercise that is chosen: so it is one, and the one that suits most.
         Toner one = toolbox.toner().apply(plan);
         return one
                 .fill(segment.withTarget(Duration.ofSeconds(1)), Toner.between(plan, segment), _ -> true,
@@ -195,6 +205,7 @@ final class SlotAndMend {
         return plan.segments().stream().filter(each -> each.role() == Role.TONING || each.role() == Role.CORE)
                 .flatMap(Segment::items)
                 .filter(item -> !kept.stays(item))
+                // What a line is worth shows only in the class without it: its area may be promised, its pair left alone.
                 .min(Comparator.comparingDouble(
                         item -> Repairing.penalty(Assessment.of(plan.remove(item.id()), library))));
     }

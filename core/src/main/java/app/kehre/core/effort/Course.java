@@ -28,9 +28,9 @@ record Course(Piece[] pieces, int seconds, int longest, boolean warm) {
     private static final double UNFELT = 0.01;
 
     /**
-     * Predicts the line of a participant, who comes in from a walk to the hall or, warm, from another part of the class: the heart follows what is asked for
-     * slowly, the muscles within seconds, and what is felt is the greater of the two. Within a piece each is an
-     * exponential.
+     * Predicts the line of a participant, who comes in from a walk to the hall or, warm, from another part of the class:
+     * the heart follows what is asked for slowly, the muscles within seconds, and what is felt is the greater of the two.
+     * Within a piece each is an exponential.
      *
      * @param step seconds from one share to the next
      */
@@ -45,13 +45,19 @@ record Course(Piece[] pieces, int seconds, int longest, boolean warm) {
             int to = Math.min(seconds, piece.to());
             heart.towards(piece.demand().heart(who));
             local.towards(piece.demand().local(who));
+            // Muscles that are asked for nothing still feel the piece before until it has faded. From then on the heart alone
+            // counts: the tail of an exponential never quite ends, and would be looked at to the end of the class.
             boolean felt = local.goal > 0 || local.start > UNFELT;
+            // Shares lie at whole multiples of the step, wherever pieces begin: so the lines of all participants can be laid
+            // on top of each other and averaged, share by share.
             int at = Math.ceilDiv(from, step);
             for (int second = at * step; second < to; second += step) {
+                // A share is what is reached at the end of its second: the first second of a piece has already moved.
                 double share = heart.after(second - from + 1);
                 shares[at] = (float) (felt ? Math.max(share, local.after(second - from + 1)) : share);
                 at++;
             }
+            // A piece that begins after the end of the class has no seconds: where it stood, it stands.
             heart.end(Math.max(0, to - from));
             local.end(Math.max(0, to - from));
         }
@@ -91,6 +97,8 @@ record Course(Piece[] pieces, int seconds, int longest, boolean warm) {
 
     /** What is left of a distance after so many seconds. */
     private double[] powers(double constant) {
+        // The exponential is taken once a constant and not once a second: every participant is followed again after each
+        // keystroke, over an hour of seconds.
         double[] powers = new double[longest + 1];
         double once = Math.exp(-1 / constant);
         powers[0] = 1;

@@ -57,6 +57,9 @@ public final class Exact {
      * @param most the upper bound, included
      */
     public static Optional<int[]> solve(List<Choice> choices, int least, int most) {
+        // The sums on the way to the result can leave the range between 0 and the result, by a long dose that a short one
+        // makes up for. They nearly never leave it by much, so a narrow range is searched first; whether the optimum could lie
+        // outside is then worked out, not guessed.
         int floor = Math.min(0, least) - NEAR;
         int ceiling = Math.max(0, most) + NEAR;
         Optional<int[]> near = new Exact(choices, least, most, floor, ceiling).solve();
@@ -66,6 +69,8 @@ public final class Exact {
         int cost = cost(choices, near.get());
         double down = cheapest(choices, -1);
         double up = cheapest(choices, 1);
+        // To come down to a sum s below the range and back up to the bounds costs at least down * -s + up * (least - s). Where
+        // that is more than the cost of what was found, no better way goes through s; the same above.
         int lowest = Math.min(Math.min(0, least), (int) Math.floor(-(cost - up * least) / (down + up)) - 1);
         int highest = Math.max(Math.max(0, most), (int) Math.ceil((cost + down * most) / (down + up)) + 1);
         return lowest >= floor && highest <= ceiling
@@ -105,6 +110,8 @@ public final class Exact {
     }
 
     private Optional<int[]> solve() {
+        // Of each sum after each choice only the cheapest way to it is kept, with the option that made its last step (a byte:
+        // hence 127 options). The way itself is found afterwards by going back from the best sum.
         int count = choices.size();
         int[] lows = new int[count + 1];
         byte[][] taken = new byte[count][];
@@ -135,6 +142,7 @@ public final class Exact {
             int cost = choice.costs[option];
             int from = Math.max(0, -shift);
             int to = Math.min(before.length, after.length - shift);
+            // The inner loop of all fitting: plain arrays and no bounds to look at, from and to have been clipped before.
             for (int at = from; at < to; at++) {
                 int with = before[at] + cost;
                 if (with < after[at + shift]) {
@@ -150,6 +158,7 @@ public final class Exact {
         int cheapest = NEVER;
         int best = 0;
         for (int sum = Math.max(least, low); sum <= most && sum - low < costs.length; sum++) {
+            // "At most", not "less": of two sums that cost the same the later one fills the slot better.
             if (costs[sum - low] < NEVER && costs[sum - low] <= cheapest) {
                 cheapest = costs[sum - low];
                 best = sum;
