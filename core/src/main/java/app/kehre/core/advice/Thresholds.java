@@ -31,7 +31,11 @@ public record Thresholds(Map<Threshold, Integer> changed) {
         changed = Map.copyOf(others);
     }
 
-    /** Returns the sentence against a value that is out of range. */
+    /**
+     * Returns the sentence against a value that is out of range.
+     *
+     * @param value in the unit of the figure
+     */
     public static Optional<String> problem(Threshold threshold, int value) {
         return value >= threshold.least() && value <= threshold.most()
                 ? Optional.empty()
@@ -59,7 +63,11 @@ public record Thresholds(Map<Threshold, Integer> changed) {
         return Duration.ofMinutes(of(threshold));
     }
 
-    /** Returns the figures with another one. */
+    /**
+     * Returns the figures with another one.
+     *
+     * @param value in the unit of the figure and in its range
+     */
     public Thresholds with(Threshold threshold, int value) {
         Map<Threshold, Integer> others = new EnumMap<>(Threshold.class);
         others.putAll(changed);

@@ -55,7 +55,12 @@ public record Brief(String title, LocalDate date, LocalTime start, Duration slot
         }
     }
 
-    /** Returns a brief for a usual group of so many, of which nothing else is known. */
+    /**
+     * Returns a brief for a usual group of so many, of which nothing else is known.
+     *
+     * @param slot whole minutes from 2 to 180
+     * @param people 1 to 200
+     */
     public static Brief of(String title, LocalDate date, LocalTime start, Duration slot, int people) {
         return new Brief(title, date, start, slot, Group.of(people), Room.UNKNOWN, Goal.OPEN, ClassKind.USUAL,
                 Schools.USUAL);
@@ -130,7 +135,11 @@ public record Brief(String title, LocalDate date, LocalTime start, Duration slot
         return new Brief(title, date, other, slot, group, room, goal, kind, schools);
     }
 
-    /** Returns the brief with another slot. */
+    /**
+     * Returns the brief with another slot.
+     *
+     * @param other whole minutes from 2 to 180
+     */
     public Brief withSlot(Duration other) {
         return new Brief(title, date, start, other, group, room, goal, kind, schools);
     }

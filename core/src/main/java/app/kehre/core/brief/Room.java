@@ -53,7 +53,11 @@ public record Room(int floor, boolean wall, boolean hardFloor, Start start, Map<
         return places.getOrDefault(kind, kind.usualPlace());
     }
 
-    /** Returns the room with another floor, 0 for not measured. */
+    /**
+     * Returns the room with another floor, 0 for not measured.
+     *
+     * @param other square metres, 5 to 2000; 0 where it is not known
+     */
     public Room withFloor(int other) {
         return new Room(other, wall, hardFloor, start, kit, places);
     }
@@ -73,7 +77,11 @@ public record Room(int floor, boolean wall, boolean hardFloor, Start start, Map<
         return new Room(floor, wall, hardFloor, other, kit, places);
     }
 
-    /** Returns the room with so many pieces of a kind; nothing for not counted. */
+    /**
+     * Returns the room with so many pieces of a kind; nothing for not counted.
+     *
+     * @param count pieces, 0 to 500; nothing where it is not known
+     */
     public Room withCount(Equipment kind, OptionalInt count) {
         Map<Equipment, Integer> others = new EnumMap<>(Equipment.class);
         others.putAll(kit);

@@ -90,7 +90,11 @@ public record Capacity(List<Bound> bounds) {
         return bounds.isEmpty() ? OptionalInt.empty() : OptionalInt.of(bounds.getFirst().people());
     }
 
-    /** Returns whether more come than it can take. */
+    /**
+     * Returns whether more come than it can take.
+     *
+     * @param coming people
+     */
     public boolean tooSmallFor(int coming) {
         return people().isPresent() && people().getAsInt() < coming;
     }

@@ -34,7 +34,11 @@ public final class CardParts {
         return shares;
     }
 
-    /** Returns the card with another share of a muscle group; 0 takes it away. */
+    /**
+     * Returns the card with another share of a muscle group; 0 takes it away.
+     *
+     * @param share of the work that falls on it, 0 to 1
+     */
     public static Card with(Card card, Muscle muscle, double share) {
         Map<Muscle, Double> shares = muscles(card);
         if (share > 0) {

@@ -89,14 +89,22 @@ public record Build(List<Combination> combinations, Method method, Optional<Dura
         return new Build(others, method, wish, hold, ways, own);
     }
 
-    /** Returns it with a combination changed. */
+    /**
+     * Returns it with a combination changed.
+     *
+     * @param at the place of the combination, from 0
+     */
     public Build with(int at, Combination changed) {
         List<Combination> others = new ArrayList<>(combinations);
         others.set(at, changed);
         return withCombinations(others);
     }
 
-    /** Returns it without a combination; what was said of the stages of those behind it stays with them. */
+    /**
+     * Returns it without a combination; what was said of the stages of those behind it stays with them.
+     *
+     * @param at the place of the combination, from 0
+     */
     public Build without(int at) {
         List<Combination> fewer = new ArrayList<>(combinations);
         fewer.remove(at);
@@ -115,7 +123,11 @@ public record Build(List<Combination> combinations, Method method, Optional<Dura
         return new Build(combinations, other, wish, hold, ways, own);
     }
 
-    /** Returns it with a wish for its time, or without one. */
+    /**
+     * Returns it with a wish for its time, or without one.
+     *
+     * @param other of the build-up as a whole; nothing for its natural length
+     */
     public Build withWish(Optional<Duration> other) {
         return new Build(combinations, method, other, hold, ways, own);
     }

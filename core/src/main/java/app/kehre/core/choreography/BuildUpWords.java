@@ -30,7 +30,11 @@ public final class BuildUpWords {
                 : "%s, %s".formatted(stage.rounds().notation(), length(stage.eights())));
     }
 
-    /** Returns "6 phrases"; "5 eights" where they make no whole phrases. */
+    /**
+     * Returns "6 phrases"; "5 eights" where they make no whole phrases.
+     *
+     * @param eights eights of music, 1 or more
+     */
     public static String length(int eights) {
         return eights % Rung.PHRASE == 0
                 ? counted(eights / Rung.PHRASE, "phrase")

@@ -98,27 +98,48 @@ public record Combination(String name, List<DancedMove> moves, boolean known) {
         return new Combination(name, moves, other);
     }
 
-    /** Returns it with a move changed. */
+    /**
+     * Returns it with a move changed.
+     *
+     * @param at the place of the move, from 0
+     */
     public Combination with(int at, UnaryOperator<DancedMove> change) {
         return changed(others -> others.set(at, change.apply(others.get(at))));
     }
 
-    /** Returns it with a move added at a place, 0 to the number of moves. */
+    /**
+     * Returns it with a move added at a place, 0 to the number of moves.
+     *
+     * @param at the place, from 0 to the number of moves
+     */
     public Combination add(int at, DancedMove danced) {
         return changed(others -> others.add(at, danced));
     }
 
-    /** Returns it without a move. */
+    /**
+     * Returns it without a move.
+     *
+     * @param at the place of the move, from 0
+     */
     public Combination remove(int at) {
         return changed(others -> others.remove(at));
     }
 
-    /** Returns it with a move put elsewhere, the place counted without it. */
+    /**
+     * Returns it with a move put elsewhere, the place counted without it.
+     *
+     * @param from its place, from 0
+     * @param to the place that it gets, from 0
+     */
     public Combination move(int from, int to) {
         return changed(others -> others.add(Math.clamp(to, 0, others.size() - 1), others.remove(from)));
     }
 
-    /** Returns it with every move from a place on led by the other foot. */
+    /**
+     * Returns it with every move from a place on led by the other foot.
+     *
+     * @param at the place of the first move that is mirrored, from 0
+     */
     public Combination mirroredFrom(int at) {
         return changed(others -> others.subList(at, others.size()).replaceAll(DancedMove::mirrored));
     }

@@ -25,13 +25,21 @@ public record Conditions(Bpm bpm, int bench, Level level, TempoRange onFloor, Da
     public static final int LOWEST = 10;
     private static final int RISER = 5;
 
-    /** Returns the usual limits at a tempo, on a step of 15 cm, with regulars. */
+    /**
+     * Returns the usual limits at a tempo, on a step of 15 cm, with regulars.
+     *
+     * @param bpm beats a minute
+     */
     public static Conditions of(int bpm) {
         return new Conditions(new Bpm(bpm), LOWEST + RISER, Level.REGULARS, TempoRange.LOW_IMPACT,
                 DanceLimits.USUAL, false);
     }
 
-    /** Returns the conditions of a group at a tempo, with a load. */
+    /**
+     * Returns the conditions of a group at a tempo, with a load.
+     *
+     * @param bpm beats a minute
+     */
     public static Conditions of(Bpm bpm, Load load, Group group) {
         return new Conditions(bpm, height(load), Level.of(group.mix()),
                 group.older() ? TempoRange.OLDER : TempoRange.LOW_IMPACT, DanceLimits.USUAL, false);
@@ -47,7 +55,11 @@ public record Conditions(Bpm bpm, int bench, Level level, TempoRange onFloor, Da
         return LOWEST + RISER * load.find(Equipment.STEP).map(Load.Piece::risers).orElse(1);
     }
 
-    /** Returns how long so many counts last. */
+    /**
+     * Returns how long so many counts last.
+     *
+     * @param counts counts of the music
+     */
     public Duration length(int counts) {
         return bpm.at(2L * counts);
     }

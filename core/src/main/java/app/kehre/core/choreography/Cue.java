@@ -14,12 +14,20 @@ import app.kehre.core.value.Side;
  */
 public record Cue(int at, int ahead, String words, Side side, Side own, String sign) {
 
-    /** Returns whether it runs on a count of the build-up. */
+    /**
+     * Returns whether it runs on a count of the build-up.
+     *
+     * @param count of the build-up, from 0
+     */
     public boolean runs(int count) {
         return count >= at - ahead && count < at;
     }
 
-    /** Returns what is said on a count: the words first, then the countdown. */
+    /**
+     * Returns what is said on a count: the words first, then the countdown.
+     *
+     * @param count of the build-up, from 0
+     */
     public String said(int count) {
         int left = at - count;
         return ahead > 4 && left > 4 || ahead <= 4 && left > ahead / 2 ? words : Integer.toString(left);

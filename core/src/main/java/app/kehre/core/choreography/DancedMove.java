@@ -93,7 +93,11 @@ public record DancedMove(Exercise move, Side lead, int times, Pace pace, Look lo
         return look.hop();
     }
 
-    /** Returns the footwork of a time, from 0: with the hop, and with the changed end in the last time. */
+    /**
+     * Returns the footwork of a time, from 0: with the hop, and with the changed end in the last time.
+     *
+     * @param time which time it is done, from 0
+     */
     public Row row(int time) {
         Row row = move.footwork().orElseThrow();
         Row hopped = hop() ? Derived.hopped(row) : row;
@@ -192,7 +196,11 @@ public record DancedMove(Exercise move, Side lead, int times, Pace pace, Look lo
         return new DancedMove(move, other, times, pace, look, plain, tapChange, turnIn);
     }
 
-    /** Returns it so many times. */
+    /**
+     * Returns it so many times.
+     *
+     * @param other 1 to 16
+     */
     public DancedMove withTimes(int other) {
         return new DancedMove(move, lead, other, pace, look, plain, tapChange, turnIn);
     }
@@ -248,7 +256,11 @@ public record DancedMove(Exercise move, Side lead, int times, Pace pace, Look lo
                 .orElse(this);
     }
 
-    /** Returns it entered with other quarter turns. */
+    /**
+     * Returns it entered with other quarter turns.
+     *
+     * @param other quarter turns to the right, -1 to 2
+     */
     public DancedMove withTurnIn(int other) {
         return new DancedMove(move, lead, times, pace, look, plain, tapChange, other);
     }

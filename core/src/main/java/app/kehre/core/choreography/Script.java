@@ -96,12 +96,20 @@ public record Script(List<Stage> stages, Fill fill, Bpm bpm) {
         return Lengths.between(start(index), start(index + 1));
     }
 
-    /** Returns for how long the work has stopped when a stage, from 0, is danced. */
+    /**
+     * Returns for how long the work has stopped when a stage, from 0, is danced.
+     *
+     * @param stage from 0
+     */
     public Duration stopped(int stage) {
         return stages.subList(0, stage + 1).stream().map(Stage::stop).reduce(Duration.ZERO, Duration::plus);
     }
 
-    /** Returns its build-up with the wish to take so many eights; nothing where no build-up is so short or so long. */
+    /**
+     * Returns its build-up with the wish to take so many eights; nothing where no build-up is so short or so long.
+     *
+     * @param eights eights of music, 1 or more
+     */
     public Optional<Build> wishing(Build build, int eights) {
         Duration time = bpm.at(2L * Counts.EIGHT * eights)
                 .plus(stages.isEmpty() ? Duration.ZERO : stopped(stages.size() - 1));

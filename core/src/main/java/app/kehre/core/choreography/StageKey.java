@@ -38,7 +38,11 @@ public record StageKey(String text) implements Comparable<StageKey> {
         return new StageKey("finale");
     }
 
-    /** Reads a key of a build-up of so many combinations; what no way of building up has is refused. */
+    /**
+     * Reads a key of a build-up of so many combinations; what no way of building up has is refused.
+     *
+     * @param combinations how many combinations the build-up has, 1 to 4
+     */
     public static Reading<StageKey> parse(String text, int combinations) {
         StageKey key = new StageKey(text);
         Matcher stage = STAGE.matcher(key.stage());

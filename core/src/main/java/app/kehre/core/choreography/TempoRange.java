@@ -28,7 +28,11 @@ public record TempoRange(String what, int least, int most) {
     private static final NavigableMap<Integer, Integer> BY_HEIGHT = new TreeMap<>(
             java.util.Map.of(10, 128, 15, 128, 20, 126, 25, 122, 30, 118));
 
-    /** Returns the range for a bench of a height in cm. */
+    /**
+     * Returns the range for a bench of a height in cm.
+     *
+     * @param height of the bench in centimetres
+     */
     public static TempoRange onStep(int height, Level level) {
         var entry = BY_HEIGHT.ceilingEntry(height);
         int usual = entry == null ? BY_HEIGHT.lastEntry().getValue() : entry.getValue();
@@ -49,7 +53,11 @@ public record TempoRange(String what, int least, int most) {
         };
     }
 
-    /** Returns whether a tempo lies in it. */
+    /**
+     * Returns whether a tempo lies in it.
+     *
+     * @param bpm beats a minute
+     */
     public boolean has(int bpm) {
         return bpm >= least && bpm <= most;
     }

@@ -22,17 +22,29 @@ public record Frame(double width, double height, int seconds) {
         }
     }
 
-    /** Returns where a second lies across; seconds beyond the field lie outside of it. */
+    /**
+     * Returns where a second lies across; seconds beyond the field lie outside of it.
+     *
+     * @param second of the class, from 0
+     */
     public double x(double second) {
         return second / seconds * width;
     }
 
-    /** Returns where an effort from 0 to 10 lies, from above. */
+    /**
+     * Returns where an effort from 0 to 10 lies, from above.
+     *
+     * @param effort 0 to 10
+     */
     public double y(double effort) {
         return height * (1 - Math.clamp((effort - LEAST) / (MOST - LEAST), 0, 1));
     }
 
-    /** Returns the second at a distance from the left edge, within the field. */
+    /**
+     * Returns the second at a distance from the left edge, within the field.
+     *
+     * @param x in the unit of the drawing
+     */
     public int second(double x) {
         return Math.clamp(Math.round(x / width * seconds), 0, seconds);
     }

@@ -44,7 +44,11 @@ public record Counts(int counts, Pace pace, Sides sides) implements Dose {
         }
     }
 
-    /** Returns so many eights at the music's own pace, both sides at once. */
+    /**
+     * Returns so many eights at the music's own pace, both sides at once.
+     *
+     * @param eights 1 or more
+     */
     public static Counts ofEights(int eights) {
         return new Counts(Math.multiplyExact(eights, EIGHT), Pace.NORMAL, Sides.TOGETHER);
     }

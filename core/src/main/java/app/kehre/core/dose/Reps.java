@@ -42,7 +42,11 @@ public record Reps(int sets, List<Stage> stages, Order order, Duration rest, Sid
         }
     }
 
-    /** Returns one set without rest at the usual tempo, both sides at once. */
+    /**
+     * Returns one set without rest at the usual tempo, both sides at once.
+     *
+     * @param reps 1 to 300
+     */
     public static Reps of(int reps) {
         return new Reps(1, List.of(Stage.Moves.of(reps)), Order.STAGES, Duration.ZERO, Sides.TOGETHER);
     }

@@ -21,7 +21,11 @@ public sealed interface Stage {
             Limits.STRETCH_INSIDE.check(stretch);
         }
 
-        /** Returns reps at the usual tempo over the whole way. */
+        /**
+         * Returns reps at the usual tempo over the whole way.
+         *
+         * @param reps 1 to 300
+         */
         public static Moves of(int reps) {
             return new Moves(reps, Unit.REP, Tempo.USUAL, Reach.WHOLE, Duration.ZERO);
         }

@@ -26,7 +26,11 @@ public final class Moves {
         return plan.beside(entryId, entries -> entries.add(entries.indexOf(entry) + 1, copy));
     }
 
-    /** Returns the plan with the line moved to a place in a segment, the place counted without it. */
+    /**
+     * Returns the plan with the line moved to a place in a segment, the place counted without it.
+     *
+     * @param at the place in its segment, from 0
+     */
     public static ClassPlan move(ClassPlan plan, EntryId entryId, SegmentId segmentId, int at) {
         Entry entry = plan.entry(entryId);
         boolean out = plan.circuitOf(entryId).isPresent();
@@ -34,7 +38,11 @@ public final class Moves {
         return plan.remove(entryId).add(segmentId, at, moved);
     }
 
-    /** Returns the plan with an item or a pause moved into a circuit, the place counted without it. */
+    /**
+     * Returns the plan with an item or a pause moved into a circuit, the place counted without it.
+     *
+     * @param at the place in the circuit, from 0
+     */
     public static ClassPlan moveInto(ClassPlan plan, EntryId itemId, EntryId circuitId, int at) {
         Entry line = plan.entry(itemId);
         if (!Circuit.mayHold(line)) {
@@ -112,7 +120,11 @@ public final class Moves {
         return move(plan, itemId, segment.id(), by > 0 && stays ? place + 1 : place);
     }
 
-    /** Returns the plan with a segment added at a place, 0 to the number of segments. */
+    /**
+     * Returns the plan with a segment added at a place, 0 to the number of segments.
+     *
+     * @param at the place among the segments, from 0
+     */
     public static ClassPlan addSegment(ClassPlan plan, int at, Segment segment) {
         List<Segment> others = new ArrayList<>(plan.segments());
         others.add(at, segment);
@@ -126,7 +138,11 @@ public final class Moves {
                 plan.segments().stream().filter(segment -> !segment.id().equals(segmentId)).toList());
     }
 
-    /** Returns the plan with the segment moved by so many places, as far as there are places. */
+    /**
+     * Returns the plan with the segment moved by so many places, as far as there are places.
+     *
+     * @param by places, less than 0 for towards the start
+     */
     public static ClassPlan moveSegment(ClassPlan plan, SegmentId segmentId, int by) {
         Segment segment = plan.segment(segmentId);
         List<Segment> others = new ArrayList<>(plan.segments());

@@ -34,7 +34,11 @@ public enum Band implements Named {
         return from;
     }
 
-    /** Returns the band of a share of the heart-rate reserve. */
+    /**
+     * Returns the band of a share of the heart-rate reserve.
+     *
+     * @param share of the heart rate reserve, 0 to 1
+     */
     public static Band of(double share) {
         Band found = EASY;
         for (Band band : values()) {

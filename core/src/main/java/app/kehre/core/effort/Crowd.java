@@ -31,7 +31,11 @@ public final class Crowd {
 
     private Crowd() {}
 
-    /** Draws a group of {@value #SIZE}. */
+    /**
+     * Draws a group of {@value #SIZE}.
+     *
+     * @param seed the same people for the same seed
+     */
     public static List<Participant> of(Group group, long seed) {
         RandomGenerator chance = RandomGeneratorFactory.of("L64X128MixRandom").create(seed);
         List<Participant> crowd = new ArrayList<>();

@@ -104,7 +104,11 @@ public record Effort(Timeline timeline, List<Piece> pieces, List<Line> lines, Li
         return Course.of(pieces, main.seconds(), !timeline.plan().brief().part().begins()).follow(who, 1);
     }
 
-    /** Returns the edges of the target at a second, as shares; none where there is no target. */
+    /**
+     * Returns the edges of the target at a second, as shares; none where there is no target.
+     *
+     * @param second of the class, from 0
+     */
     public Optional<double[]> target(int second) {
         return segmentAt(second).flatMap(segment -> Optional.ofNullable(targets.get(segment)).map(target -> {
             Stretch stretch = timeline.ofSegment(segment);
@@ -128,7 +132,11 @@ public record Effort(Timeline timeline, List<Piece> pieces, List<Line> lines, Li
         return found;
     }
 
-    /** Returns whether a heart rate is claimed at a second. */
+    /**
+     * Returns whether a heart rate is claimed at a second.
+     *
+     * @param second of the class, from 0
+     */
     public boolean claimedAt(int second) {
         return unclaimed().stream().noneMatch(each -> each.from() <= second && second < each.to());
     }
@@ -137,7 +145,11 @@ public record Effort(Timeline timeline, List<Piece> pieces, List<Line> lines, Li
         return pieceAt(second).map(Piece::segment);
     }
 
-    /** Finds what is asked for at a second. */
+    /**
+     * Finds what is asked for at a second.
+     *
+     * @param second of the class, from 0
+     */
     public Optional<Piece> pieceAt(int second) {
         int low = 0;
         int high = pieces.size() - 1;

@@ -66,7 +66,12 @@ public enum Lever {
         return Math.min(MOST, product);
     }
 
-    /** Returns METs with net METs multiplied. */
+    /**
+     * Returns METs with net METs multiplied.
+     *
+     * @param mets gross METs, 1 or more
+     * @param factor of all levers together
+     */
     public static double on(double mets, double factor) {
         return 1 + (mets - 1) * factor;
     }

@@ -14,12 +14,20 @@ public record Line(Participant who, float[] shares) {
         return shares.length;
     }
 
-    /** Returns the share of the heart-rate reserve at a second, or in toning its like; of an empty class 0. */
+    /**
+     * Returns the share of the heart-rate reserve at a second, or in toning its like; of an empty class 0.
+     *
+     * @param second of the class, from 0
+     */
     public double share(int second) {
         return shares.length == 0 ? 0 : shares[Math.clamp(second, 0, shares.length - 1)];
     }
 
-    /** Returns the effort at a second, 0 to 10. */
+    /**
+     * Returns the effort at a second, 0 to 10.
+     *
+     * @param second of the class, from 0
+     */
     public double effort(int second) {
         return Scale.effort(share(second));
     }

@@ -44,7 +44,11 @@ public record Participant(String name, int age, double rest, double most, double
         return new Participant(name, age, rest, maximalHeartRate(age), metMax, kilos, variant);
     }
 
-    /** Returns 208 - 0.7 x age, in beats per minute (Tanaka et al. 2001, as quoted; standard deviation about 10). */
+    /**
+     * Returns 208 - 0.7 x age, in beats per minute (Tanaka et al. 2001, as quoted; standard deviation about 10).
+     *
+     * @param age years
+     */
     public static double maximalHeartRate(int age) {
         return 208 - 0.7 * age;
     }
@@ -52,6 +56,8 @@ public record Participant(String name, int age, double rest, double most, double
     /**
      * Returns the share of the reserve that something takes in the long run: (MET - 1) / (METmax - 1), for which
      * the share of the heart-rate reserve is taken in rhythmic work of large muscles (ACSM, as quoted).
+     *
+     * @param mets gross METs, 1 or more
      */
     public double share(double mets) {
         return (mets - 1) / (metMax - 1);
@@ -65,7 +71,11 @@ public record Participant(String name, int age, double rest, double most, double
         return (REGULAR.metMax() - metMax) * STRAIN;
     }
 
-    /** Returns the heart rate at a share of the reserve, in beats per minute. */
+    /**
+     * Returns the heart rate at a share of the reserve, in beats per minute.
+     *
+     * @param share of the heart rate reserve, 0 to 1
+     */
     public double heartRate(double share) {
         return rest + share * (most - rest);
     }

@@ -30,7 +30,12 @@ public record Passage(Effort effort, int from, int to) {
         }
     }
 
-    /** Returns a stretch between two seconds, whichever comes first, as much of it as the class has. */
+    /**
+     * Returns a stretch between two seconds, whichever comes first, as much of it as the class has.
+     *
+     * @param one a second of the class, from 0
+     * @param other a second of the class, from 0
+     */
     public static Passage between(Effort effort, int one, int other) {
         int last = Math.max(1, effort.main().seconds());
         int from = Math.clamp(Math.min(one, other), 0, last - 1);

@@ -19,7 +19,11 @@ public final class ReadOut {
 
     private ReadOut() {}
 
-    /** Returns a line for the moment, one for each participant, and the share of the group inside the target. */
+    /**
+     * Returns a line for the moment, one for each participant, and the share of the group inside the target.
+     *
+     * @param second of the class, from 0
+     */
     public static String of(Effort effort, int second) {
         List<String> lines = new ArrayList<>();
         boolean claimed = effort.claimedAt(second);
@@ -39,6 +43,8 @@ public final class ReadOut {
     /**
      * Returns what one more line says of a moment: "vigorous: a few words; 142 beats a minute; 62 % of the group inside
      * the target".
+     *
+     * @param second of the class, from 0
      */
     public static String moment(Effort effort, int second) {
         List<String> words = new ArrayList<>();

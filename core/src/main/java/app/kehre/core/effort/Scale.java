@@ -21,7 +21,11 @@ public final class Scale {
         return along(share, SHARES, EFFORTS);
     }
 
-    /** Returns the share of the heart-rate reserve that feels like an effort, 0 to 1.2. */
+    /**
+     * Returns the share of the heart-rate reserve that feels like an effort, 0 to 1.2.
+     *
+     * @param effort 0 to 10
+     */
     public static double share(double effort) {
         return along(effort, EFFORTS, SHARES);
     }

@@ -22,7 +22,12 @@ public final class Stepping {
         return ascents * (ACROSS + UP * height) + REST;
     }
 
-    /** Returns the same in METs of 3.5 ml per kg and minute. */
+    /**
+     * Returns the same in METs of 3.5 ml per kg and minute.
+     *
+     * @param ascents onto the bench, a minute
+     * @param height of the bench in metres
+     */
     public static double mets(double ascents, double height) {
         return oxygen(ascents, height) / REST;
     }

@@ -97,17 +97,30 @@ public record Target(double lowFrom, double lowTo, double highFrom, double highT
         return flat(Scale.share(figures.of(from)), Scale.share(figures.of(to)));
     }
 
-    /** Returns the lower edge where a part of the segment is over, 0 to 1. */
+    /**
+     * Returns the lower edge where a part of the segment is over, 0 to 1.
+     *
+     * @param part of the segment that is over, 0 to 1
+     */
     public double low(double part) {
         return lowFrom + part * (lowTo - lowFrom);
     }
 
-    /** Returns the upper edge where a part of the segment is over, 0 to 1. */
+    /**
+     * Returns the upper edge where a part of the segment is over, 0 to 1.
+     *
+     * @param part of the segment that is over, 0 to 1
+     */
     public double high(double part) {
         return highFrom + part * (highTo - highFrom);
     }
 
-    /** Returns whether a share lies inside where a part of the segment is over. */
+    /**
+     * Returns whether a share lies inside where a part of the segment is over.
+     *
+     * @param share of the heart rate reserve, 0 to 1
+     * @param part of the segment that is over, 0 to 1
+     */
     public boolean has(double share, double part) {
         return share >= low(part) && share <= high(part);
     }

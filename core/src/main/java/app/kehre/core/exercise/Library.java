@@ -109,7 +109,11 @@ public final class Library {
         return words.isEmpty() ? "own" : words;
     }
 
-    /** Returns an id with a number behind it, from 2 on. */
+    /**
+     * Returns an id with a number behind it, from 2 on.
+     *
+     * @param number 1 or more
+     */
     public static String numbered(String id, int number) {
         return number == 1 ? id : String.format(Locale.ROOT, "%s-%d", id, number);
     }

@@ -36,7 +36,11 @@ public record Mets(double value, SourceKind kind, String source) {
         }
     }
 
-    /** Returns an estimate of Kehre's. */
+    /**
+     * Returns an estimate of Kehre's.
+     *
+     * @param value gross METs, 1 to 16
+     */
     public static Mets estimate(double value) {
         return new Mets(value, SourceKind.ESTIMATE, "");
     }

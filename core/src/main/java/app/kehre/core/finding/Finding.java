@@ -41,7 +41,11 @@ public record Finding(CheckKey key, String detail, Severity severity, Place plac
         return reason.source();
     }
 
-    /** Returns it with how far off it is, in its own unit. */
+    /**
+     * Returns it with how far off it is, in its own unit.
+     *
+     * @param other 0 or more
+     */
     public Finding by(double other) {
         return new Finding(key, detail, severity, place, what, reason, remedy, other);
     }

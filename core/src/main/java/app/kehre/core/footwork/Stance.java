@@ -69,7 +69,11 @@ public record Stance(Spot spot, int came, int facing, Side weight) {
         return new Stance(other, came, facing, weight);
     }
 
-    /** Returns the stance facing elsewhere. */
+    /**
+     * Returns the stance facing elsewhere.
+     *
+     * @param quartersToTheRight less than 0 for to the left
+     */
     public Stance turned(int quartersToTheRight) {
         return new Stance(spot, came, Heading.turned(facing, quartersToTheRight), weight);
     }

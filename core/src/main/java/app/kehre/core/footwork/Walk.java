@@ -73,7 +73,11 @@ public record Walk(List<Step> steps, Stance end) {
      */
     public record Outcome(Stance end, boolean works) {}
 
-    /** Dances a row for its outcome alone, which is what the walk with all its steps would give. */
+    /**
+     * Dances a row for its outcome alone, which is what the walk with all its steps would give.
+     *
+     * @param turnIn quarter turns to the right with which it is entered, -1 to 2
+     */
     public static Outcome outcome(Row row, Side lead, Stance start, int turnIn) {
         Stance turned = start.turned(turnIn);
         boolean works = Starts.slips(row, lead, turned).isEmpty();

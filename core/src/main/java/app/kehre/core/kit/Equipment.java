@@ -59,7 +59,11 @@ public enum Equipment implements Named {
         return term;
     }
 
-    /** Returns the noun for so many pieces. */
+    /**
+     * Returns the noun for so many pieces.
+     *
+     * @param number 0 or more
+     */
     public String noun(int number) {
         return number == 1 ? words() : many;
     }

@@ -79,12 +79,21 @@ public record After(Optional<Integer> people, Optional<Integer> newcomers, Optio
         }
     }
 
-    /** Returns it with other people. */
+    /**
+     * Returns it with other people.
+     *
+     * @param came 0 to 200
+     * @param fresh 0 to 200
+     */
     public After withPeople(Optional<Integer> came, Optional<Integer> fresh) {
         return new After(came, fresh, hard, next, lines);
     }
 
-    /** Returns it with how hard the class was. */
+    /**
+     * Returns it with how hard the class was.
+     *
+     * @param other 0 to 10
+     */
     public After withHard(Optional<Integer> other) {
         return new After(people, newcomers, other, next, lines);
     }

@@ -39,7 +39,11 @@ public record Estimate(Quantity quantity, School.Teaching style, double usual, d
         return own * Math.exp(spread);
     }
 
-    /** Returns how far a value is from the usual one, on the logarithm; 0 where nothing is usual. */
+    /**
+     * Returns how far a value is from the usual one, on the logarithm; 0 where nothing is usual.
+     *
+     * @param value in the unit of the quantity
+     */
     public double far(double value) {
         return usual <= 0 || value <= 0 ? 0 : Math.log(value / usual);
     }

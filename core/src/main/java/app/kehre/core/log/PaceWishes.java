@@ -62,7 +62,11 @@ public record PaceWishes(Map<Key, Double> pinned, Map<Key, LocalDateTime> since)
         return from == null || !began.isBefore(from);
     }
 
-    /** Returns the wishes with a value that stays; nothing lets it be learned again. */
+    /**
+     * Returns the wishes with a value that stays; nothing lets it be learned again.
+     *
+     * @param value in the unit of the quantity; nothing lets it go
+     */
     public PaceWishes withPinned(Key key, Optional<Double> value) {
         Map<Key, Double> others = new TreeMap<>(pinned);
         others.remove(key);

@@ -120,12 +120,20 @@ public record Pace(Map<Quantity, ByStyle> values, Map<String, Double> ownReps, M
         return length(quantity, School.Teaching.FOLLOW_ME);
     }
 
-    /** Returns the same with another value in all styles, and in all kinds of segments. */
+    /**
+     * Returns the same with another value in all styles, and in all kinds of segments.
+     *
+     * @param value in the unit of the quantity and in its range
+     */
     public Pace with(Quantity quantity, double value) {
         return with(quantity, ByStyle.all(value), kind -> kind.quantity() == quantity);
     }
 
-    /** Returns the same with another value in a style, in all kinds of segments; in all where it does not depend on the style. */
+    /**
+     * Returns the same with another value in a style, in all kinds of segments; in all where it does not depend on the style.
+     *
+     * @param value in the unit of the quantity and in its range
+     */
     public Pace with(Quantity quantity, School.Teaching style, double value) {
         ByStyle before = values.getOrDefault(quantity, quantity.usual());
         return with(quantity, quantity.byStyle() ? before.with(style, value) : ByStyle.all(value),

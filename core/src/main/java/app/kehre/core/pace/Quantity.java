@@ -143,7 +143,11 @@ public enum Quantity implements Named {
         };
     }
 
-    /** Returns the sentence against a value out of range, or nothing. */
+    /**
+     * Returns the sentence against a value out of range, or nothing.
+     *
+     * @param value in its unit
+     */
     public Optional<String> problem(double value) {
         return value >= least() && value <= most()
                 ? Optional.empty()
@@ -151,7 +155,11 @@ public enum Quantity implements Named {
                         number(most()), unit.after(), number(value)));
     }
 
-    /** Returns a value with its unit, such as "1.1 s". */
+    /**
+     * Returns a value with its unit, such as "1.1 s".
+     *
+     * @param value in its unit
+     */
     public String print(double value) {
         return number(value) + unit.after();
     }

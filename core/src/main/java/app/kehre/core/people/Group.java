@@ -89,12 +89,20 @@ public record Group(int people, Ages ages, Mix mix, Map<Limit, Integer> limits, 
         });
     }
 
-    /** Returns a group that does not come each week. */
+    /**
+     * Returns a group that does not come each week.
+     *
+     * @param people 1 to 200
+     */
     public Group(int people, Ages ages, Mix mix, Map<Limit, Integer> limits) {
         this(people, ages, mix, limits, Regulars.NONE);
     }
 
-    /** Returns a usual group of so many. */
+    /**
+     * Returns a usual group of so many.
+     *
+     * @param people 1 to 200
+     */
     public static Group of(int people) {
         return new Group(people, Ages.USUAL, Mix.USUAL, Map.of());
     }
@@ -112,13 +120,18 @@ public record Group(int people, Ages ages, Mix mix, Map<Limit, Integer> limits, 
     /**
      * Returns the group with another number of people.
      *
+     * @param other 1 to 200
      * @throws IllegalArgumentException with a sentence, when more have a limit than there are people
      */
     public Group withPeople(int other) {
         return new Group(other, ages, mix, limits, regulars);
     }
 
-    /** Returns the group of which only some are let in: nobody knows who, so all of them may have a limit. */
+    /**
+     * Returns the group of which only some are let in: nobody knows who, so all of them may have a limit.
+     *
+     * @param some people, 0 or more
+     */
     public Group letIn(int some) {
         Map<Limit, Integer> fewer = new EnumMap<>(Limit.class);
         limits.forEach((limit, count) -> fewer.put(limit, Math.min(count, some)));
@@ -138,6 +151,7 @@ public record Group(int people, Ages ages, Mix mix, Map<Limit, Integer> limits, 
     /**
      * Returns the group with so many who have a limit.
      *
+     * @param count people, 0 to 200
      * @throws IllegalArgumentException with a sentence, when they are more than there are people
      */
     public Group withLimit(Limit limit, int count) {

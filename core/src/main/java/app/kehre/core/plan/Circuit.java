@@ -88,7 +88,11 @@ public record Circuit(EntryId id, String name, int rounds, Duration rest, int so
         return inside.get(lines - 1) instanceof Item ? lines : items(lines - 1);
     }
 
-    /** Returns whether the group does a round by itself. */
+    /**
+     * Returns whether the group does a round by itself.
+     *
+     * @param round from 1
+     */
     public boolean solo(int round) {
         return soloFrom > 0 && round >= soloFrom;
     }
@@ -115,7 +119,13 @@ public record Circuit(EntryId id, String name, int rounds, Duration rest, int so
         return new Circuit(id, other, rounds, rest, soloFrom, inside, note);
     }
 
-    /** Returns the circuit with other rounds, rest and lead. */
+    /**
+     * Returns the circuit with other rounds, rest and lead.
+     *
+     * @param otherRounds 1 to 20
+     * @param otherRest 0 to 600 s
+     * @param otherSoloFrom the round from which people work alone; 0 for none
+     */
     public Circuit withRounds(int otherRounds, Duration otherRest, int otherSoloFrom) {
         return new Circuit(id, name, otherRounds, otherRest, otherSoloFrom, inside, note);
     }

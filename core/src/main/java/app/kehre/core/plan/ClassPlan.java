@@ -276,7 +276,11 @@ public record ClassPlan(Identity identity, Brief brief, List<Segment> segments, 
                 entries -> entries.add(Math.clamp(at, 0, entries.size()), entry)));
     }
 
-    /** Returns the plan with an item or a pause added to a circuit, at a place or at its end. */
+    /**
+     * Returns the plan with an item or a pause added to a circuit, at a place or at its end.
+     *
+     * @param at the place in the circuit, from 0
+     */
     public ClassPlan addInto(EntryId circuitId, int at, Entry line) {
         if (!(entry(circuitId) instanceof Circuit circuit)) {
             throw new NoSuchElementException("Entry " + circuitId + " is no circuit.");

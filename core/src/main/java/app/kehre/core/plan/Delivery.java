@@ -76,7 +76,11 @@ public record Delivery(boolean known, Explaining explaining, Optional<School.Tea
                 locked);
     }
 
-    /** Returns the same with another changeover. */
+    /**
+     * Returns the same with another changeover.
+     *
+     * @param other 0 to 600 s; nothing for what its position and load ask
+     */
     public Delivery withChangeover(Optional<Duration> other) {
         return new Delivery(known, explaining, teaching, other, variant, layer, style, holdingEights, locked);
     }
@@ -99,7 +103,11 @@ public record Delivery(boolean known, Explaining explaining, Optional<School.Tea
                 locked);
     }
 
-    /** Returns the same with another holding pattern. */
+    /**
+     * Returns the same with another holding pattern.
+     *
+     * @param other 0 to 16
+     */
     public Delivery withHoldingEights(int other) {
         return new Delivery(known, explaining, teaching, changeover, variant, layer, style, other, locked);
     }

@@ -19,7 +19,11 @@ public record EntryId(int number) implements Comparable<EntryId> {
         return next(1);
     }
 
-    /** Returns a number behind it. */
+    /**
+     * Returns a number behind it.
+     *
+     * @param by 1 or more
+     */
     public EntryId next(int by) {
         return new EntryId(number + by);
     }

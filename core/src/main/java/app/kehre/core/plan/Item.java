@@ -91,19 +91,31 @@ public record Item(EntryId id, Exercise exercise, Dose dose, Load load, Optional
         return new Item(id, exercise, dose, load, other, note, delivery, rounds, instead);
     }
 
-    /** Returns the item as it is in a round of its circuit, from 1. */
+    /**
+     * Returns the item as it is in a round of its circuit, from 1.
+     *
+     * @param round of its circuit, from 1
+     */
     public Item inRound(int round) {
         RoundChange change = rounds.get(round);
         return change == null ? this : change.in(this);
     }
 
-    /** Returns whether it is left out in a round of its circuit, from 1. */
+    /**
+     * Returns whether it is left out in a round of its circuit, from 1.
+     *
+     * @param round of its circuit, from 1
+     */
     public boolean outIn(int round) {
         RoundChange change = rounds.get(round);
         return change != null && change.out();
     }
 
-    /** Returns what is different in a round. */
+    /**
+     * Returns what is different in a round.
+     *
+     * @param round of its circuit, from 1
+     */
     public RoundChange change(int round) {
         return rounds.getOrDefault(round, RoundChange.NONE);
     }
@@ -149,7 +161,11 @@ public record Item(EntryId id, Exercise exercise, Dose dose, Load load, Optional
         return new Item(id, exercise, dose, load, posed, note, other, rounds, instead);
     }
 
-    /** Returns the item with another change in a round. */
+    /**
+     * Returns the item with another change in a round.
+     *
+     * @param round of its circuit, from 1
+     */
     public Item withChange(int round, RoundChange change) {
         Map<Integer, RoundChange> others = new TreeMap<>(rounds);
         others.put(round, change);

@@ -84,7 +84,11 @@ public record Pause(EntryId id, Kind kind, String name, Duration length, boolean
                 Optional.empty(), "");
     }
 
-    /** Returns the pause with another length. */
+    /**
+     * Returns the pause with another length.
+     *
+     * @param other 1 to 1200 s
+     */
     public Pause withLength(Duration other) {
         return new Pause(id, kind, name, other, staying, moving, notBefore, note);
     }
@@ -105,7 +109,11 @@ public record Pause(EntryId id, Kind kind, String name, Duration length, boolean
         return new Pause(id, kind, name, length, other, moving, notBefore, note);
     }
 
-    /** Returns the pause with another earliest time. */
+    /**
+     * Returns the pause with another earliest time.
+     *
+     * @param other of the class; nothing for whenever it comes
+     */
     public Pause withNotBefore(Optional<Duration> other) {
         return new Pause(id, kind, name, length, staying, moving, other, note);
     }

@@ -24,7 +24,11 @@ public record Habits(int slow, Duration late, boolean keepOnTime, boolean forget
     /** As the plan says, but for what varies from day to day. */
     public static final Habits AS_PLANNED = new Habits(0, Duration.ZERO, false, false);
 
-    /** Returns habits of somebody whose people move at the pace of the class. */
+    /**
+     * Returns habits of somebody whose people move at the pace of the class.
+     *
+     * @param slow per cent by which everything takes longer
+     */
     public Habits(int slow, Duration late, boolean keepOnTime, boolean forgets) {
         this(slow, late, keepOnTime, forgets, Optional.empty());
     }

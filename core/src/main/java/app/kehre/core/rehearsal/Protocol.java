@@ -40,6 +40,7 @@ public final class Protocol {
     /**
      * Writes it down.
      *
+     * @param seed the same class for the same seed
      * @param all whether every press is told; else what was worth five seconds
      */
     public static List<String> of(Rehearsal rehearsal, long seed, boolean all) {

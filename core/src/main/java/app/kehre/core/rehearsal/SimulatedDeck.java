@@ -25,6 +25,7 @@ public final class SimulatedDeck implements MusicDeck {
     /**
      * Makes a deck.
      *
+     * @param seed the same deck for the same seed
      * @param within the length of the class, within which it stops once
      */
     public SimulatedDeck(long seed, Duration within) {

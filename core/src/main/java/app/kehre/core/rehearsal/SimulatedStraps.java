@@ -30,7 +30,11 @@ public final class SimulatedStraps implements HeartRates {
     private final int failing;
     private final long failsAt;
 
-    /** Puts straps on the people of a class. */
+    /**
+     * Puts straps on the people of a class.
+     *
+     * @param seed the same straps for the same seed
+     */
     public SimulatedStraps(Timeline timeline, long seed) {
         Effort effort = Effort.of(timeline);
         this.seed = seed;

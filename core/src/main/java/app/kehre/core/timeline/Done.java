@@ -55,7 +55,11 @@ public record Done(Optional<Exercise> exercise, Optional<DancedMove> move, Unit 
         return new Done(exercise, move, unit, amount, OptionalLong.of(count));
     }
 
-    /** Returns it with another amount. */
+    /**
+     * Returns it with another amount.
+     *
+     * @param other of its unit, 0 or more
+     */
     public Done withAmount(int other) {
         return new Done(exercise, move, unit, other, firstCount);
     }

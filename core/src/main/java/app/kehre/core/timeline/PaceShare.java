@@ -44,7 +44,11 @@ public record PaceShare(Quantity quantity, School.Teaching style, double value, 
         return shares;
     }
 
-    /** Returns the waits that make most of a class, the greatest first: breaths and spoken counts are work. */
+    /**
+     * Returns the waits that make most of a class, the greatest first: breaths and spoken counts are work.
+     *
+     * @param number how many at most
+     */
     public static List<PaceShare> greatest(ClassPlan plan, int number) {
         return of(plan).stream().filter(share -> share.quantity.isWait() && share.makes.isPositive())
                 .sorted(Comparator.comparing(PaceShare::makes).reversed()).limit(number).toList();

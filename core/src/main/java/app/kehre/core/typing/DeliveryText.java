@@ -60,7 +60,11 @@ public final class DeliveryText {
                         .map(eights -> item.withDelivery(item.delivery().withHoldingEights(eights))));
     }
 
-    /** Returns the item with another dose in a round; nothing for the same. */
+    /**
+     * Returns the item with another dose in a round; nothing for the same.
+     *
+     * @param round of its circuit, from 1
+     */
     public static Reading<Entry> withRoundDose(Entry entry, int round, String text) {
         return ofItem(entry, item -> {
             Reading<Optional<Dose>> dose = text.isBlank()
@@ -70,7 +74,11 @@ public final class DeliveryText {
         });
     }
 
-    /** Returns the item with another load in a round; nothing for the same. */
+    /**
+     * Returns the item with another load in a round; nothing for the same.
+     *
+     * @param round of its circuit, from 1
+     */
     public static Reading<Entry> withRoundLoad(Entry entry, int round, String text) {
         return ofItem(entry, item -> {
             Reading<Optional<Load>> load = text.isBlank()
@@ -80,7 +88,11 @@ public final class DeliveryText {
         });
     }
 
-    /** Returns the item with another layer in a round; nothing for the same. */
+    /**
+     * Returns the item with another layer in a round; nothing for the same.
+     *
+     * @param round of its circuit, from 1
+     */
     public static Reading<Entry> withRoundLayer(Entry entry, int round, String text) {
         return ofItem(entry, item -> layer(text)
                 .map(found -> item.withChange(round, item.change(round).withLayer(found))));

@@ -13,17 +13,31 @@ import java.util.Optional;
  */
 public record Range(String what, String unit, long least, long most) {
 
-    /** Reads a range of plain numbers. */
+    /**
+     * Reads a range of plain numbers.
+     *
+     * @param least included
+     * @param most included
+     */
     public static Range of(String what, long least, long most) {
         return new Range(what, "", least, most);
     }
 
-    /** Reads a range of whole seconds. */
+    /**
+     * Reads a range of whole seconds.
+     *
+     * @param least seconds, included
+     * @param most seconds, included
+     */
     public static Range ofSeconds(String what, long least, long most) {
         return new Range(what, " s", least, most);
     }
 
-    /** Returns the sentence against a value out of range, or nothing when it is in range. */
+    /**
+     * Returns the sentence against a value out of range, or nothing when it is in range.
+     *
+     * @param value in the unit of the range
+     */
     public Optional<String> problem(long value) {
         return value >= least && value <= most ? Optional.empty() : Optional.of(sentence(value));
     }
@@ -38,6 +52,7 @@ public record Range(String what, String unit, long least, long most) {
     /**
      * Returns the value unchanged.
      *
+     * @param value in the unit of the range
      * @throws IllegalArgumentException with the sentence, when the value is out of range
      */
     public int check(int value) {
