@@ -98,12 +98,12 @@ public final class NextTime {
                 .map(load -> item(item, heavier ? "heavier" : "lighter", now -> now.withLoad(load))));
     }
 
-    private static Optional<Change> variant(Entry line, Variant other) {
-        return line.item().filter(item -> item.delivery().variant() != other)
-                .map(item -> item(item, "the %s option".formatted(other.words()),
-                        now -> now
-                                .withDelivery(
-                                        now.delivery().withVariant(step(now.delivery().variant(), other)))));
+    private static Optional<Change> variant(Entry line, Variant towards) {
+        return line.item().filter(item -> item.delivery().variant() != towards).map(item -> {
+            Variant next = step(item.delivery().variant(), towards);
+            return item(item, "the %s option".formatted(next.words()),
+                    now -> now.withDelivery(now.delivery().withVariant(next)));
+        });
     }
 
     /** From the easier option harder is the standard one first, and the other way round. */

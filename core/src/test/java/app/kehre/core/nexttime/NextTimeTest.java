@@ -70,4 +70,41 @@ class NextTimeTest {
                 .isEqualTo("Nothing was noted on a line that Kehre could do. The class is there"
                         + " once more as it was. You wrote: \u201cStart on time.\u201d");
     }
+
+    /** Between the easier and the harder option lies the standard one: nobody goes from one to the other in a week. */
+    @Test
+    void fromTheHarderOptionEasierIsTheStandardOneAndIsCalledSo() {
+        Item squat = plan.findItem(new EntryId(1)).orElseThrow();
+        ClassPlan hard = plan.with(squat.withDelivery(squat.delivery().withVariant(Variant.HARDER)));
+        ClassRecord record = Recording.byHand(hard, LocalDateTime.of(2026, 11, 24, 18, 30),
+                Duration.ofMinutes(29),
+                Set.of());
+        Way way = NextTime.propose(
+                record.with(After.NOTHING.with(squat.id(), new After.Note("too hard", Optional.empty()))),
+                hard)
+                .ways().getFirst();
+
+        assertThat(way.changes()).extracting(Change::words).containsExactly("Squat: the standard option");
+        assertThat(item(way, 1).delivery().variant()).isEqualTo(Variant.STANDARD);
+    }
+
+    @Test
+    void whatIsAtItsEndAlreadyKeepsTheNote() {
+        Way way = noted("lighter", "lighter").ways().getFirst();
+
+        assertThat(way.changes()).extracting(Change::words).containsExactly(
+                "Squat: keep the note \u201clighter\u201d", "Bent-over row: lighter");
+        assertThat(item(way, 1).note()).as("there is nothing lighter than light").isEqualTo("lighter");
+        assertThat(item(way, 2).load().pieces().getFirst().size().words()).isEqualTo("4 kg");
+    }
+
+    @Test
+    void aLineThatThePlanHasNoLongerIsPassedOver() {
+        ClassRecord record = Recording
+                .byHand(plan, LocalDateTime.of(2026, 11, 24, 18, 30), Duration.ofMinutes(29),
+                        Set.of())
+                .with(After.NOTHING.with(new EntryId(1), new After.Note("heavier", Optional.empty())));
+
+        assertThat(NextTime.propose(record, plan.remove(new EntryId(1))).ways()).isEmpty();
+    }
 }
