@@ -422,7 +422,7 @@ public final class Instructor implements AutoCloseable {
     /** Returns the names of the lines in the table. */
     public List<String> lines() {
         return onFx(() -> ((TableView<?>) find("#lines")).getItems().stream()
-                .map(row -> row.toString().replaceAll("(?s)^.*?name=([^,\\]]*).*", "$1")).toList());
+                .map(String::valueOf).toList());
     }
 
     /** Returns whether a node can be seen. */

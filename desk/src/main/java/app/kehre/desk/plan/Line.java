@@ -30,6 +30,6 @@ final class Line {
 
     @Override
     public String toString() {
-        return row.get().toString();
+        return row.get().entry().name();
     }
 }
