@@ -18,7 +18,7 @@ public final class ShortDose {
     public static String of(Dose dose) {
         return switch (dose) {
             case Reps reps -> bare(DoseNotation.print(
-                    new Reps(reps.sets(), reps.stages(), reps.order(), Duration.ZERO, Sides.TOGETHER)));
+                    new Reps(reps.sets(), reps.stages(), reps.order(), Duration.ZERO, together(reps))));
             case Hold hold -> DoseNotation
                     .print(new Hold(hold.sets(), hold.held(), hold.kind(), Duration.ZERO, Sides.TOGETHER))
                     .replaceFirst("\\b(hold|stretch) ", "");
@@ -29,6 +29,11 @@ public final class ShortDose {
             case Open open -> DoseNotation.print(open.withSides(Sides.TOGETHER));
             case CountPattern pattern -> DoseNotation.print(pattern);
         };
+    }
+
+    /** Pairs are done on both sides in turn, and say so themselves. */
+    private static Sides together(Reps reps) {
+        return reps.goesWith(Sides.TOGETHER) ? Sides.TOGETHER : reps.sides();
     }
 
     private static String bare(String printed) {

@@ -56,7 +56,8 @@ class WorkTest {
     /** A squat with a curl: the legs bear the body, the arms work against what is held and else move empty. */
     @Test
     void armsThatHoldSomethingWorkAgainstItThoughTheLegsBearTheBody() {
-        Work squatCurl = work(Resistance.BODY, Set.of(Muscle.FRONT_ARM), Muscle.FRONT_THIGH, 1.0, Muscle.FRONT_ARM,
+        Work squatCurl = work(Resistance.BODY, Set.of(Muscle.FRONT_ARM), Muscle.FRONT_THIGH, 1.0,
+                Muscle.FRONT_ARM,
                 0.5);
 
         assertThat(squatCurl.worked(load("2 light weights"))).containsExactly(
