@@ -147,18 +147,14 @@ final class SidesCheck implements KeyedCheck {
                 .flatMap(id -> judged.find(id).flatMap(Entry::item).stream())
                 .toList();
         List<Way> mends = new ArrayList<>();
-        Stream.concat(lines.stream().map(line -> together(line.dose())),
-                Stream.of(together(item.exercise().usualDose())))
+        Stream.concat(lines.stream().map(line -> line.dose().withoutSides()),
+                Stream.of(item.exercise().usualDose().withoutSides()))
                 .distinct().forEach(dose -> mends.add(alike(plan, lines, dose)));
         lines.stream()
                 .filter(line -> !line.dose().sides().servesBoth() && line.dose().goesWith(Sides.EACH_SIDE))
                 .forEach(line -> mends.add(Way.of(line.name() + ": each side",
                         plan.with(line.withDose(line.dose().withSides(Sides.EACH_SIDE))))));
         return Mends.first(mends.stream().filter(mend -> !mend.after().equals(plan)));
-    }
-
-    private static Dose together(Dose dose) {
-        return dose.goesWith(Sides.TOGETHER) ? dose.withSides(Sides.TOGETHER) : dose;
     }
 
     /** The same dose on each side: what one line has, or what is usual. */

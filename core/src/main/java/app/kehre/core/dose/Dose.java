@@ -17,4 +17,9 @@ public sealed interface Dose permits AsMany, Counts, CountPattern, Hold, Interva
      * @throws IllegalArgumentException if it cannot be
      */
     Dose withSides(Sides sides);
+
+    /** Returns it for both sides at once; as it is where that cannot be, as with pairs. */
+    default Dose withoutSides() {
+        return goesWith(Sides.TOGETHER) ? withSides(Sides.TOGETHER) : this;
+    }
 }

@@ -18,22 +18,18 @@ public final class ShortDose {
     public static String of(Dose dose) {
         return switch (dose) {
             case Reps reps -> bare(DoseNotation.print(
-                    new Reps(reps.sets(), reps.stages(), reps.order(), Duration.ZERO, together(reps))));
+                    new Reps(reps.sets(), reps.stages(), reps.order(), Duration.ZERO,
+                            reps.withoutSides().sides())));
             case Hold hold -> DoseNotation
                     .print(new Hold(hold.sets(), hold.held(), hold.kind(), Duration.ZERO, Sides.TOGETHER))
                     .replaceFirst("\\b(hold|stretch) ", "");
             case Interval interval -> interval(interval);
             case Counts counts ->
-                DoseNotation.print(counts.withSides(Sides.TOGETHER)).replaceFirst(" eights?\\b", " x 8");
-            case AsMany asMany -> DoseNotation.print(asMany.withSides(Sides.TOGETHER));
-            case Open open -> DoseNotation.print(open.withSides(Sides.TOGETHER));
+                DoseNotation.print(counts.withoutSides()).replaceFirst(" eights?\\b", " x 8");
+            case AsMany asMany -> DoseNotation.print(asMany.withoutSides());
+            case Open open -> DoseNotation.print(open.withoutSides());
             case CountPattern pattern -> DoseNotation.print(pattern);
         };
-    }
-
-    /** Pairs are done on both sides in turn, and say so themselves. */
-    private static Sides together(Reps reps) {
-        return reps.goesWith(Sides.TOGETHER) ? Sides.TOGETHER : reps.sides();
     }
 
     private static String bare(String printed) {

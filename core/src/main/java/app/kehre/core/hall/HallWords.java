@@ -18,7 +18,6 @@ import app.kehre.core.dose.Hold;
 import app.kehre.core.dose.Interval;
 import app.kehre.core.dose.Open;
 import app.kehre.core.dose.Reps;
-import app.kehre.core.dose.Sides;
 import app.kehre.core.exercise.Style;
 import app.kehre.core.kit.KitPlace;
 import app.kehre.core.kit.LoadNotation;
@@ -191,7 +190,7 @@ public final class HallWords {
         }
         return words.isEmpty() || words.equals(List.of(span.side().word()))
                 ? String.join(DOT, words) + dose
-                        .map(found -> DoseNotation.print(found.withSides(Sides.TOGETHER))).orElse("")
+                        .map(found -> DoseNotation.print(found.withoutSides())).orElse("")
                 : String.join(DOT, words);
     }
 
