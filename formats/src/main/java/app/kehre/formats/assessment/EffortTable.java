@@ -8,6 +8,7 @@ import java.util.Optional;
 import app.kehre.core.effort.Demand;
 import app.kehre.core.effort.Effort;
 import app.kehre.core.effort.Line;
+import app.kehre.core.effort.Passage;
 import app.kehre.core.effort.Piece;
 import app.kehre.formats.table.Cells;
 
@@ -20,8 +21,9 @@ public final class EffortTable {
     public static String csv(Effort effort) {
         return Cells.table(rows -> {
             rows.accept(header(effort));
+            List<Passage> unclaimed = effort.unclaimed();
             for (int second = 0; second < effort.main().seconds(); second++) {
-                rows.accept(row(effort, second));
+                rows.accept(row(effort, second, unclaimed));
             }
         });
     }
@@ -35,10 +37,10 @@ public final class EffortTable {
         return header;
     }
 
-    private static List<String> row(Effort effort, int second) {
+    private static List<String> row(Effort effort, int second, List<Passage> unclaimed) {
         List<String> row = new ArrayList<>(List.of(String.valueOf(second)));
         Optional<Demand> demand = effort.pieceAt(second).map(Piece::demand);
-        boolean claimed = demand.map(Demand::claimed).orElse(false);
+        boolean claimed = unclaimed.stream().noneMatch(each -> each.from() <= second && second < each.to());
         for (Line line : effort.lines()) {
             row.add(demand.map(found -> number(found.mets(line.who()))).orElse(""));
             row.add(claimed ? number(line.share(second) * 100) : "");
