@@ -387,16 +387,16 @@ public final class Instructor implements AutoCloseable {
         return String.join("\n", reads(".notice .label"));
     }
 
-    /** Returns the different texts of all labels of a kind. */
+    /** Returns the different texts of all labels, links and buttons of a kind. */
     public List<String> reads(String selector) {
         return onFx(() -> window.content().scene().getRoot().lookupAll(selector).stream()
-                .map(each -> ((Label) each).getText()).distinct().toList());
+                .map(each -> ((Labeled) each).getText()).distinct().toList());
     }
 
     /** Returns the different texts of those labels of a kind that can be seen. */
     public List<String> readsSeen(String selector) {
         return onFx(() -> window.content().scene().getRoot().lookupAll(selector).stream()
-                .filter(Instructor::isSeen).map(each -> ((Label) each).getText()).distinct().toList());
+                .filter(Instructor::isSeen).map(each -> ((Labeled) each).getText()).distinct().toList());
     }
 
     /** Returns the place that is shown. */
