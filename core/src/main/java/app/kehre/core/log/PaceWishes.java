@@ -80,4 +80,21 @@ public record PaceWishes(Map<Key, Double> pinned, Map<Key, LocalDateTime> since)
         others.put(key, from);
         return new PaceWishes(withPinned(key, Optional.empty()).pinned, others);
     }
+
+    /** Returns these wishes, and those of others for what nothing is wanted of here. */
+    public PaceWishes or(PaceWishes others) {
+        Map<Key, Double> values = new TreeMap<>(pinned);
+        Map<Key, LocalDateTime> times = new TreeMap<>(since);
+        others.pinned.forEach((key, value) -> {
+            if (!since.containsKey(key)) {
+                values.putIfAbsent(key, value);
+            }
+        });
+        others.since.forEach((key, time) -> {
+            if (!pinned.containsKey(key)) {
+                times.putIfAbsent(key, time);
+            }
+        });
+        return new PaceWishes(values, times);
+    }
 }

@@ -10,10 +10,12 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 import app.kehre.core.exercise.Library;
 import app.kehre.core.log.ClassRecord;
 import app.kehre.core.studio.ChangedElsewhere;
+import app.kehre.core.studio.FitnessChecks.Result;
 import app.kehre.core.studio.Plans;
 import app.kehre.core.studio.RecordRow;
 import app.kehre.core.studio.StoredPlan;
@@ -24,6 +26,7 @@ import app.kehre.formats.disk.Disk;
 import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.json.UnreadableFile;
 import app.kehre.formats.plan.PlanDocument;
+import app.kehre.formats.teaching.OwnDocument;
 import app.kehre.formats.teaching.RecordRows;
 import app.kehre.formats.teaching.RecordsDocument;
 
@@ -39,6 +42,7 @@ public final class StudioFolder {
     private static final Pattern SAVED = Pattern
             .compile("(\\d{4}-\\d{2}-\\d{2}T)(\\d{2})-(\\d{2})-(\\d{2})(?:-(\\d{1,9}))?Z-\\d+.*");
     private static final String RECORDS = "records.json";
+    private static final String OWN = "checks-and-pace.json";
     private static final int ALL = 1_000_000;
     private static final Set<String> WHOLE = Set.of(OwnLibrary.FILE, Patterns.FILE);
 
@@ -80,6 +84,7 @@ public final class StudioFolder {
         disk.create(folder.resolve("records.csv"),
                 RecordRows.classes(records).getBytes(StandardCharsets.UTF_8));
         disk.create(folder.resolve("lines.csv"), RecordRows.lines(records).getBytes(StandardCharsets.UTF_8));
+        disk.create(folder.resolve(OWN), new OwnDocument(studio.checks().all(), studio.wishes()).bytes());
         for (String kept : WHOLE) {
             Optional<byte[]> bytes = studio.shelf().read(kept);
             if (bytes.isPresent()) {
@@ -233,6 +238,9 @@ public final class StudioFolder {
             if (name.equals(RECORDS)) {
                 return readRecords(name, disk.read(file));
             }
+            if (name.equals(OWN)) {
+                return readOwn(OwnDocument.read(name, disk.read(file)));
+            }
             if (WHOLE.contains(name)) {
                 return readWhole(name, disk.read(file));
             }
@@ -260,6 +268,25 @@ public final class StudioFolder {
             }
         }
         return "%d records were taken, %d were there already.".formatted(taken, there);
+    }
+
+    /** Results of another day are added; a wish of the studio stays. */
+    private String readOwn(OwnDocument own) throws StudioTrouble {
+        Set<List<Object>> there = studio.checks().all().stream().map(StudioFolder::when)
+                .collect(Collectors.toSet());
+        List<Result> others = own.results().stream().filter(each -> !there.contains(when(each))).toList();
+        for (Result each : others) {
+            studio.checks().keep(each);
+        }
+        studio.keep(studio.wishes().or(own.wishes()));
+        return own.results().isEmpty()
+                ? ""
+                : "%d results of checks were taken, %d were there already.".formatted(others.size(),
+                        own.results().size() - others.size());
+    }
+
+    private static List<Object> when(Result result) {
+        return List.of(result.check(), result.group(), result.day());
     }
 
     private String readWhole(String name, byte[] bytes) throws StudioTrouble {

@@ -5,6 +5,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
@@ -15,8 +16,12 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
+import app.kehre.core.brief.School;
 import app.kehre.core.exercise.Library;
+import app.kehre.core.log.PaceWishes;
 import app.kehre.core.log.Recording;
+import app.kehre.core.pace.Quantity;
+import app.kehre.core.studio.FitnessChecks.Result;
 import app.kehre.core.studio.Plans;
 import app.kehre.core.studio.StoredPlan;
 import app.kehre.core.studio.Studio;
@@ -36,6 +41,10 @@ class StudioFolderTest {
     private static final Library LIBRARY = BuiltInLibrary.load();
     private static final Instant NOW = Instant.parse("2026-11-29T10:00:00Z");
 
+    private static final Result CHAIR = new Result("chair stands in 30 s", "times", "Easers",
+            LocalDate.of(2026, 11, 11), List.of(14.0, 11.5));
+    private static final PaceWishes.Key FLOOR = new PaceWishes.Key(Quantity.FLOOR, School.Teaching.FOLLOW_ME);
+
     @TempDir
     private Path folder = Path.of("");
     private OpenStudio first;
@@ -51,6 +60,8 @@ class StudioFolderTest {
         open.keep(plans(first), ((Home.InStudio) open.home().get()).version(), NOW.plusSeconds(60));
         first.studio().records().keep(Recording.byHand(open.plan(), LocalDateTime.of(2026, 11, 24, 18, 30),
                 Duration.ofMinutes(58), Set.of()), open.document().bytes());
+        first.studio().checks().keep(CHAIR);
+        first.studio().keep(PaceWishes.NONE.withPinned(FLOOR, Optional.of(11.5)));
         first.studio().shelf().change(Patterns.FILE,
                 _ -> Optional.of("[singles 16]\n".getBytes(StandardCharsets.UTF_8)));
     }
@@ -77,7 +88,10 @@ class StudioFolderTest {
                 .hasMessageEndingWith("is not empty; an export goes into a folder of its own.");
 
         assertThat(out(second.studio()).read(LIBRARY, NOW)).contains("1 plans were taken.",
-                "1 records were taken, 0 were there already.", "patterns.txt was taken.");
+                "1 records were taken, 0 were there already.", "patterns.txt was taken.",
+                "1 results of checks were taken, 0 were there already.");
+        assertThat(second.studio().checks().all()).containsExactly(CHAIR);
+        assertThat(second.studio().wishes().pinned(FLOOR)).contains(11.5);
         StoredPlan back = plans(second).list("evening", 5).getFirst();
         assertThat(plans(second).versions(back.plan())).extracting(Version::saved).containsExactly(NOW, NOW);
         assertThat(second.studio().records()
@@ -87,7 +101,8 @@ class StudioFolderTest {
 
         assertThat(out(second.studio()).read(LIBRARY, NOW)).contains("0 plans were taken.",
                 "0 records were taken, 1 were there already.",
-                "patterns.txt was left: the studio has its own.");
+                "patterns.txt was left: the studio has its own.",
+                "0 results of checks were taken, 1 were there already.");
         assertThat(plans(second).list("", 5)).hasSize(1);
     }
 

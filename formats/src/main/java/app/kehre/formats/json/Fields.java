@@ -225,6 +225,17 @@ public final class Fields {
         return found.valueStream().map(JsonNode::stringValue).toList();
     }
 
+    /** Returns a list of numbers; empty when it is missing or no such list, which is reported. */
+    public List<Double> numbers(String name) {
+        JsonNode found = get(name);
+        if (found == null || !found.isArray() || !found.valueStream()
+                .allMatch(each -> each.isNumber() && Double.isFinite(each.decimalValue().doubleValue()))) {
+            wrong(name, found, "a list of numbers in [ ]");
+            return List.of();
+        }
+        return found.valueStream().map(each -> each.decimalValue().doubleValue()).toList();
+    }
+
     /** Returns the texts of an object by their names; empty when there is no such field. */
     public Map<String, String> textsByName(String name) {
         Map<String, String> texts = new LinkedHashMap<>();

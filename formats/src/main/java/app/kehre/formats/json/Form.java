@@ -90,6 +90,9 @@ public interface Form<E> {
     /** Takes a number that may be missing. */
     Optional<Double> number(String name, Function<E, Optional<Double>> value);
 
+    /** Takes a list of numbers, which must be there. */
+    List<Double> numbers(String name, Function<E, List<Double>> value);
+
     /** Takes a whole number, which must be there; the least of its range where it is at fault. */
     default int whole(String name, Range range, Function<E, Integer> value) {
         return wholeGiven(name, range, value).orElse((int) range.least());

@@ -62,6 +62,11 @@ record FormRead<E>(Fields fields, int before) implements Form<E> {
     }
 
     @Override
+    public List<Double> numbers(String name, Function<E, List<Double>> value) {
+        return fields.numbers(name);
+    }
+
+    @Override
     public Optional<Integer> wholeGiven(String name, Range range, Function<E, Integer> value) {
         return fields.find(name, range).stream().boxed().findFirst();
     }

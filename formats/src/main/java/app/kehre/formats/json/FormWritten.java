@@ -89,6 +89,14 @@ record FormWritten<E>(E thing, ObjectNode node, JsonNode before) implements Form
     }
 
     @Override
+    public List<Double> numbers(String name, Function<E, List<Double>> value) {
+        List<Double> numbers = value.apply(thing);
+        ArrayNode list = node.putArray(name);
+        numbers.forEach(list::add);
+        return numbers;
+    }
+
+    @Override
     public Optional<Integer> wholeGiven(String name, Range range, Function<E, Integer> value) {
         return wholeIfAny(name, range, value.andThen(Optional::of));
     }
