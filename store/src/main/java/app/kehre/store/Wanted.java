@@ -9,11 +9,6 @@ final class Wanted {
 
     private Wanted() {}
 
-    /** Returns whether anything is looked for. */
-    static boolean anything(String words) {
-        return !query(words).isEmpty();
-    }
-
     /** Returns the words as a query of full text: nothing of them is taken for a command. */
     static String query(String words) {
         return Stream.of(words.toLowerCase(Locale.ROOT).split("[^\\p{L}\\p{N}]+"))

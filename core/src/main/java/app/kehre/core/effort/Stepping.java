@@ -3,9 +3,6 @@ package app.kehre.core.effort;
 /** Energy of stepping onto a bench (ACSM metabolic equation for stepping, as quoted in figures.md). */
 public final class Stepping {
 
-    /** The tempo above which the equation is carried beyond what it is stated for, in BPM. */
-    public static final int EXTRAPOLATED_ABOVE = 130;
-
     private static final double REST = 3.5;
     private static final double ACROSS = 0.2;
     private static final double UP = 1.33 * 1.8;

@@ -131,8 +131,4 @@ public final class ChoosingViewModel {
     PlanViewModel plan() {
         return plan;
     }
-
-    Optional<String> selectedName() {
-        return plan.selectedEntry().map(found -> found.name());
-    }
 }

@@ -187,29 +187,20 @@ public final class Fields {
         }
     }
 
-    /** Returns a term of a closed list. */
+    /** Returns a term of a closed list; its first one when it is missing or none of them. */
     public <T extends Enum<T> & Named> T term(String name, Class<T> list) {
-        return given(name).flatMap(word -> find(list, name, word)).orElse(list.getEnumConstants()[0]);
+        return parsed(name, Notation.keys(list).parse(), list.getEnumConstants()[0]);
     }
 
     /** Returns terms of a closed list; none when there is no such field. */
     public <T extends Enum<T> & Named> List<T> terms(String name, Class<T> list) {
-        return texts(name).stream().flatMap(word -> find(list, name, word).stream()).toList();
-    }
-
-    /** Finds a term of a closed list; one that is none is reported for the field. */
-    public <T extends Enum<T> & Named> Optional<T> find(Class<T> list, String name, String word) {
-        return find(List.of(list.getEnumConstants()), name, word);
-    }
-
-    /** Finds a term among some; one that is none of them is reported for the field. */
-    public <T extends Named> Optional<T> find(List<T> terms, String name, String word) {
-        Optional<T> term = terms.stream().filter(each -> each.key().equals(word)).findFirst();
-        if (term.isEmpty()) {
-            report(name, "found \"%s\", expected %s.".formatted(Cut.text(word),
-                    Nearest.words(word, terms.stream().map(Named::key).toList())));
-        }
-        return term;
+        Notation<T> keys = Notation.keys(list);
+        List<T> terms = new ArrayList<>();
+        texts(name).forEach(word -> {
+            Reading<T> term = keys.parse().apply(word);
+            term.value().ifPresentOrElse(terms::add, () -> report(name, term.problem()));
+        });
+        return terms;
     }
 
     /** Returns a list of texts; empty when there is no such field. */
