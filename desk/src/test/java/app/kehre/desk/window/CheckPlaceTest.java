@@ -67,6 +67,45 @@ class CheckPlaceTest {
         assertThat(instructor.sees("#read-where")).contains("min moderate or harder");
     }
 
+    /** What is read at a moment, wherever the keyboard has gone, always lies inside the class. */
+    @Test
+    void homeEndAndTheLinesAreReachedByKeyAndEnterLeadsToTheLine() {
+        Instructor.onFx(() -> {
+            instructor.find("#climb").requestFocus();
+            return true;
+        });
+        instructor.presses(KeyCode.END);
+        assertThat(instructor.sees("#read-where")).startsWith("58:5");
+        instructor.presses(KeyCode.RIGHT).presses(KeyCode.PAGE_DOWN);
+        assertThat(instructor.sees("#read-where")).as("no further").startsWith("58:5");
+        instructor.presses(KeyCode.HOME).presses(KeyCode.LEFT);
+        assertThat(instructor.sees("#read-where")).startsWith("0:00");
+
+        instructor.presses(KeyCode.RIGHT, KeyCode.CONTROL);
+        String second = instructor.sees("#read-where");
+        instructor.presses(KeyCode.RIGHT, KeyCode.CONTROL).presses(KeyCode.LEFT, KeyCode.CONTROL);
+        assertThat(instructor.sees("#read-where")).as("a line on and back").isEqualTo(second);
+        instructor.presses(KeyCode.ENTER);
+        assertThat(instructor.place()).isEqualTo(Place.PLAN);
+    }
+
+    @Test
+    void theMouseReadsAMomentAPressKeepsItAndEscapeLetsItGo() {
+        String all = instructor.sees("#read-where");
+        instructor.clicks("#climb");
+        String kept = instructor.sees("#read-where");
+        assertThat(kept).matches("\\d+:\\d\\d.*").isNotEqualTo(all);
+
+        instructor.clicks("#read-where");
+        assertThat(instructor.sees("#read-where")).as("it stays when the mouse goes").isEqualTo(kept);
+        Instructor.onFx(() -> {
+            instructor.find("#climb").requestFocus();
+            return true;
+        });
+        instructor.presses(KeyCode.ESCAPE);
+        assertThat(instructor.sees("#read-where")).isEqualTo(all);
+    }
+
     @Test
     void fromAFindingEnterLeadsToItsLineInPlan() {
         assertThat(Instructor.onFx(() -> instructor.find("#findings").lookupAll(".finding").stream()

@@ -89,4 +89,61 @@ class ClassesPlaceTest {
         instructor.presses(KeyCode.DIGIT0, KeyCode.CONTROL).until("it is marked",
                 () -> instructor.canSee(".class-card.open"));
     }
+
+    private void focusOn(String title) {
+        Instructor.onFx(() -> {
+            instructor.find("#classes").lookupAll(".class-card").stream()
+                    .filter(card -> ("Open " + title).equals(card.getAccessibleText())).findFirst()
+                    .orElseThrow()
+                    .requestFocus();
+            return instructor;
+        });
+    }
+
+    private long cards(String title) {
+        return Instructor.onFx(() -> instructor.find("#classes").lookupAll(".class-card").stream()
+                .filter(card -> ("Open " + title).equals(card.getAccessibleText())).count());
+    }
+
+    @Test
+    void aClassIsDuplicatedAWeekLaterWithTheKeyboard() {
+        focusOn("Friday Strong and Steady");
+        instructor.presses(KeyCode.D, KeyCode.CONTROL).until("there are two",
+                () -> cards("Friday Strong and Steady") == 2);
+
+        assertThat(words().stream().filter(text -> text.startsWith("Fri 27 Nov 2026"))).hasSize(1);
+        assertThat(words().stream().filter(text -> text.startsWith("Fri 4 Dec 2026"))).hasSize(1);
+    }
+
+    @Test
+    void aClassIsDeletedAndHadBackAtOnce() {
+        focusOn("Saturday Core and Stretch");
+        instructor.presses(KeyCode.DELETE).until("it is gone", () -> cards("Saturday Core and Stretch") == 0);
+        assertThat(instructor.notices()).contains("\u201cSaturday Core and Stretch\u201d is deleted.");
+
+        instructor.clicksButton("Have it back").until("it is back",
+                () -> cards("Saturday Core and Stretch") == 1);
+    }
+
+    @Test
+    void theClassThatIsOpenIsNotDeletedUnderOnesHands() {
+        focusOn("Friday Strong and Steady");
+        instructor.presses(KeyCode.ENTER).presses(KeyCode.DIGIT0, KeyCode.CONTROL).until("it is marked",
+                () -> instructor.canSee(".class-card.open"));
+        focusOn("Friday Strong and Steady");
+        instructor.presses(KeyCode.DELETE);
+
+        assertThat(instructor.notices()).contains(
+                "\u201cFriday Strong and Steady\u201d is open: open another class before you delete it.");
+        assertThat(cards("Friday Strong and Steady")).isEqualTo(1);
+    }
+
+    @Test
+    void whatIsLookedForIsFoundByTheBeginningsOfItsWordsOrItIsSaid() {
+        instructor.clicks("#class-search").types("stead").until("two are left",
+                () -> cards("Tuesday Evening Climb") == 0 && cards("Friday Strong and Steady") == 1);
+        instructor.clicks("#class-search").writes("xyzzy").until("none is",
+                () -> words().isEmpty() || instructor.words().contains("No class has these words."));
+        assertThat(instructor.words()).contains("No class has these words.");
+    }
 }

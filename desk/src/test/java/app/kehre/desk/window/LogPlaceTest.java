@@ -1,6 +1,7 @@
 package app.kehre.desk.window;
 
 import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -15,12 +16,18 @@ import app.kehre.core.log.ClassRecord;
 import app.kehre.core.log.Heading;
 import app.kehre.core.log.PaceWishes;
 import app.kehre.core.pace.Quantity;
+import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.EntryId;
+import app.kehre.core.studio.ChangedElsewhere;
 import app.kehre.core.studio.RecordRow;
+import app.kehre.core.studio.StoredPlan;
 import app.kehre.core.studio.Studio;
 import app.kehre.core.studio.StudioTrouble;
 import app.kehre.core.studio.Version;
 import app.kehre.desk.Instructor;
+import app.kehre.desk.session.OpenPlan;
+import app.kehre.formats.json.UnreadableFile;
+import app.kehre.formats.plan.PlanDocument;
 import app.kehre.store.StudioFile;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -192,6 +199,58 @@ class LogPlaceTest extends DemoWindow {
         assertThat(instructor.sees("#hint")).isEqualTo("In the studio \u00b7 all changes saved");
         List<Version> versions = kept(studio -> studio.plans().versions(instructor.plan().identity().plan()));
         assertThat(versions).hasSize(3);
+    }
+
+    /** Another window saves the class with other doses, while this one has changed it too. */
+    private ClassPlan changedByAnother() {
+        instructor.presses(KeyCode.S, KeyCode.CONTROL);
+        OpenPlan theirs = kept(studio -> {
+            StoredPlan stored = studio.plans().find(instructor.plan().identity().plan()).orElseThrow();
+            try {
+                OpenPlan open = new OpenPlan(
+                        PlanDocument.read("theirs", studio.plans().document(stored.version()),
+                                Instructor.LIBRARY));
+                open.edit("Rename", plan -> plan.with(plan.brief().withTitle("Their Climb")));
+                studio.plans().save(StoredPlan.of(open.plan()), open.document().bytes(), "climb",
+                        stored.version(),
+                        clockNow());
+                return open;
+            } catch (UnreadableFile | ChangedElsewhere impossible) {
+                throw new AssertionError(impossible);
+            }
+        });
+        edit();
+        instructor.presses(KeyCode.S, KeyCode.CONTROL);
+        assertThat(instructor.notices()).contains("was changed in another window since it was opened here");
+        return theirs.plan();
+    }
+
+    private Instant clockNow() {
+        return instructor.clock().instant();
+    }
+
+    @Test
+    void theirsIsTakenAndMineStaysOneUndoAway() {
+        ClassPlan theirs = changedByAnother();
+        ClassPlan mine = instructor.plan();
+        instructor.clicksButton("Take theirs").until("it is theirs",
+                () -> instructor.plan().brief().title().equals("Their Climb"));
+
+        assertThat(instructor.plan().segments()).isEqualTo(theirs.segments());
+        assertThat(instructor.sees("#hint")).isEqualTo("In the studio \u00b7 all changes saved");
+        instructor.presses(KeyCode.Z, KeyCode.CONTROL);
+        assertThat(instructor.plan().segments()).isEqualTo(mine.segments());
+    }
+
+    @Test
+    void mineBecomesAClassOfItsOwnAndTheirsStaysWhereItWas() {
+        changedByAnother();
+        instructor.clicksButton("Mine as a class of its own");
+
+        List<String> titles = kept(
+                studio -> studio.plans().list("", 5).stream().map(StoredPlan::title).toList());
+        assertThat(titles).containsExactlyInAnyOrder("Their Climb", "Tuesday Evening Climb");
+        assertThat(instructor.sees("#hint")).isEqualTo("In the studio \u00b7 all changes saved");
     }
 
     @Test
