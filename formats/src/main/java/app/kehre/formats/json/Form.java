@@ -59,6 +59,24 @@ public interface Form<E> {
      */
     record Kind<E, T extends E>(String field, Class<T> type, Function<Form<T>, Optional<E>> layOut) {}
 
+    /** The versions of documents. */
+    Range VERSIONS = Range.of("the version", 1, 1_000_000);
+
+    /**
+     * Takes what a document is, and its version.
+     *
+     * @param what the documents of the kind, in words
+     */
+    default void head(String format, int version, String what) {
+        if (!text("format", _ -> format).equals(format)) {
+            report("format", "expected \"%s\".".formatted(format));
+        }
+        if (whole("version", VERSIONS, _ -> version) > version) {
+            report("version", "this Kehre reads %s up to version %d. Open them with a newer one."
+                    .formatted(what, version));
+        }
+    }
+
     /** Returns the same object as the form of a part of the thing. */
     <T> Form<T> part(Function<E, T> part);
 

@@ -163,7 +163,7 @@ record FormRead<E>(Fields fields, int before) implements Form<E> {
     public <T> Optional<T> objectIfAny(String name, Function<E, Optional<T>> value,
             Function<Form<T>, Optional<T>> layOut) {
         return fields.has(name)
-                ? fields.object(name).flatMap(inner -> layOut.apply(new FormRead<>(inner)))
+                ? object(name, thing -> value.apply(thing).orElseThrow(), layOut)
                 : Optional.empty();
     }
 

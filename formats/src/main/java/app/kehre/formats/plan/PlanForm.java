@@ -24,14 +24,12 @@ import app.kehre.core.plan.PlanId;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
 import app.kehre.core.timeline.Timeline;
-import app.kehre.core.value.Range;
 import app.kehre.formats.json.Form;
 import app.kehre.formats.json.Notation;
 
 /** The fields of a plan document, each said once for reading and for writing. */
 final class PlanForm {
 
-    private static final Range VERSION = Range.of("the version", 1, 1_000_000);
     private static final Notation<PlanId> ID = new Notation<>(PlanId::toString, PlanId::parse);
     private static final Notation<Duration> TARGET = Notation.length(Segment.TARGET);
 
@@ -59,8 +57,7 @@ final class PlanForm {
     }
 
     Optional<Held> of(Form<Held> form) {
-        form.text("format", _ -> PlanDocument.FORMAT);
-        form.whole("version", VERSION, _ -> Upgrades.PLAN.current());
+        form.head(PlanDocument.FORMAT, Upgrades.PLAN.current(), "plans");
         // What lines name must be known before them; it is written behind them, where it is in nobody's way.
         List<Exercise> own = exercises.brought(form, Held::own);
         return plan(form.part(Held::plan))

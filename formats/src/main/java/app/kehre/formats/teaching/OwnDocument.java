@@ -62,13 +62,7 @@ public record OwnDocument(List<Result> results, PaceWishes wishes) {
     }
 
     private static Optional<OwnDocument> of(Form<OwnDocument> form) {
-        if (!form.text("format", _ -> FORMAT).equals(FORMAT)) {
-            form.report("format", "expected \"%s\".".formatted(FORMAT));
-        }
-        if (form.whole("version", Range.of("the version", 1, 1_000_000), _ -> VERSION) > VERSION) {
-            form.report("version",
-                    "this Kehre reads version %d. Open it with a newer one.".formatted(VERSION));
-        }
+        form.head(FORMAT, VERSION, "checks and wishes");
         List<Result> results = form.list("checks", MANY, OwnDocument::results, OwnDocument::result);
         List<Wish> wishes = form.list("pace", MANY, own -> wishes(own.wishes()), OwnDocument::wish);
         return form.built("checks", () -> new OwnDocument(results, wished(wishes)));

@@ -46,13 +46,7 @@ public record RecordsDocument(List<ClassRecord> records) {
     }
 
     private static Optional<RecordsDocument> of(Form<RecordsDocument> form) {
-        if (!form.text("format", _ -> FORMAT).equals(FORMAT)) {
-            form.report("format", "expected \"%s\".".formatted(FORMAT));
-        }
-        if (form.whole("version", Range.of("the version", 1, 1_000_000), _ -> VERSION) > VERSION) {
-            form.report("version", "this Kehre reads records up to version %d. Open them with a newer one."
-                    .formatted(VERSION));
-        }
+        form.head(FORMAT, VERSION, "records");
         List<ClassRecord> records = form.list("records", MANY, RecordsDocument::records, RecordForm::of);
         return form.built("records", () -> new RecordsDocument(records));
     }
