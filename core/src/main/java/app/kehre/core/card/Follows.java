@@ -38,8 +38,8 @@ public final class Follows {
         List<Caution> here = exercise.cautions().stream()
                 .filter(caution -> brief.watched().contains(caution.limit())).toList();
         words.add(here.isEmpty()
-                ? "It warns nobody of this group."
-                : "It warns of this group: %s.".formatted(here.stream()
+                ? "For this group it carries no caution."
+                : "For this group it carries cautions: %s.".formatted(here.stream()
                         .map(caution -> caution.limit().words()).collect(Collectors.joining(", "))));
         return words;
     }
