@@ -120,12 +120,11 @@ public final class Main implements Callable<Integer> {
     }
 
     private static boolean isFile(Exception fault) {
-        return fault instanceof DiskTrouble || fault instanceof UnreadableFile
-                || fault instanceof Unprintable;
+        return fault instanceof DiskTrouble || fault instanceof UnreadableFile;
     }
 
     private static String sentence(Exception fault) {
-        if (isFile(fault)) {
+        if (isFile(fault) || fault instanceof Unprintable) {
             return String.valueOf(fault.getMessage());
         }
         FaultLog.into(Folders.data());

@@ -19,7 +19,9 @@ import app.kehre.formats.sheet.SheetPdf;
 import app.kehre.formats.sheet.Unprintable;
 
 /** {@code kehre sheet PLAN PDF}. */
-@Command(name = "sheet", mixinStandardHelpOptions = true, description = "Writes the sheet of a class as PDF.")
+@Command(name = "sheet", mixinStandardHelpOptions = true, description = "Writes the sheet of a class as PDF.", exitCodeListHeading = "Exit codes:%n", exitCodeList = {
+        "0:written", "1:there is nothing of the kind to print, or a character that cannot be printed",
+        "2:something could not be read or written"})
 final class SheetCommand implements Callable<Integer> {
 
     @Parameters(index = "0", paramLabel = "PLAN", description = "A plan, NAME.kehre.json.")

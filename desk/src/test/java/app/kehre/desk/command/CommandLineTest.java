@@ -229,6 +229,19 @@ class CommandLineTest {
         assertThat(Files.readString(pdf, StandardCharsets.ISO_8859_1)).startsWith("%PDF");
     }
 
+    @Test
+    void whatThereIsNothingOfIsRefusedAndNothingIsWritten() throws IOException {
+        Path pdf = folder.resolve("stations.pdf");
+        Path saturday = Files.write(folder.resolve("saturday.kehre.json"),
+                DemoPlan.bytes("saturday-core-and-stretch"));
+
+        assertThat(printsAndRefuses(1, "sheet", "--kind=stations", saturday.toString(), pdf.toString()))
+                .isEqualTo(
+                        "This class has no circuit, so there are no stations to print cards for.%n"
+                                .formatted());
+        assertThat(pdf).doesNotExist();
+    }
+
     private String printsAndRefuses(int code, String... arguments) {
         ByteArrayOutputStream said = new ByteArrayOutputStream();
         PrintStream before = System.err;

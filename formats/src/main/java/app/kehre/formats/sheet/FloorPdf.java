@@ -60,7 +60,7 @@ public final class FloorPdf {
      */
     public static byte[] cards(FloorSheet sheet) throws NothingToPrint, MissingGlyph {
         if (sheet.blocks().isEmpty()) {
-            throw new NothingToPrint("There are no cards: the class has no lines yet.");
+            throw new NothingToPrint("This class has nothing to teach yet, so there are no cards to print.");
         }
         SheetFonts fonts = new SheetFonts();
         return written(sheet.title(), sheet.blocks().stream()
