@@ -68,12 +68,21 @@ public record Teaching(TeachingRun run, List<Event> events, List<TeachingRun> be
         if (press instanceof Press.Undo) {
             return before.isEmpty() ? refused(press, here, now) : Reading.of(undone(now, wall));
         }
-        return new Steps(here, now).of(press).map(next -> {
+        return step(press, here, now).map(next -> {
             List<TeachingRun> states = new ArrayList<>(before);
             states.add(here.state() == RunState.FINISHED ? run : here);
             return new Teaching(next, with(next, press, now, wall, here),
                     states.subList(Math.max(0, states.size() - UNDOABLE), states.size()));
         });
+    }
+
+    /** A press may ask for more than a class or a dose can hold, such as a round that ends after midnight. */
+    private static Reading<TeachingRun> step(Press press, TeachingRun here, Instant now) {
+        try {
+            return new Steps(here, now).of(press);
+        } catch (IllegalArgumentException tooMuch) {
+            return Reading.refused(String.valueOf(tooMuch.getMessage()));
+        }
     }
 
     private Reading<Teaching> refused(Press press, TeachingRun here, Instant now) {
