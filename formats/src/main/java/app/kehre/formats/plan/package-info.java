@@ -6,7 +6,8 @@
  * document.with(plan).bytes()} writes it again with all that others had added. What is stored is a key, never the words
  * that people read; doses, loads and footwork are stored in their notation.
  *
- * <p>The fields are described in docs/plan-format.md; {@code SchemaTest} holds schema, reader and writer together.
+ * <p>The fields are described in docs/plan-format.md; each is said once in a {@code Form}, and {@code SchemaTest} holds the
+ * schema to it.
  * Lengths are written as they are typed ("40 s", "5 min"). Nothing is null.
  */
 @NullMarked
