@@ -41,6 +41,8 @@ public final class Main implements Callable<Integer> {
             EffortCommand.class, PulsesCommand.class);
 
     private static final String DEMO = "demo";
+    /** Ended with a refusal, or something was found. */
+    static final int REFUSED = 1;
     /** The exit code for a file that could not be read or written. */
     static final int FILE_TROUBLE = 2;
     /** The exit code when what was printed has been lost, and for a fault of Kehre's own. */
@@ -115,7 +117,7 @@ public final class Main implements Callable<Integer> {
                 .setErr(new PrintWriter(System.err, true, StandardCharsets.UTF_8))
                 .setExecutionExceptionHandler((fault, line, _) -> {
                     line.getErr().println(sentence(fault));
-                    return isFile(fault) ? FILE_TROUBLE : FAILED;
+                    return fault instanceof Unprintable ? REFUSED : FAILED;
                 });
     }
 
