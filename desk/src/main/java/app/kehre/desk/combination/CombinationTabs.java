@@ -52,7 +52,7 @@ final class CombinationTabs extends HBox {
             tab.setSelected(i == model.which().get());
             tab.setOnAction(_ -> {
                 model.making().leave();
-                model.part().set(-1);
+                model.chosen().set(-1);
                 model.which().set(at);
                 show();
             });

@@ -48,7 +48,7 @@ public final class CombinationView extends StackPane {
     private final Label about = Words.wrapped("", "soft");
     private final CombinationTabs tabs;
     private final FootScore score;
-    private final MoveBar part;
+    private final MoveBar moveBar;
     private final MisstepBox missteps;
     private final FitsPane fits;
     private final LadderPane ladder;
@@ -79,7 +79,7 @@ public final class CombinationView extends StackPane {
         tempo.setMinWidth(76);
         score = new FootScore(palette, model::select, model::addAt);
         score.onPoint(this::point);
-        part = new MoveBar(model);
+        moveBar = new MoveBar(model);
         missteps = new MisstepBox(model);
         fits = new FitsPane(model);
         ladder = new LadderPane(model, palette);
@@ -96,7 +96,7 @@ public final class CombinationView extends StackPane {
         model.open().settled().addListener(_ -> showing.run());
         model.which().addListener(_ -> showing.run());
         model.entry().addListener(_ -> showing.run());
-        model.part().addListener(_ -> showing.run());
+        model.chosen().addListener(_ -> showing.run());
         player.playing().addListener((_, _, on) -> play.setText(on ? "Stop" : "Play at tempo"));
         addEventFilter(KeyEvent.KEY_PRESSED, this::onKey);
         show();
@@ -130,7 +130,7 @@ public final class CombinationView extends StackPane {
         scroll.setMinHeight(LEAST_SCORE);
         scroll.prefHeightProperty().bind(left.heightProperty().add(4));
         scroll.maxHeightProperty().bind(scroll.prefHeightProperty());
-        part.setMinHeight(Region.USE_PREF_SIZE);
+        moveBar.setMinHeight(Region.USE_PREF_SIZE);
         missteps.setMinHeight(Region.USE_PREF_SIZE);
         HBox.setHgrow(fits, Priority.ALWAYS);
         fits.setMinWidth(0);
@@ -140,7 +140,7 @@ public final class CombinationView extends StackPane {
         HBox below = new HBox(16, fits, seen);
         below.setMinHeight(FromAbove.HEIGHT + 40);
         VBox.setVgrow(below, Priority.ALWAYS);
-        VBox work = new VBox(8, scroll, part, missteps, below);
+        VBox work = new VBox(8, scroll, moveBar, missteps, below);
         HBox.setHgrow(work, Priority.ALWAYS);
         work.setMinWidth(0);
         HBox both = new HBox(20, work, ladder);
@@ -196,11 +196,11 @@ public final class CombinationView extends StackPane {
         name.show(combination.name());
         tempo.show(model.bpm().value() + " BPM");
         about.setText(about(combination));
-        score.show(combination, found, model.part().get());
-        part.show(model.selected());
+        score.show(combination, found, model.chosen().get());
+        moveBar.show(model.selected());
         missteps.show(found);
         fits.show();
-        above.show(combination, model.part().get());
+        above.show(combination, model.chosen().get());
         showStanding(combination);
         ladder.show();
         Legs count = Legs.of(combination);
@@ -274,7 +274,7 @@ public final class CombinationView extends StackPane {
             } else if (event.isAltDown()) {
                 model.nudge(by);
             } else {
-                model.select(Math.max(0, model.part().get() + by));
+                model.select(Math.max(0, model.chosen().get() + by));
             }
         } else if (onScore && (code == KeyCode.DELETE || code == KeyCode.BACK_SPACE)) {
             model.remove();

@@ -47,7 +47,7 @@ public final class CombinationViewModel {
     private final Supplier<Library> library;
     private final ObjectProperty<Optional<EntryId>> entry = new SimpleObjectProperty<>(Optional.empty());
     private final IntegerProperty which = new SimpleIntegerProperty();
-    private final IntegerProperty danced = new SimpleIntegerProperty(-1);
+    private final IntegerProperty chosen = new SimpleIntegerProperty(-1);
     private final Making making = new Making(this);
     private final ReadOnlyStringWrapper said = new ReadOnlyStringWrapper("");
 
@@ -74,8 +74,8 @@ public final class CombinationViewModel {
     }
 
     /** Returns the selected move, from 0; -1 for none. */
-    IntegerProperty part() {
-        return danced;
+    IntegerProperty chosen() {
+        return chosen;
     }
 
     /** Shows a build-up of the plan, if the line is one. */
@@ -104,8 +104,8 @@ public final class CombinationViewModel {
     }
 
     Optional<DancedMove> selected() {
-        return combination().filter(found -> danced.get() >= 0 && danced.get() < found.moves().size())
-                .map(found -> found.moves().get(danced.get()));
+        return combination().filter(found -> chosen.get() >= 0 && chosen.get() < found.moves().size())
+                .map(found -> found.moves().get(chosen.get()));
     }
 
     Bpm bpm() {
@@ -160,12 +160,12 @@ public final class CombinationViewModel {
     /** Returns the place at which a move is added: after the selected one, or at the end. */
     int cursor() {
         int moves = combination().map(found -> found.moves().size()).orElse(0);
-        return danced.get() < 0 ? moves : Math.min(danced.get() + 1, moves);
+        return chosen.get() < 0 ? moves : Math.min(chosen.get() + 1, moves);
     }
 
     void select(int at) {
         int moves = combination().map(found -> found.moves().size()).orElse(0);
-        danced.set(Math.clamp(at, -1, moves - 1));
+        chosen.set(Math.clamp(at, -1, moves - 1));
     }
 
     /** Adds a move that fits at the cursor and selects it. */
@@ -187,7 +187,7 @@ public final class CombinationViewModel {
 
     void remove() {
         selected().ifPresent(old -> {
-            int at = danced.get();
+            int at = chosen.get();
             edit("Remove " + old.move().name(), found -> found.remove(at));
             select(Math.max(0, at - 1));
         });
@@ -195,7 +195,7 @@ public final class CombinationViewModel {
 
     void nudge(int by) {
         selected().ifPresent(moved -> {
-            int at = danced.get();
+            int at = chosen.get();
             int to = Math.clamp((long) at + by, 0, combination().orElseThrow().moves().size() - 1);
             edit("Move " + moved.move().name(), found -> found.move(at, to));
             select(to);
@@ -205,7 +205,7 @@ public final class CombinationViewModel {
     /** Changes the selected move as one step, or says why it cannot be. */
     void change(String what, UnaryOperator<DancedMove> change) {
         selected().ifPresent(old -> {
-            int at = danced.get();
+            int at = chosen.get();
             said.set("");
             try {
                 if (change.apply(old).equals(old)) {
@@ -258,7 +258,7 @@ public final class CombinationViewModel {
                     more.add(Combination.of("Combination " + (char) ('A' + at)));
                     editBuild("Add a combination", build -> build.withCombinations(more));
                     which.set(at);
-                    danced.set(-1);
+                    chosen.set(-1);
                 });
     }
 
@@ -318,6 +318,6 @@ public final class CombinationViewModel {
         }
         int combinations = buildUp().map(found -> found.build().combinations().size()).orElse(1);
         which.set(Math.min(which.get(), combinations - 1));
-        select(danced.get());
+        select(chosen.get());
     }
 }

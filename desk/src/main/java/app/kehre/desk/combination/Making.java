@@ -37,7 +37,7 @@ final class Making {
         Combination now = model.combination().orElseThrow();
         Reading<Combination> reading = CombinationLine.add(line, now, model.moves());
         return reading.value().map(longer -> longer.moves().stream().skip(now.moves().size())
-                .map(part -> part.move().name() + (part.times() > 1 ? " x" + part.times() : ""))
+                .map(danced -> danced.move().name() + (danced.times() > 1 ? " x" + danced.times() : ""))
                 .collect(Collectors.joining(", ", "Enter adds ", ""))).orElse(reading.problem());
     }
 
