@@ -18,6 +18,7 @@ import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
+import app.kehre.core.regrouping.Regrouping;
 import app.kehre.core.timeline.SideTotals;
 import app.kehre.core.timeline.Timeline;
 
@@ -28,13 +29,13 @@ import app.kehre.core.timeline.Timeline;
  * @param effort how hard it is
  * @param ledger what is prepared, loaded, released
  * @param uses every span in which an exercise is done
- * @param library what may be used to mend it
+ * @param means what may be used to mend it
  * @param segments that are taught
  * @param items that are taught, those of circuits included
  * @param lines and their segments
  * @param sides what each side does
  */
-record ClassUnderCheck(Timeline timeline, Effort effort, Ledger ledger, List<Use> uses, Library library,
+record ClassUnderCheck(Timeline timeline, Effort effort, Ledger ledger, List<Use> uses, Means means,
         List<Segment> segments, List<Item> items, Lines lines, List<SideTotals> sides) {
 
     /**
@@ -44,6 +45,14 @@ record ClassUnderCheck(Timeline timeline, Effort effort, Ledger ledger, List<Use
      * @param segmentOf the segment of a line, by the line's number
      */
     record Lines(Map<EntryId, Entry> byId, Map<EntryId, Segment> segmentOf) {}
+
+    /**
+     * What may be used to mend a class.
+     *
+     * @param library exercises to choose from
+     * @param regroupings its parts in better orders, which several findings are mended by
+     */
+    record Means(Library library, Regroupings regroupings) {}
 
     static ClassUnderCheck of(Timeline timeline, Library library) {
         List<Use> uses = Use.of(timeline);
@@ -55,7 +64,8 @@ record ClassUnderCheck(Timeline timeline, Effort effort, Ledger ledger, List<Use
             lines.put(line.id(), line);
             segmentOf.put(line.id(), segment);
         }));
-        return new ClassUnderCheck(timeline, Effort.of(timeline), Ledger.of(timeline, uses), uses, library,
+        return new ClassUnderCheck(timeline, Effort.of(timeline), Ledger.of(timeline, uses), uses,
+                new Means(library, new Regroupings(timeline.plan())),
                 taught, taught.stream().flatMap(Segment::items).toList(), new Lines(lines, segmentOf),
                 SideTotals.of(timeline));
     }
@@ -73,6 +83,14 @@ record ClassUnderCheck(Timeline timeline, Effort effort, Ledger ledger, List<Use
     /** Finds the role of the segment that a line is in. */
     Optional<Role> roleOf(Entry entry) {
         return Optional.ofNullable(segmentOf().get(entry.id())).map(Segment::role);
+    }
+
+    Library library() {
+        return means.library;
+    }
+
+    List<Regrouping> regroupings() {
+        return means.regroupings.all();
     }
 
     ClassPlan plan() {

@@ -24,7 +24,6 @@ import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
 import app.kehre.core.proposal.Way;
-import app.kehre.core.regrouping.Regrouping;
 
 /** Local edits that mend what is found. Each is tried: what changes nothing is not offered. */
 final class Mends {
@@ -177,8 +176,7 @@ final class Mends {
 
     /** Parts put into the order that takes the least changing over, where that is better. */
     static List<Way> regrouped(ClassUnderCheck judged, Predicate<ClassPlan> better) {
-        return first(judged.plan().segments().stream()
-                .flatMap(segment -> Regrouping.of(judged.plan(), segment.id()).stream())
+        return first(judged.regroupings().stream()
                 .filter(regrouped -> better.test(regrouped.plan()))
                 .map(regrouped -> Way.of("Regroup " + regrouped.segment().name(), regrouped.plan())));
     }

@@ -27,15 +27,18 @@ final class OrderSearch {
     /** How many blocks are put in order exactly: 9 make 9 x 2^8 states, each laid out in time; one more would double them. */
     static final int MOST = 9;
 
-    private final ClassPlan plan;
+    private final Segment segment;
     private final Part part;
     private final OrderRules rules;
     private final int faultsAllowed;
     private final List<Set<Equipment>> kits;
     private final Set<Equipment> afterwards = EnumSet.noneOf(Equipment.class);
     private final Optional<Entry> next;
+    private final Optional<Segment> segmentOfNext;
     private final Set<Equipment> afterNext = EnumSet.noneOf(Equipment.class);
     private final Map<Reached, State> states = new HashMap<>();
+    /** What the order takes as it is: a way that takes more already need not be gone on with. */
+    private final Duration most;
 
     /**
      * What was reached.
@@ -58,7 +61,7 @@ final class OrderSearch {
     }
 
     OrderSearch(ClassPlan plan, Segment segment, Part part, OrderRules rules) {
-        this.plan = plan;
+        this.segment = segment;
         this.part = part;
         this.rules = rules;
         this.faultsAllowed = rules.faults(IntStream.range(0, part.lines().size()).boxed().toList());
@@ -67,14 +70,19 @@ final class OrderSearch {
                 .dropWhile(each -> !each.id().equals(segment.id())).skip(1)
                 .flatMap(each -> each.entries().stream()).filter(line -> !kitFree(line)).toList();
         next = later.stream().findFirst();
+        segmentOfNext = next.flatMap(line -> plan.segmentOf(line.id()));
         later.forEach(line -> afterwards.addAll(line.kit()));
         later.stream().skip(1).forEach(line -> afterNext.addAll(line.kit()));
-        start(segment);
+        KitState before = KitState.before(plan, segment.id());
+        Walk asItIs = new Walk(before, -1, 0);
+        IntStream.range(0, part.lines().size()).forEach(asItIs::to);
+        most = asItIs.kit.spent().plus(toTheNext(asItIs.kit));
+        start(before);
     }
 
-    private void start(Segment segment) {
+    private void start(KitState before) {
         List<Integer> first = part.fixedFrom(0);
-        Walk walk = new Walk(KitState.before(plan, segment.id()), -1, 0);
+        Walk walk = new Walk(before, -1, 0);
         first.forEach(walk::to);
         Map<Integer, Step> best = new HashMap<>();
         best.put(walk.faults, new Step(walk.kit.spent(), 0, first, Optional.empty()));
@@ -92,17 +100,22 @@ final class OrderSearch {
         Optional<Step> best = Optional.empty();
         for (Reached reached : layer) {
             State state = stateOf(reached);
-            // What comes after the part has to be reached as well: ending with the weights in hand is cheap here and
-            // dear for the first line of the next part.
-            Duration more = next
-                    .map(line -> state.kit.after(line, afterNext::contains).spent().minus(state.kit.spent()))
-                    .orElse(Duration.ZERO);
+            Duration more = toTheNext(state.kit);
             for (Step step : state.best.values()) {
                 Step whole = new Step(step.spent.plus(more), step.moved, step.lines, step.before);
                 best = best.filter(other -> !whole.better(other)).or(() -> Optional.of(whole));
             }
         }
         return best.map(OrderSearch::order).orElse(List.of());
+    }
+
+    /**
+     * What comes after the part has to be reached as well: ending with the weights in hand is cheap here and dear for the first
+     * line of the next part.
+     */
+    private Duration toTheNext(KitState kit) {
+        return next.map(line -> kit.after(line, segmentOfNext.orElseThrow(), afterNext::contains).spent()
+                .minus(kit.spent())).orElse(Duration.ZERO);
     }
 
     private State stateOf(Reached reached) {
@@ -135,9 +148,10 @@ final class OrderSearch {
         boolean some = false;
         for (Map.Entry<Integer, Step> from : state.best.entrySet()) {
             int faults = from.getKey() + walk.faults;
-            if (faults <= faultsAllowed) {
+            Duration spent = from.getValue().spent.plus(more);
+            if (faults <= faultsAllowed && spent.compareTo(most) <= 0) {
                 some = true;
-                Step step = new Step(from.getValue().spent.plus(more), from.getValue().moved + moved, lines,
+                Step step = new Step(spent, from.getValue().moved + moved, lines,
                         Optional.of(from.getValue()));
                 states.computeIfAbsent(to, _ -> new State(walk.kit, walk.last, walk.placed,
                         state.place + lines.size(), new HashMap<>())).best
@@ -175,7 +189,7 @@ final class OrderSearch {
             faults += rules.faults(last, line, placed);
             placed |= 1L << line;
             last = rules.counts(line) ? line : last;
-            kit = kit.after(part.lines().get(line), this::usedLater);
+            kit = kit.after(part.lines().get(line), segment, this::usedLater);
         }
 
         private boolean usedLater(Equipment wanted) {

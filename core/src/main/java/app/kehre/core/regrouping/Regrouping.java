@@ -100,6 +100,9 @@ public record Regrouping(ClassPlan plan, Segment segment, Duration saved) {
         }
         OrderRules rules = new OrderRules(part.lines(), plan.brief().schools().order());
         List<Integer> order = new OrderSearch(plan, segment, part, rules).best();
+        if (order.isEmpty()) {
+            return plan;
+        }
         ClassPlan changed = plan
                 .with(segment.withEntries(order.stream().map(segment.entries()::get).toList()));
         return Timeline.of(changed).total().compareTo(Timeline.of(plan).total()) < 0 ? changed : plan;

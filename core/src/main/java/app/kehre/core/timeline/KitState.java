@@ -24,15 +24,12 @@ import app.kehre.core.plan.SegmentId;
  */
 public final class KitState {
 
-    private final ClassPlan plan;
     private final Changeover changeover;
     private final Explainer explainer;
     private final FreeTime free;
     private Duration spent;
 
-    private KitState(ClassPlan plan, Changeover changeover, Explainer explainer, FreeTime free,
-            Duration spent) {
-        this.plan = plan;
+    private KitState(Changeover changeover, Explainer explainer, FreeTime free, Duration spent) {
         this.changeover = changeover;
         this.explainer = explainer;
         this.free = free;
@@ -41,7 +38,7 @@ public final class KitState {
 
     /** Returns what it is before a segment, everything before it done. */
     public static KitState before(ClassPlan plan, SegmentId segmentId) {
-        KitState state = new KitState(plan, new Changeover(plan.brief(), plan.pace()), new Explainer(plan),
+        KitState state = new KitState(new Changeover(plan.brief(), plan.pace()), new Explainer(plan),
                 new FreeTime(), Duration.ZERO);
         LaterUse later = new LaterUse(plan);
         for (Segment segment : plan.segments()) {
@@ -59,12 +56,13 @@ public final class KitState {
     /**
      * Returns what it is after one more line; this one stays as it is.
      *
+     * @param segment the part that it is in
      * @param usedLater whether a kind of kit is needed again after that line
      */
-    public KitState after(Entry line, Predicate<Equipment> usedLater) {
-        KitState next = new KitState(plan, new Changeover(changeover), new Explainer(explainer), free.copy(),
+    public KitState after(Entry line, Segment segment, Predicate<Equipment> usedLater) {
+        KitState next = new KitState(new Changeover(changeover), new Explainer(explainer), free.copy(),
                 spent);
-        next.go(line, plan.segmentOf(line.id()).orElseThrow(),
+        next.go(line, segment,
                 (item, round) -> usedLater.or(kit -> neededAgain(line, item, round, kit)));
         return next;
     }
