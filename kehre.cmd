@@ -26,16 +26,25 @@ if not exist "%APP%\built" (
     type nul > "%APP%\built"
     echo Learning to start faster, half a minute ... 1>&2
     set "OPTION=-XX:AOTCacheOutput=%APP%\learnt.aot"
-    call :run pulses --before 50 --edits 20 >nul 2>&1
+    call :learn >nul 2>&1
 )
-set "OPTION=-XX:TieredStopAtLevel=1"
+set "OPTION=-XX:AOTMode=auto"
 if exist "%APP%\learnt.aot" set "OPTION=-XX:AOTCache=%APP%\learnt.aot"
 call :run %*
 exit /b %errorlevel%
 
 :run
-"%JAVA%" -Xlog:disable -Xlog:all=error:stderr -XX:+UseSerialGC "%OPTION%" --module-path "%APP%\fx" --add-modules javafx.controls,javafx.swing --enable-native-access=javafx.graphics,ALL-UNNAMED -cp "%APP%\lib\*" app.kehre.desk.command.Main %*
+"%JAVA%" -Xlog:disable -Xlog:all=error:stderr -XX:+UseSerialGC -XX:TieredStopAtLevel=1 "%OPTION%" --module-path "%APP%\fx" --add-modules javafx.controls,javafx.swing --enable-native-access=javafx.graphics,ALL-UNNAMED -cp "%APP%\lib\*" app.kehre.desk.command.Main %*
 exit /b %errorlevel%
+
+:learn
+setlocal
+rem An empty data folder, so that nothing of the user is touched.
+set "KEHRE_DATA=%TEMP%\kehre-learn-%RANDOM%"
+call :run learn
+rmdir /s /q "%KEHRE_DATA%"
+endlocal
+exit /b 0
 
 :try
 if defined JAVA exit /b 0

@@ -30,24 +30,27 @@ final class DemoClasses {
     static void fill(Studio studio, Library library, Instant now) throws StudioTrouble {
         for (String name : Stream.concat(DemoPlan.NAMES.stream(), Stream.of(DemoPlan.EVERYTHING_AT_ONCE))
                 .toList()) {
-            PlanDocument document = DemoPlan.load(name, library);
-            PlanId plan = document.plan().identity().plan();
-            if (studio.plans().versions(plan).isEmpty()) {
-                try {
-                    new OpenPlan(document).keep(studio.plans(), 0, now);
-                } catch (ChangedElsewhere there) {
-                    // Another window has put it there meanwhile.
-                    continue;
-                }
+            put(studio, DemoPlan.load(name, library), now);
+        }
+    }
+
+    private static void put(Studio studio, PlanDocument document, Instant now) throws StudioTrouble {
+        PlanId plan = document.plan().identity().plan();
+        if (studio.plans().versions(plan).isEmpty()) {
+            try {
+                new OpenPlan(document).keep(studio.plans(), 0, now);
+            } catch (ChangedElsewhere there) {
+                // Another window has put it there meanwhile.
+                return;
             }
         }
     }
 
-    /** Returns the first demo class as it lies in a studio, else as it ships. */
+    /** Returns the first demo class as it lies in a studio, else as it ships. The others can wait until it is seen. */
     static FirstPlan first(Studio studio, Library library, Instant now) {
         PlanDocument shipped = DemoPlan.load(library);
         try {
-            fill(studio, library, now);
+            put(studio, shipped, now);
             Optional<StoredPlan> stored = studio.plans().find(shipped.plan().identity().plan());
             if (stored.isPresent()) {
                 PlanDocument document = PlanDocument.read(stored.get().title(),

@@ -70,12 +70,21 @@ final class DemoLog {
      * @throws StudioTrouble when it could not be kept
      */
     static boolean fill(Studio studio, Library library) throws StudioTrouble {
+        return fill(studio, library, WEEKS);
+    }
+
+    /**
+     * As above, with fewer classes.
+     *
+     * @param weeks so many classes of each group, 1 or more
+     */
+    static boolean fill(Studio studio, Library library, int weeks) throws StudioTrouble {
         if (!studio.records().list("", 1).isEmpty()) {
             return false;
         }
         for (int group = 0; group < GROUPS.size(); group++) {
             new DemoLog(library).fill(studio, GROUPS.get(group),
-                    DemoPlan.load(DemoPlan.NAMES.get(group), library));
+                    DemoPlan.load(DemoPlan.NAMES.get(group), library), weeks);
         }
         checks(studio);
         return true;
@@ -105,13 +114,13 @@ final class DemoLog {
                 .with(Quantity.REPS, 1.06);
     }
 
-    private void fill(Studio studio, String group, PlanDocument demo) throws StudioTrouble {
+    private void fill(Studio studio, String group, PlanDocument demo, int weeks) throws StudioTrouble {
         Pace usual = Pace.usual(demo.plan().brief().group().older());
         List<ClassRecord> records = new ArrayList<>();
         ClassPlan base = demo.plan();
-        for (int week = WEEKS; week > 0; week--) {
-            if ((WEEKS - week) % BLOCK == 0) {
-                base = block(demo.plan(), (WEEKS - week) / BLOCK);
+        for (int week = weeks; week > 0; week--) {
+            if ((weeks - week) % BLOCK == 0) {
+                base = block(demo.plan(), (weeks - week) / BLOCK);
             }
             Brief brief = base.brief().withDate(demo.plan().brief().date().minusWeeks(week));
             Regulars regulars = new Regulars(group, known(records, brief));

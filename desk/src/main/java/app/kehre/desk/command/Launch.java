@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CountDownLatch;
+import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.stage.Stage;
 import javafx.stage.Window;
@@ -20,6 +21,7 @@ import app.kehre.desk.look.Type;
 import app.kehre.desk.session.FirstPlan;
 import app.kehre.desk.session.Folders;
 import app.kehre.desk.session.JudgedPlan;
+import app.kehre.desk.session.OpenPlan;
 import app.kehre.desk.session.OpenStudio;
 import app.kehre.desk.session.OwnLibrary;
 import app.kehre.desk.teach.SteadyClock;
@@ -58,8 +60,10 @@ final class Launch {
     private record Ready(OwnLibrary ownLibrary, JudgedPlan judged, OpenStudio studio, String trouble) {
 
         static Ready of(Optional<Path> file, boolean demo, Optional<Path> studio) {
+            CompletableFuture<Library> meanwhile = CompletableFuture.supplyAsync(BuiltInLibrary::load,
+                    work -> Thread.ofPlatform().daemon().name("library").start(work));
             OpenStudio open = OpenStudio.open(studio.orElseGet(() -> usualStudio(demo)));
-            Library library = BuiltInLibrary.load();
+            Library library = meanwhile.join();
             Disk disk = new LocalDisk();
             OwnLibrary own = new OwnLibrary(library, open.kept(OwnLibrary.FILE, Folders.data(), disk));
             FirstPlan first = demo
@@ -73,6 +77,15 @@ final class Launch {
 
     /** Opens the window. Returns at once with 0, or with {@link #NO_DISPLAY} after saying so in one line. */
     static int window(Optional<Path> file, boolean demo, Optional<Path> studio) {
+        return window(file, demo, studio, _ -> {});
+    }
+
+    /**
+     * As above.
+     *
+     * @param shown told of the open class once the window is there, on the JavaFX thread
+     */
+    static int window(Optional<Path> file, boolean demo, Optional<Path> studio, Consumer<OpenPlan> shown) {
         if (!displayNamed()) {
             System.err.println(HOW);
             return NO_DISPLAY;
@@ -85,7 +98,9 @@ final class Launch {
         }
         Platform.runLater(() -> {
             try {
-                show(ready.join(), demo);
+                Ready all = ready.join();
+                show(all, demo);
+                shown.accept(all.judged().open());
             } catch (RuntimeException fault) {
                 FaultLog.fault("opening the window", fault);
                 System.err.println(
@@ -108,7 +123,11 @@ final class Launch {
         });
         window.show();
         if (demo) {
-            window.content().fillLog(studio -> DemoLog.fill(studio, ready.ownLibrary().library().get()));
+            Library library = ready.ownLibrary().library().get();
+            window.content().fillLog(studio -> {
+                DemoClasses.fill(studio, library, Instant.now());
+                DemoLog.fill(studio, library);
+            });
         }
         window.content().offerRescue();
         if (!ready.trouble().isEmpty()) {
@@ -137,7 +156,7 @@ final class Launch {
     }
 
     /** What is made up for the demo is kept apart from what somebody taught. */
-    private static Path usualStudio(boolean demo) {
+    static Path usualStudio(boolean demo) {
         Path data = Folders.data();
         return (demo ? data.resolve("demo") : data).resolve(StudioFile.NAME);
     }

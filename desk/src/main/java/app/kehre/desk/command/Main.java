@@ -38,7 +38,7 @@ public final class Main implements Callable<Integer> {
             DeriveWarmUpCommand.class,
             DraftCommand.class,
             RecutCommand.class, RegroupCommand.class, WriteCommand.class, ReadCommand.class,
-            EffortCommand.class, PulsesCommand.class);
+            EffortCommand.class, LearnCommand.class, PulsesCommand.class);
 
     private static final String DEMO = "demo";
     /** Ended with a refusal, or something was found. */

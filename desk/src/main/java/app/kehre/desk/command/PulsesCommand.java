@@ -1,6 +1,5 @@
 package app.kehre.desk.command;
 
-import java.lang.management.ManagementFactory;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
@@ -14,7 +13,6 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CountDownLatch;
 import java.util.stream.IntStream;
-import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.control.ToggleButton;
@@ -26,8 +24,6 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
 
-import app.kehre.core.dose.Dose;
-import app.kehre.core.dose.DoseScale;
 import app.kehre.core.dose.Reps;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
@@ -98,7 +94,7 @@ final class PulsesCommand implements Callable<Integer> {
             Platform.exit();
             return 0;
         }
-        FxThread.call(() -> new Typing(open, edits, before, busy)).start();
+        FxThread.call(() -> new TypedEdits(open, edits, before, busy)).start();
         print(busy.join());
         Platform.exit();
         return 0;
@@ -160,10 +156,10 @@ final class PulsesCommand implements Callable<Integer> {
 
     private static void print(long[] nanos) {
         print("all", nanos);
-        print("while typing", IntStream.range(0, nanos.length).filter(at -> !Typing.settles(at))
+        print("while typing", IntStream.range(0, nanos.length).filter(at -> !TypedEdits.settles(at))
                 .mapToLong(at -> nanos[at]).toArray());
         print("settling what was typed",
-                IntStream.range(0, nanos.length).filter(Typing::settles).mapToLong(at -> nanos[at])
+                IntStream.range(0, nanos.length).filter(TypedEdits::settles).mapToLong(at -> nanos[at])
                         .toArray());
     }
 
@@ -177,58 +173,5 @@ final class PulsesCommand implements Callable<Integer> {
                 "JavaFX thread busy in a pulse, %s: median %.1f ms, 99th percentile %.1f ms, most %.1f ms (%d edits)%n",
                 what, sorted[sorted.length / 2] / 1e6, sorted[sorted.length * 99 / 100] / 1e6,
                 sorted[sorted.length - 1] / 1e6, sorted.length);
-    }
-
-    /** Types one edit in each pulse. */
-    private static final class Typing extends AnimationTimer {
-
-        private static final int COMMIT_EVERY = 10;
-
-        private final OpenPlan open;
-        private final CompletableFuture<long[]> done;
-        private final long[] busy;
-        private final List<Item> items;
-        private int edit;
-        private long before = -1;
-
-        Typing(OpenPlan open, int edits, int notCounted, CompletableFuture<long[]> done) {
-            this.edit = -notCounted;
-            this.open = open;
-            this.done = done;
-            this.busy = new long[edits];
-            this.items = open.plan().items().filter(item -> DoseScale.of(item.dose(), 1.5).isPresent())
-                    .toList();
-        }
-
-        @Override
-        public void handle(long now) {
-            long cpu = ManagementFactory.getThreadMXBean().getCurrentThreadCpuTime();
-            if (edit > 0) {
-                busy[edit - 1] = cpu - before;
-            }
-            if (edit == busy.length) {
-                stop();
-                done.complete(busy);
-                return;
-            }
-            before = cpu;
-            type(Math.floorMod(edit, items.size()), Math.floorMod(edit, 3));
-            edit++;
-        }
-
-        static boolean settles(int edit) {
-            return Math.floorMod(edit, COMMIT_EVERY) == COMMIT_EVERY - 1;
-        }
-
-        private void type(int at, int how) {
-            Item item = (Item) open.plan().entry(items.get(at).id());
-            Dose dose = DoseScale.of(item.dose(), how == 0 ? 1.5 : how == 1 ? 0.7 : 1.2).orElse(item.dose());
-            ClassPlan typed = open.plan().with(item.withDose(dose));
-            if (settles(edit)) {
-                open.edit("Dose of " + item.name(), _ -> typed);
-            } else {
-                open.preview(typed);
-            }
-        }
     }
 }

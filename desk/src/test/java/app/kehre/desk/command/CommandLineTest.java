@@ -330,6 +330,8 @@ class CommandLineTest {
             OpenPlan first = DemoClasses.first(studio.studio(), Instructor.LIBRARY, Instant.EPOCH).open();
             first.edit("Rename", plan -> plan.with(plan.brief().withTitle("Mine")));
             first.keep(plans, ((Home.InStudio) first.home().get()).version(), Instant.EPOCH);
+            assertThat(plans.list("", 50)).as("the others wait until the window is there").hasSize(1);
+            DemoClasses.fill(studio.studio(), Instructor.LIBRARY, Instant.EPOCH);
 
             OpenPlan again = DemoClasses.first(studio.studio(), Instructor.LIBRARY, Instant.EPOCH).open();
             assertThat(again.plan().brief().title()).isEqualTo("Mine");

@@ -12,6 +12,8 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
+import app.kehre.store.StudioFile;
+
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.junit.jupiter.api.Assumptions.assumeFalse;
 
@@ -80,6 +82,18 @@ class PackagedCommandIT {
                         assertThat(picture.getWidth()).isEqualTo(1280);
                         assertThat(picture.getHeight()).isEqualTo(800);
                     });
+        }
+    }
+
+    @Test
+    void whatJavaLearnsIsTheUsualWayWithALogBehindIt() throws Exception {
+        Ended learn = run("learn");
+
+        assertThat(learn.err()).isEmpty();
+        assertThat(learn.code()).isZero();
+        try (StudioFile studio = StudioFile.open(folder.resolve("data/demo").resolve(StudioFile.NAME))) {
+            assertThat(studio.records().list("", 9)).as("a class of each group").hasSize(2);
+            assertThat(studio.plans().list("", 9)).hasSizeGreaterThan(5);
         }
     }
 
