@@ -47,9 +47,11 @@ final class ComesDownCheck implements KeyedCheck {
 
     private static List<Way> mends(ClassUnderCheck judged, Segment last) {
         List<Way> mends = new ArrayList<>(Mends.add(judged, last, Exercise::rests));
-        judged.items(last).stream()
-                .max(Comparator.comparingDouble((Item item) -> item.exercise().work().mets().value()))
-                .ifPresent(item -> mends.add(Mends.remove(judged.plan(), item)));
+        List<Item> items = judged.items(last);
+        // What is hard does not belong there; but a cool-down of nothing else needs something first.
+        items.stream().max(Comparator.comparingDouble((Item item) -> item.exercise().work().mets().value()))
+                .ifPresent(item -> mends.add(items.size() > 1 ? 0 : mends.size(),
+                        Mends.remove(judged.plan(), item)));
         return mends;
     }
 }

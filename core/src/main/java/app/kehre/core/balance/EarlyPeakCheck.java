@@ -88,7 +88,7 @@ final class EarlyPeakCheck implements KeyedCheck {
                 Place.of(piece.segment(), Optional.of(piece.entry()), Duration.ofSeconds(peak)),
                 "The hardest moment comes at %s already, in %s.".formatted(
                         Lengths.clock(Duration.ofSeconds(peak)), name),
-                "It lies best between half and four fifths of the class. What follows an early one feels long, and nobody gives all any more.",
+                "It lies best between half and four fifths of the class. What follows an early one feels long, and nobody has much left to give.",
                 SourceKind.TEACHING_RANGE, () -> judged.ofItem(piece.entry(), item -> mends(judged, item)));
     }
 

@@ -1,12 +1,14 @@
 package app.kehre.core.balance;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
+import app.kehre.core.choosing.Swaps;
 import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.DancedMove;
 import app.kehre.core.dose.Counts;
@@ -69,6 +71,8 @@ final class EasyFirstCheck implements KeyedCheck {
         int before = missteps(judged, build, first);
         List<Way> ways = new ArrayList<>(ofFirst(judged, build, danced -> !danced.facts().turning()));
         Mends.first(judged.library().all().stream().filter(move -> fits(move, turn))
+                .sorted(Comparator.comparingDouble((Exercise move) -> Swaps.nearness(turn.move(), move))
+                        .reversed())
                 .map(move -> first.with(at, danced -> danced.withMove(move).withPlain(Optional.empty())))
                 .filter(other -> missteps(judged, build, other) <= before)
                 .map(other -> Way.of(

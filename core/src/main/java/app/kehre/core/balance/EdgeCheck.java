@@ -85,7 +85,7 @@ final class EdgeCheck implements KeyedCheck {
         Predicate<ClassPlan> enough = plan -> length(plan).compareTo(needed) >= 0;
         List<Way> mends = new ArrayList<>(Mends.longer(judged.plan(), Mends.longest(judged, segments.stream()
                 .flatMap(segment -> judged.items(segment).stream())), enough));
-        mends.addAll(Mends.add(judged, segments.getLast(), _ -> true));
+        mends.addAll(Mends.addUntil(judged, segments.getLast(), _ -> true, enough));
         return mends;
     }
 

@@ -43,7 +43,7 @@ final class InsideCheck implements KeyedCheck {
         return List.of(found(Severity.FIX, place,
                 "The aerobic part is %s for this group: %d %% inside the target.".formatted(
                         hard ? "too hard" : "too easy", Math.round(inside.get() * 100)),
-                "At least %d %% of the group and of the time shall lie inside. Of a simulated group of %d, estimated."
+                "At least %d %% of the group and of the time should lie inside. The group of %d is simulated, its efforts are estimates."
                         .formatted(judged.figures().of(Threshold.INSIDE), Crowd.SIZE),
                 SourceKind.ESTIMATE, () -> mends(judged, hard)).by(1 - inside.get()));
     }

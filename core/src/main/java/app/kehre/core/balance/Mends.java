@@ -2,8 +2,10 @@ package app.kehre.core.balance;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
@@ -41,10 +43,12 @@ final class Mends {
         return List::of;
     }
 
-    /** An item with its dose scaled. */
+    /** An item with its dose scaled; nothing where that would be more of it than is usual: nobody does 75 reps for the balance. */
     static Optional<Way> scaled(ClassPlan plan, Item item, double factor) {
-        return DoseScale.of(item.dose(), factor).map(dose -> Way.of(
-                "%s: %s".formatted(item.name(), DoseNotation.print(dose)), plan.with(item.withDose(dose))));
+        return DoseScale.of(item.dose(), factor)
+                .filter(dose -> factor <= 1 || !UsualMost.isOver(item, dose, 1)).map(dose -> Way.of(
+                        "%s: %s".formatted(item.name(), DoseNotation.print(dose)),
+                        plan.with(item.withDose(dose))));
     }
 
     /** The smallest shortening of each of some items that is enough, else the greatest. */
@@ -80,9 +84,9 @@ final class Mends {
         return first(Stream.concat(whole.stream(), part.stream()));
     }
 
-    /** The first few. */
+    /** The first few: to move a line down and the next one up is the same. */
     static List<Way> first(Stream<Way> mends) {
-        return mends.limit(SHOWN).toList();
+        return mends.filter(Way.different()).limit(SHOWN).toList();
     }
 
     /** Exercises that suit the place and hold something, added at its end. */
@@ -96,7 +100,7 @@ final class Mends {
 
     /**
      * Exercises that suit the place, added at its end until it is enough: as much of one as is usual, else as much as makes sense,
-     * else another with it.
+     * else another with it. The fewest come first, and the same ones in another order are not said again.
      */
     static List<Way> addUntil(ClassUnderCheck judged, Segment segment, Predicate<Exercise> wanted,
             Predicate<ClassPlan> enough) {
@@ -104,9 +108,22 @@ final class Mends {
         List<Exercise> found = Suggestions.of(plan, judged.library(), segment.id(), Optional.empty(), "")
                 .stream()
                 .map(Suggestion::exercise).filter(wanted).limit(MOST_ADDED).toList();
-        return found.stream().limit(SHOWN).map(exercise -> Way.of(
-                "Add %s to %s".formatted(exercise.name(), segment.name()),
-                addedUntil(plan, segment, exercise, found, enough))).toList();
+        List<ClassPlan> ways = found.stream()
+                .map(exercise -> addedUntil(plan, segment, exercise, found, enough))
+                .sorted(Comparator.comparing(after -> added(plan, after).size())).toList();
+        int few = ways.stream().findFirst().map(after -> added(plan, after).size() + 1).orElse(0);
+        Set<Set<String>> said = new HashSet<>();
+        return ways.stream().filter(after -> added(plan, after).size() <= few)
+                .filter(after -> said.add(Set.copyOf(added(plan, after)))).limit(SHOWN)
+                .map(after -> Way.of(
+                        "Add %s to %s".formatted(String.join(" + ", added(plan, after)), segment.name()),
+                        after))
+                .toList();
+    }
+
+    /** The names of the lines that a class has more. */
+    private static List<String> added(ClassPlan before, ClassPlan after) {
+        return after.lines().filter(line -> before.find(line.id()).isEmpty()).map(Entry::name).toList();
     }
 
     private static ClassPlan addedUntil(ClassPlan plan, Segment segment, Exercise exercise,

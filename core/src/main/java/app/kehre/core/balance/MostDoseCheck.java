@@ -1,21 +1,10 @@
 package app.kehre.core.balance;
 
-import java.time.Duration;
 import java.util.List;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
-import app.kehre.core.dose.Amount;
-import app.kehre.core.dose.AsMany;
-import app.kehre.core.dose.CountPattern;
-import app.kehre.core.dose.Counts;
-import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.DoseNotation;
-import app.kehre.core.dose.Hold;
-import app.kehre.core.dose.Interval;
-import app.kehre.core.dose.Open;
-import app.kehre.core.dose.Reps;
-import app.kehre.core.dose.Stage;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.plan.Item;
@@ -35,8 +24,7 @@ final class MostDoseCheck implements KeyedCheck {
     @Override
     public List<Finding> of(ClassUnderCheck judged) {
         return judged.items().stream()
-                .filter(item -> amount(item.exercise().dosing().most()) > 0
-                        && amount(item.dose()) > MUCH * amount(item.exercise().dosing().most()))
+                .filter(item -> UsualMost.isOver(item, item.dose(), MUCH))
                 .map(item -> finding(judged, item)).toList();
     }
 
@@ -50,24 +38,5 @@ final class MostDoseCheck implements KeyedCheck {
                 SourceKind.TEACHING_RANGE,
                 () -> List.of(Way.of("%s: %s".formatted(item.name(), most),
                         judged.plan().with(item.withDose(item.exercise().dosing().most())))));
-    }
-
-    /** Reps or seconds in all, the pulses as half of a rep; 0 for what is measured otherwise. */
-    private static double amount(Dose dose) {
-        return switch (dose) {
-            case Reps reps -> reps.sets() * reps.stages().stream().mapToDouble(MostDoseCheck::reps).sum();
-            case Hold hold -> hold.held().amount() instanceof Amount.OfTime(Duration length)
-                    ? (double) hold.sets() * length.toSeconds()
-                    : 0;
-            case AsMany _,Counts _,CountPattern _,Interval _,Open _ -> 0;
-        };
-    }
-
-    private static double reps(Stage stage) {
-        return switch (stage) {
-            case Stage.Moves moves ->
-                moves.unit() == Stage.Unit.PULSE ? moves.number() / 2.0 : moves.number();
-            case Stage.Held _ -> 0;
-        };
     }
 }

@@ -78,6 +78,8 @@ final class PreparedCheck implements KeyedCheck {
     private static List<Way> mends(ClassUnderCheck judged, Joint joint) {
         Optional<Segment> warmUp = judged.segments(Role.WARM_UP).stream().findFirst();
         return warmUp.map(segment -> Mends.add(judged, segment,
-                exercise -> exercise.work().prepares().contains(joint))).orElse(List.of());
+                exercise -> exercise.work().prepares().contains(joint)
+                        && !exercise.work().loads().contains(joint)))
+                .orElse(List.of());
     }
 }

@@ -69,7 +69,7 @@ final class SidesCheck implements KeyedCheck {
                 ? Optional.empty()
                 : judged.find(totals.entries().getFirst()).map(line -> found(Severity.WATCH, judged.at(line),
                         totals.words() + ".",
-                        "What is learnt on one foot is danced on the other as well. One leg climbs and pushes more else.",
+                        "What is learnt on one foot is danced on the other as well. Else one leg climbs and pushes more.",
                         SourceKind.TEACHING_RANGE, List::of));
     }
 

@@ -75,7 +75,7 @@ final class WaterCheck implements KeyedCheck {
         Optional<Entry> before = boundary(judged, gap);
         return found(Severity.FIX, before.map(judged::at).orElse(Place.CLASS),
                 "No water from %s to %s.".formatted(Lengths.clock(gap.from()), Lengths.clock(gap.to())),
-                "Water every 12 to 20 min, at a change of block; here it is %d. People leave the floor one by one instead."
+                "Water every 12 to 20 min, at a change of block; here it is %d. Without it people leave the floor one by one."
                         .formatted(gap.to().minus(gap.from()).toMinutes()),
                 SourceKind.TEACHING_RANGE,
                 () -> before.map(_ -> List.of(water(judged, gap))).orElse(List.of()))

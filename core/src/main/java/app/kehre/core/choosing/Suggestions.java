@@ -8,11 +8,11 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 import app.kehre.core.brief.Brief;
+import app.kehre.core.brief.Format;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.Equipment;
-import app.kehre.core.kit.KitPlace;
 import app.kehre.core.people.Limit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
@@ -156,13 +156,22 @@ public final class Suggestions {
                 reasons.add(new Reason(-SAME_POSITION, "changes the floor"));
             }
         });
-        exercise.equipment().stream()
-                .filter(kit -> plan.brief().room().placeOf(kit) == KitPlace.BY_THE_WALL && !served.uses(kit))
-                .sorted().findFirst()
-                .ifPresent(kit -> reasons.add(new Reason(-FETCHED, kit.noun(2) + " to be fetched for it")));
+        exercise.equipment().stream().filter(kit -> !served.uses(kit)).sorted()
+                .flatMap(kit -> broughtIn(kit).stream()).findFirst()
+                .ifPresent(words -> reasons.add(new Reason(-FETCHED, words)));
         reasons.add(served.uses(exercise)
                 ? new Reason(-NOT_USED, "used already")
                 : new Reason(NOT_USED, "not used yet"));
+    }
+
+    /** What has to be done with kit that nothing else in the class uses; nothing for what everybody has at hand. */
+    private Optional<String> broughtIn(Equipment kit) {
+        boolean expected = kit == Equipment.STEP && plan.brief().format() == Format.STEP;
+        return switch (plan.brief().room().placeOf(kit)) {
+            case BY_THE_WALL -> Optional.of(kit.noun(2) + " to be fetched for it");
+            case SET_OUT -> expected ? Optional.empty() : Optional.of(kit.noun(2) + " to be set out for it");
+            case AT_HAND, FIXED, WORN -> Optional.empty();
+        };
     }
 
     private Set<Equipment> missing(Exercise exercise) {

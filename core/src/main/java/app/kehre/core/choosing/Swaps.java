@@ -105,26 +105,34 @@ public final class Swaps {
     }
 
     private double nearness(Exercise old, Exercise other, Role role) {
-        double near = purpose(old, other, role);
+        return nearness(old, other) + prepared(old, other, role) + (served.uses(other) ? USED : 0);
+    }
+
+    /**
+     * Returns how near an exercise is to another one, whatever the class; more is nearer, and what has nothing in common with
+     * it may be below 0.
+     */
+    public static double nearness(Exercise old, Exercise other) {
+        double near = MUSCLES * likeness(old, other);
         near += old.pattern() == other.pattern() ? SAME_PATTERN : 0;
         near += old.family() == other.family() ? SAME_FAMILY : 0;
         near += old.position() == other.position() ? SAME_POSITION : 0;
         near += old.position().level() == other.position().level() ? SAME_LEVEL : 0;
         near += old.usualDose().sides() == other.usualDose().sides() ? SAME_SIDES : 0;
         near += named(old).anyMatch(other.id()::equals) ? NAMED_BY_LIBRARY : 0;
-        near += served.uses(other) ? USED : 0;
         return near + EACH_MET * Math.abs(old.work().mets().value() - other.work().mets().value());
     }
 
     private static double purpose(Exercise old, Exercise other, Role role) {
-        double muscles = MUSCLES * likeness(old, other);
-        if (role != Role.WARM_UP) {
-            return muscles;
+        return MUSCLES * likeness(old, other) + prepared(old, other, role);
+    }
+
+    private static double prepared(Exercise old, Exercise other, Role role) {
+        if (role != Role.WARM_UP || old.work().prepares().isEmpty()) {
+            return 0;
         }
         long shared = old.work().prepares().stream().filter(other.work().prepares()::contains).count();
-        return muscles + (old.work().prepares().isEmpty()
-                ? 0
-                : PREPARES * shared / old.work().prepares().size());
+        return PREPARES * shared / old.work().prepares().size();
     }
 
     /** Returns how alike the muscles are, from 0 for none in common to 1 for the same in the same shares. */

@@ -1,7 +1,9 @@
 package app.kehre.core.finding;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
 
 import app.kehre.core.advice.Severity;
@@ -65,10 +67,15 @@ public record Finding(CheckKey key, String detail, Severity severity, Place plac
         return entry().filter(line::equals).isPresent();
     }
 
-    /** Returns ways to mend it, the one that changes least first; none where a class would get larger than one may be. */
+    /**
+     * Returns ways to mend it, the one that changes least first, each said once; none where a class would get larger than one may
+     * be.
+     */
     public List<Way> mends() {
         try {
-            return remedy.get();
+            Set<String> said = new HashSet<>();
+            return remedy.get().stream().filter(Way.different())
+                    .filter(way -> said.add(way.words()) || entry().isEmpty()).toList();
         } catch (IllegalArgumentException tooLarge) {
             return List.of();
         }

@@ -3,6 +3,7 @@ package app.kehre.core.proposal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 import app.kehre.core.plan.ClassPlan;
 
@@ -26,6 +27,12 @@ public record Way(String words, List<Change> changes, List<String> notes, ClassP
         return new Way(words,
                 List.of(new Change(Optional.empty(), words, List.of(), Change.Kind.WHOLE, _ -> after)),
                 List.of(), after);
+    }
+
+    /** Returns a test that takes of several ways to the same class only the first; to be used for one list. */
+    public static Predicate<Way> different() {
+        List<ClassPlan> seen = new ArrayList<>();
+        return way -> !seen.contains(way.after) && seen.add(way.after);
     }
 
     /** Returns the changes with what belongs to them, and the notes, one line each, as they are printed. */

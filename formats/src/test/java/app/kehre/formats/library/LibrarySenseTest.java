@@ -35,6 +35,7 @@ import app.kehre.core.exercise.Position;
 import app.kehre.core.exercise.Resistance;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.exercise.Setting;
+import app.kehre.core.footwork.RowFacts;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.people.Limit;
 import app.kehre.core.testing.Plans;
@@ -54,6 +55,9 @@ class LibrarySenseTest {
     private static final Set<String> ONLY_ON_A_CHAIR = Set.of("buttock-stretch-standing");
     private static final Set<Muscle> ON_ONE_LEG = EnumSet.of(Muscle.BUTTOCKS, Muscle.OUTER_HIP,
             Muscle.HIP_FLEXORS, Muscle.BACK_THIGH);
+
+    private static final java.util.regex.Pattern WALKS = java.util.regex.Pattern
+            .compile("(?i)(three|four) steps (to the side|forward|back)|walk (three|four)");
 
     @ParameterizedTest
     @MethodSource("entries")
@@ -260,6 +264,15 @@ class LibrarySenseTest {
     private static double seconds(Exercise each, Dose dose) {
         return Timeline.of(Plans.one(each, app.kehre.core.dose.DoseNotation.print(dose))).fit().length()
                 .toMillis() / 1000.0;
+    }
+
+    @ParameterizedTest
+    @MethodSource("entries")
+    void whoWalksThreeStepsOrMoreComesAsFarInItsRowOfFeet(Exercise each) {
+        boolean walks = WALKS.matcher(String.join(" ", each.coaching().action())).find();
+        each.footwork().filter(_ -> walks).map(row -> RowFacts.of(row).floor())
+                .ifPresent(floor -> assertThat(Math.max(floor.wide(), floor.deep())).as(each.name())
+                        .isGreaterThanOrEqualTo(3));
     }
 
     @Test

@@ -15,6 +15,7 @@ import org.junit.jupiter.api.Test;
 import app.kehre.core.advice.Severity;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Effect;
+import app.kehre.core.brief.Format;
 import app.kehre.core.brief.Room;
 import app.kehre.core.choosing.GroupFit;
 import app.kehre.core.choosing.Suggestion;
@@ -22,6 +23,7 @@ import app.kehre.core.choosing.Suggestions;
 import app.kehre.core.choosing.Swap;
 import app.kehre.core.choosing.Swaps;
 import app.kehre.core.choosing.Unanswered;
+import app.kehre.core.edit.Skeleton;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Muscle;
@@ -215,6 +217,24 @@ class ChoosingTest {
         assertThat(Suggestions.of(plan, LIBRARY, toning.id(), Optional.empty(), "")).noneMatch(
                 each -> each.exercise().equipment().contains(Equipment.WEIGHT));
         assertThat(Suggestions.of(plan, LIBRARY, part(99), Optional.empty(), "squat")).isEmpty();
+    }
+
+    @Test
+    void stepsAreSetOutForNoOneExerciseButAStepClassHasThemAnyway() {
+        ClassPlan onTheFloor = begun(Format.LOW_IMPACT);
+        ClassPlan onTheStep = begun(Format.STEP);
+
+        assertThat(why(onTheFloor, "sways beside the step")).contains("steps to be set out for it");
+        assertThat(why(onTheStep, "sways beside the step")).doesNotContain("steps");
+    }
+
+    private static ClassPlan begun(Format format) {
+        return Skeleton.of(DEMO.brief().date()).with(DEMO.brief().with(format));
+    }
+
+    private static String why(ClassPlan plan, String typed) {
+        return Suggestions.of(plan, LIBRARY, segment(plan, Role.WARM_UP).id(), Optional.empty(), typed)
+                .getFirst().why();
     }
 
     @Test
