@@ -8,11 +8,11 @@ import java.util.function.Predicate;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
-import app.kehre.core.choosing.Swaps;
 import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.DancedMove;
 import app.kehre.core.dose.Counts;
 import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Likeness;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.footwork.RowFacts;
@@ -71,7 +71,7 @@ final class EasyFirstCheck implements KeyedCheck {
         int before = missteps(judged, build, first);
         List<Way> ways = new ArrayList<>(ofFirst(judged, build, danced -> !danced.facts().turning()));
         Mends.first(judged.library().all().stream().filter(move -> fits(move, turn))
-                .sorted(Comparator.comparingDouble((Exercise move) -> Swaps.nearness(turn.move(), move))
+                .sorted(Comparator.comparingDouble((Exercise move) -> Likeness.of(turn.move(), move))
                         .reversed())
                 .map(move -> first.with(at, danced -> danced.withMove(move).withPlain(Optional.empty())))
                 .filter(other -> missteps(judged, build, other) <= before)

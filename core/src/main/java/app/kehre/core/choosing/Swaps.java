@@ -4,15 +4,13 @@ import java.time.Duration;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
-import app.kehre.core.exercise.Caution;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Likeness;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.people.Limit;
 import app.kehre.core.plan.ClassPlan;
@@ -22,21 +20,12 @@ import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.Timeline;
 
 /**
- * Other exercises for a line: of the same purpose and as long, for people and kit as the brief says. How near two
- * exercises are is Kehre's estimate.
+ * Other exercises for a line: of the same purpose and as long, for people and kit as the brief says.
  */
 public final class Swaps {
 
-    private static final double MUSCLES = 60;
     private static final double PREPARES = 40;
-    private static final double SAME_PATTERN = 15;
-    private static final double SAME_FAMILY = 15;
-    private static final double SAME_POSITION = 12;
-    private static final double SAME_LEVEL = 10;
-    private static final double SAME_SIDES = 8;
-    private static final double NAMED_BY_LIBRARY = 15;
     private static final double USED = -12;
-    private static final double EACH_MET = -4;
     private static final double LEAST_PURPOSE = 20;
     private static final int OFFERED = 12;
 
@@ -105,26 +94,11 @@ public final class Swaps {
     }
 
     private double nearness(Exercise old, Exercise other, Role role) {
-        return nearness(old, other) + prepared(old, other, role) + (served.uses(other) ? USED : 0);
-    }
-
-    /**
-     * Returns how near an exercise is to another one, whatever the class; more is nearer, and what has nothing in common with
-     * it may be below 0.
-     */
-    public static double nearness(Exercise old, Exercise other) {
-        double near = MUSCLES * likeness(old, other);
-        near += old.pattern() == other.pattern() ? SAME_PATTERN : 0;
-        near += old.family() == other.family() ? SAME_FAMILY : 0;
-        near += old.position() == other.position() ? SAME_POSITION : 0;
-        near += old.position().level() == other.position().level() ? SAME_LEVEL : 0;
-        near += old.usualDose().sides() == other.usualDose().sides() ? SAME_SIDES : 0;
-        near += named(old).anyMatch(other.id()::equals) ? NAMED_BY_LIBRARY : 0;
-        return near + EACH_MET * Math.abs(old.work().mets().value() - other.work().mets().value());
+        return Likeness.of(old, other) + prepared(old, other, role) + (served.uses(other) ? USED : 0);
     }
 
     private static double purpose(Exercise old, Exercise other, Role role) {
-        return MUSCLES * likeness(old, other) + prepared(old, other, role);
+        return Likeness.ofMuscles(old, other) + prepared(old, other, role);
     }
 
     private static double prepared(Exercise old, Exercise other, Role role) {
@@ -133,23 +107,5 @@ public final class Swaps {
         }
         long shared = old.work().prepares().stream().filter(other.work().prepares()::contains).count();
         return PREPARES * shared / old.work().prepares().size();
-    }
-
-    /** Returns how alike the muscles are, from 0 for none in common to 1 for the same in the same shares. */
-    private static double likeness(Exercise old, Exercise other) {
-        Set<app.kehre.core.exercise.Muscle> all = Stream
-                .concat(old.work().muscles().keySet().stream(), other.work().muscles().keySet().stream())
-                .collect(Collectors.toSet());
-        double shared = all.stream()
-                .mapToDouble(muscle -> Math.min(old.work().share(muscle), other.work().share(muscle))).sum();
-        double either = all.stream()
-                .mapToDouble(muscle -> Math.max(old.work().share(muscle), other.work().share(muscle))).sum();
-        return either == 0 ? 1 : shared / either;
-    }
-
-    private static Stream<String> named(Exercise exercise) {
-        Stream<String> cautions = exercise.cautions().stream().map(Caution::instead);
-        return Stream.concat(cautions, Stream.of(exercise.setting().without(), exercise.easier().exercise(),
-                exercise.harder().exercise())).filter(Objects::nonNull);
     }
 }

@@ -45,7 +45,7 @@ public final class Checks {
             Function<Combination, ClassPlan> into) {
         return found(combination, conditions).stream().map(each -> each.withRemedy(
                 () -> new Repairs(combination, conditions, moves, each).all().stream()
-                        .map(repair -> Way.of("%s, %s".formatted(repair.words(), repair.effect()),
+                        .map(repair -> Way.of(repair.said(),
                                 into.apply(repair.mended())))
                         .toList()))
                 .toList();

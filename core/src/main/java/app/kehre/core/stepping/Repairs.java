@@ -2,9 +2,12 @@ package app.kehre.core.stepping;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
 
 import app.kehre.core.choreography.Combination;
 import app.kehre.core.choreography.Conditions;
@@ -12,6 +15,7 @@ import app.kehre.core.choreography.Dance;
 import app.kehre.core.choreography.DancedMove;
 import app.kehre.core.dose.Counts.Pace;
 import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Likeness;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.value.Side;
 
@@ -27,6 +31,8 @@ final class Repairs {
     private final Finding misstep;
     private final int at;
     private final List<Repair> tried = new ArrayList<>();
+    /** Those that put another move there. */
+    private final List<Repair> instead = new ArrayList<>();
 
     Repairs(Combination combination, Conditions conditions, List<Exercise> moves, Finding misstep) {
         this.combination = combination;
@@ -42,6 +48,7 @@ final class Repairs {
             case STANDING_PLACE, FACING, OFF_THE_BENCH, REPEAT -> elsewhere();
             case PHRASE -> filled();
             case ONE_LEG, HOPS, SAME_LEAD -> relieved();
+            case REPEATERS -> replace();
             case NEW_MOVES -> repeated();
             default -> {
                 // No other move changes the tempo of the music.
@@ -83,12 +90,8 @@ final class Repairs {
     private void elsewhere() {
         for (int quarters : new int[]{1, -1, 2, 0}) {
             if (quarters != part().turnIn()) {
-                Combination turned = combination.with(at, each -> each.withTurnIn(quarters));
-                tried.add(new Repair(quarters == 0
-                        ? "No turn into it"
-                        : turned.moves().get(at).details()
-                                .replaceFirst("^.*?((quarter|half) turn)", "$1"),
-                        part().move().name(), turned));
+                tried.add(new Repair(turn(quarters) + " into " + part().move().name(), "",
+                        combination.with(at, each -> each.withTurnIn(quarters))));
             }
         }
         tried.add(new Repair(part().mirrored().name(), "the rest mirrored", combination.mirroredFrom(at)));
@@ -97,10 +100,19 @@ final class Repairs {
         insert(8);
     }
 
+    private static String turn(int quarters) {
+        return switch (quarters) {
+            case 1 -> "Quarter turn right";
+            case -1 -> "Quarter turn left";
+            case 2 -> "Half turn";
+            default -> "No turn";
+        };
+    }
+
     private void filled() {
         int missing = combination.phrases() * Combination.PHRASE * 2 - combination.halfCounts();
         int last = combination.moves().size() - 1;
-        for (Exercise move : moves) {
+        for (Exercise move : like(part().move())) {
             int once = move.footwork().orElseThrow().counts() * 2;
             if (missing % once == 0 && missing / once <= DancedMove.TIMES.most()) {
                 Side free = Dance.of(combination).end().free();
@@ -146,42 +158,65 @@ final class Repairs {
     /** A move of so many counts before the misstep, so that the free foot and the place are right. */
     private void insert(int counts) {
         Side free = Dance.of(combination.withParts(combination.moves().subList(0, at))).end().free();
-        for (Exercise move : moves) {
+        for (Exercise move : like(part().move())) {
             if (move.footwork().orElseThrow().counts() == counts) {
                 DancedMove more = DancedMove.of(move, free == Side.BOTH ? combination.lead() : free);
-                tried.add(new Repair("Insert " + more.name(), "%d counts longer".formatted(counts),
+                instead.add(new Repair("Insert " + more.name(), "%d counts longer".formatted(counts),
                         combination.add(at, more)));
             }
         }
     }
 
-    /** Another move with the same counts in its place, on either lead. */
+    /** Another move in its place, on either lead: with the same counts, or a shorter one done more often. */
     private void replace() {
         DancedMove now = part();
-        for (Exercise move : moves) {
-            int counts = move.footwork().orElseThrow().counts();
-            if (counts * now.pace().halfCounts() == now.halfCountsOnce() && !move.equals(now.move())
+        for (Exercise move : like(now.move())) {
+            int once = move.footwork().orElseThrow().counts() * now.pace().halfCounts();
+            int times = now.times() * now.halfCountsOnce() / once;
+            if (now.halfCountsOnce() % once == 0 && times <= DancedMove.TIMES.most()
+                    && !move.equals(now.move())
                     && !(now.pace() == Pace.DOUBLE_TIME && move.footwork().orElseThrow().syncopated())) {
                 for (Side lead : List.of(now.lead(), now.lead().other())) {
-                    DancedMove other = now.withMove(move).withLead(lead).withTurnIn(0);
-                    tried.add(new Repair(other.name(), "instead of " + now.move().name(),
-                            combination.with(at, _ -> other)));
+                    DancedMove other = now.withMove(move).withTimes(times).withLead(lead).withTurnIn(0);
+                    String effect = "instead of " + now.move().name();
+                    Combination with = combination.with(at, _ -> other);
+                    instead.add(new Repair(other.name(), effect, with));
+                    instead.add(new Repair(other.name(), effect + ", the rest mirrored",
+                            with.mirroredFrom(Math.min(at + 1, with.moves().size()))));
                 }
             }
         }
     }
 
+    /** The moves, the nearest to one of the dance first: nobody bends the knees in between on the bench. */
+    private List<Exercise> like(Exercise move) {
+        return moves.stream()
+                .sorted(Comparator.comparingDouble((Exercise other) -> Likeness.of(move, other)).reversed())
+                .toList();
+    }
+
+    /** What changes least comes first: a turn, another lead; then what puts something else there. */
     private List<Repair> best() {
+        Set<Combination> seen = new HashSet<>();
+        List<Repair> few = better(tried, seen);
+        List<Repair> more = better(instead, seen);
+        int least = Math.max(OFFERED / 2, OFFERED - more.size());
+        return Stream.concat(few.stream().limit(least), more.stream()).limit(OFFERED).toList();
+    }
+
+    /** Those that take the misstep away and leave less than there is, the best first. */
+    private List<Repair> better(List<Repair> some, Set<Combination> seen) {
         int before = weight(Checks.found(combination, conditions));
         Map<Repair, Integer> weights = new LinkedHashMap<>();
-        for (Repair repair : tried) {
-            List<Finding> left = Checks.found(repair.mended(), conditions);
-            boolean mends = left.stream().noneMatch(misstep::same);
-            if (mends && weight(left) < before) {
-                weights.put(repair, weight(left));
+        for (Repair repair : some) {
+            if (seen.add(repair.mended())) {
+                List<Finding> left = Checks.found(repair.mended(), conditions);
+                if (left.stream().noneMatch(misstep::same) && weight(left) < before) {
+                    weights.put(repair, weight(left));
+                }
             }
         }
-        return weights.keySet().stream().sorted(Comparator.comparing(weights::get)).limit(OFFERED).toList();
+        return weights.keySet().stream().sorted(Comparator.comparing(weights::get)).toList();
     }
 
     private static int weight(List<Finding> missteps) {

@@ -31,7 +31,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 /** Combinations that are known to be right, and some that are known to break at one place. */
 class ChecksTest {
 
-    private static final Conditions USUAL = Conditions.of(126);
+    static final Conditions USUAL = Conditions.of(126);
 
     private static ClassPlan with(Combination combination) {
         BuildUp build = BuildUp.of(EntryId.FIRST, Moves.LIBRARY.find(BuildUp.USUAL_HOLD).orElseThrow());
@@ -40,11 +40,11 @@ class ChecksTest {
     }
 
     /** With its mends put into a class of which it is all. */
-    private static List<Finding> mendable(Combination combination) {
+    static List<Finding> mendable(Combination combination) {
         return Checks.of(combination, USUAL, Moves.all(), ChecksTest::with);
     }
 
-    private static Combination danced(ClassPlan plan) {
+    static Combination danced(ClassPlan plan) {
         return plan.buildUps().findFirst().orElseThrow().build().combinations().getFirst();
     }
 

@@ -1,11 +1,8 @@
 package app.kehre.trials.balance;
 
 import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import java.util.stream.Stream;
 
 import org.junit.jupiter.api.Test;
@@ -14,17 +11,12 @@ import org.junit.jupiter.params.provider.Arguments;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.proposal.Way;
+import app.kehre.trials.aloud.ReadAloud;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-/**
- * What an instructor reads of each check, whole: what was found, why it matters, what may be done. The text lies in
- * {@code read-aloud.txt}, to be read aloud from the first line to the last; a sentence that changes is seen there, beside the
- * others.
- */
-class ReadAloudTest {
-
-    private static final String FILE = "/app/kehre/trials/balance/read-aloud.txt";
+/** What an instructor reads of each check, whole: what was found, why it matters, what may be done. */
+class FindingsReadAloudTest {
 
     private static Stream<Arguments> classes() {
         return Stream
@@ -53,9 +45,6 @@ class ReadAloudTest {
     void eachFindingIsSaidInTheWordsThatWereReadAloud() throws IOException {
         List<String> said = classes().flatMap(each -> said(each).stream()).skip(1).toList();
 
-        try (InputStream in = ReadAloudTest.class.getResourceAsStream(FILE)) {
-            String read = new String(Objects.requireNonNull(in, FILE).readAllBytes(), StandardCharsets.UTF_8);
-            assertThat(said).containsExactlyElementsOf(read.lines().toList());
-        }
+        assertThat(said).containsExactlyElementsOf(ReadAloud.of("findings.txt"));
     }
 }
