@@ -2,7 +2,6 @@ package app.kehre.core.fitting;
 
 import java.time.Duration;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -19,7 +18,6 @@ import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.DoseLevels;
 import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.dose.Hold;
-import app.kehre.core.exercise.Dosing;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
@@ -68,7 +66,7 @@ final class Adjustables {
                 segment.entries().stream().filter(open::mayChange)
                         .forEach(entry -> add(segment, entry, pairs, found));
                 pairs.values().stream().filter(sides::whole)
-                        .forEach(pair -> found.add(() -> ofItems(segment, pair)));
+                        .forEach(pair -> found.add(() -> ofItems(segment, Alike.of(pair))));
             }
         }
         return found.parallelStream().map(Supplier::get).filter(each -> !each.options().isEmpty()).toList();
@@ -81,11 +79,14 @@ final class Adjustables {
                 if (SidesKept.half(item)) {
                     pairs.computeIfAbsent(item.exercise().id(), _ -> new ArrayList<>()).add(item);
                 } else {
-                    found.add(() -> ofItems(segment, List.of(item)));
+                    found.add(() -> ofItems(segment, Alike.of(List.of(item))));
                 }
             }
             case Circuit circuit -> {
-                stations(circuit).forEach(items -> found.add(() -> ofItems(segment, items, circuit)));
+                Alike.in(circuit).stream().filter(alike -> mayChange(circuit, alike.items()))
+                        .map(alike -> alike.asOftenAs(item -> rounds(circuit, item)))
+                        .filter(Alike::comes)
+                        .forEach(alike -> found.add(() -> ofItems(segment, alike)));
                 found.add(() -> ofCircuit(segment, circuit));
             }
             case BuildUp build -> found.add(() -> ofBuildUp(segment, build));
@@ -94,17 +95,10 @@ final class Adjustables {
         }
     }
 
-    /** The items of a circuit that may change, the two sides of one exercise together. */
-    private Collection<List<Item>> stations(Circuit circuit) {
-        Map<String, List<Item>> stations = new LinkedHashMap<>();
-        circuit.items().stream().filter(open::mayChange)
-                .forEach(item -> stations.computeIfAbsent(
-                        SidesKept.half(item) ? item.exercise().id() : String.valueOf(item.id()),
-                        _ -> new ArrayList<>())
-                        .add(item));
-        boolean begun = open.begun(circuit) > 0;
-        return stations.values().stream().filter(sides::whole)
-                .filter(items -> !begun || !SidesKept.half(items.getFirst())).toList();
+    private boolean mayChange(Circuit circuit, List<Item> items) {
+        boolean halves = items.stream().anyMatch(SidesKept::half);
+        return items.stream().allMatch(open::mayChange) && sides.whole(items)
+                && !(halves && open.begun(circuit) > 0);
     }
 
     private int rounds(Circuit circuit, Item item) {
@@ -112,38 +106,27 @@ final class Adjustables {
                 .filter(round -> !item.outIn(round) && item.change(round).dose().isEmpty()).count());
     }
 
-    /** Items of a circuit that are changed alike, as often as they come. */
-    private Adjustable ofItems(Segment segment, List<Item> items, Circuit circuit) {
-        int times = items.stream().mapToInt(item -> rounds(circuit, item)).sum();
-        return times == 0 ? new Adjustable(List.of()) : ofItems(segment, items, times, false);
-    }
-
-    /** Items that are changed alike: one, or the two sides of one exercise. */
-    private Adjustable ofItems(Segment segment, List<Item> items) {
-        return ofItems(segment, items, items.size(), true);
-    }
-
-    private Adjustable ofItems(Segment segment, List<Item> items, int times, boolean dispensable) {
-        Item first = items.getFirst();
-        if (items.stream().anyMatch(item -> item.delivery().locked())) {
-            return new Adjustable(List.of());
-        }
-        Dosing dosing = first.exercise().dosing();
+    /** Items that are changed alike: one, the two sides of one exercise, the stations of one clock. */
+    private Adjustable ofItems(Segment segment, Alike alike) {
         List<Adjustable.Option> options = new ArrayList<>();
-        for (DoseLevels.Level level : DoseLevels.of(first.dose(), dosing.least(), dosing.most())) {
-            Duration adds = length(segment, first, level.dose())
-                    .minus(length(segment, first, first.dose()))
-                    .multipliedBy(times);
+        if (alike.items().stream().anyMatch(item -> item.delivery().locked())) {
+            return new Adjustable(options);
+        }
+        Item first = alike.first();
+        for (DoseLevels.Level level : alike.levels()) {
+            Duration adds = alike.adds((item, dose) -> DoseLength.of(dose, item.exercise(), segment, plan),
+                    level.dose());
             options.add(new Adjustable.Option(
-                    Change.of(first.id(), "%s: %s instead of %s".formatted(first.name(),
+                    Change.of(first.id(), "%s: %s instead of %s".formatted(alike.name(),
                             DoseNotation.print(level.dose()), DoseNotation.print(first.dose())),
                             Change.Kind.DOSE,
-                            plan -> withDose(plan, items, level.dose())),
-                    adds, Math.abs(level.change()),
-                    weight(segment, items, adds) * held(segment, level.dose())));
+                            plan -> withDose(plan, alike.items(), level.dose())),
+                    adds, alike.doses() * Math.abs(level.change()),
+                    weight(segment, alike.items(), adds) * held(segment, level.dose())));
         }
-        if (dispensable && droppable(segment) && items.stream().allMatch(open::mayGo)) {
-            options.add(out(segment, items));
+        if (alike.dispensable() && droppable(segment, alike.items())
+                && alike.items().stream().allMatch(open::mayGo)) {
+            options.add(out(segment, alike.items()));
         }
         return new Adjustable(options);
     }
@@ -181,14 +164,11 @@ final class Adjustables {
         return changed;
     }
 
-    private Duration length(Segment segment, Item item, Dose dose) {
-        return DoseLength.of(dose, item.exercise(), segment, plan);
-    }
-
-    /** Warm-ups and the last line of a segment stay; what is left out takes its changeover and explaining with it. */
-    private boolean droppable(Segment segment) {
+    /** Warm-ups stay, and what the class ends on; what is left out takes its changeover and explaining with it. */
+    private boolean droppable(Segment segment, List<Item> items) {
         boolean few = segment.entries().stream().flatMap(line -> line.item().stream()).count() < 3;
-        return !few && segment.role() != Role.WARM_UP && segment.role() != Role.COOL_DOWN;
+        return !few && segment.role() != Role.WARM_UP && segment.role() != Role.COOL_DOWN
+                && plan.items().reduce((_, later) -> later).filter(items::contains).isEmpty();
     }
 
     private Adjustable.Option out(Segment segment, List<Item> items) {
@@ -198,7 +178,9 @@ final class Adjustables {
         return new Adjustable.Option(
                 Change.of(first.id(), "without " + first.name(), Change.Kind.OUT, made),
                 adds,
-                segment.role() == Role.STRETCH ? 1 : Weights.MAIN, weight(segment, items, adds));
+                segment.role() == Role.STRETCH ? 1 : Weights.MAIN,
+                weight(segment, items, adds)
+                        * (LeftOut.leavesUnreleased(plan, items) ? Weights.TOO_SHORT : 1));
     }
 
     private Adjustable ofCircuit(Segment segment, Circuit circuit) {

@@ -1,6 +1,8 @@
 package app.kehre.core.fitting;
 
 import java.time.Duration;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -11,7 +13,13 @@ import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import net.jqwik.api.constraints.IntRange;
 
+import app.kehre.core.dose.Dose;
+import app.kehre.core.dose.Interval;
+import app.kehre.core.dose.Sides;
+import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.EntryId;
+import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
@@ -95,6 +103,39 @@ class AnyClassTest {
                             .anyMatch(id -> plan.find(id).isPresent())))
                     .allMatch(screen -> screen.instead().keySet().stream()
                             .anyMatch(id -> way.after().find(id).isPresent()));
+        }
+    }
+
+    /** The clock that calls one station calls all of them. */
+    @Property(tries = 80, seed = "20261127")
+    void allStationsOfOneClockAreChangedAlike(@ForAll("plans") ClassPlan plan,
+            @ForAll @IntRange(min = 60, max = 130) int percent) {
+        for (Way way : fitted(plan, percent).ways()) {
+            plan.circuits().filter(circuit -> way.after().find(circuit.id()).isPresent())
+                    .forEach(circuit -> clocks(circuit).forEach((_, stations) -> assertThat(
+                            stations.stream().map(way.after()::findItem).flatMap(Optional::stream)
+                                    .map(AnyClassTest::clock).distinct())
+                            .hasSizeLessThanOrEqualTo(1)));
+        }
+    }
+
+    private static Map<Dose, List<EntryId>> clocks(Circuit circuit) {
+        return circuit.items().stream().filter(item -> item.dose() instanceof Interval)
+                .collect(Collectors.groupingBy(AnyClassTest::clock,
+                        Collectors.mapping(Item::id, Collectors.toList())));
+    }
+
+    private static Dose clock(Item item) {
+        return item.dose().withSides(Sides.TOGETHER);
+    }
+
+    @Property(tries = 80, seed = "20261127")
+    void aClassGoesOnEndingOnWhatItEndsOn(@ForAll("plans") ClassPlan plan,
+            @ForAll @IntRange(min = 60, max = 130) int percent) {
+        Optional<EntryId> last = plan.items().reduce((_, later) -> later).map(Item::id);
+
+        for (Way way : fitted(plan, percent).ways()) {
+            assertThat(way.after().items().reduce((_, later) -> later).map(Item::id)).isEqualTo(last);
         }
     }
 }

@@ -11,6 +11,7 @@ import picocli.CommandLine.Parameters;
 
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Effect;
+import app.kehre.core.balance.Offered;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.proposal.Proposal;
@@ -52,7 +53,8 @@ abstract class ProposeCommand implements Callable<Integer> {
     }
 
     private int run(PlanDocument document, Library library) throws DiskTrouble, UnreadableFile {
-        Proposal proposal = propose(document.plan(), library);
+        Assessment judged = Assessment.of(judged(document.plan()), library);
+        Proposal proposal = Offered.of(propose(document.plan(), library), judged, library);
         List<Way> ways = proposal.ways();
         if (ways.size() <= taken()) {
             System.err.println(ways.isEmpty()
@@ -62,13 +64,12 @@ abstract class ProposeCommand implements Callable<Integer> {
                             taken() + 1));
             return 1;
         }
-        output.tell(text(document.plan(), ways, library));
+        output.tell(text(judged, ways, library));
         output.write(Objects.requireNonNull(plan), document.with(ways.get(taken()).after()));
         return 0;
     }
 
-    private String text(ClassPlan before, List<Way> ways, Library library) {
-        Assessment judged = Assessment.of(judged(before), library);
+    private String text(Assessment judged, List<Way> ways, Library library) {
         StringBuilder text = new StringBuilder();
         for (int i = 0; i < ways.size(); i++) {
             Way way = ways.get(i);

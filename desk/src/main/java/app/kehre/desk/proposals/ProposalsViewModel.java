@@ -15,6 +15,7 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Effect;
+import app.kehre.core.balance.Offered;
 import app.kehre.core.deriving.StretchFromClass;
 import app.kehre.core.deriving.WarmUpFromClass;
 import app.kehre.core.drafting.Drafting;
@@ -123,8 +124,10 @@ public final class ProposalsViewModel {
             return "Nothing is left of the slot then.";
         }
         proposals.ask(() -> switch (wanted) {
-            case FIT -> Fitting.of(plan, new Fitting.Asked(asked, segment));
-            case LATE -> Fitting.of(plan, new Fitting.Asked(late, Optional.empty()));
+            case FIT -> Offered.of(Fitting.of(plan, new Fitting.Asked(asked, segment)),
+                    Assessment.of(plan, all), all);
+            case LATE -> Offered.of(Fitting.of(plan, new Fitting.Asked(late, Optional.empty())),
+                    Assessment.of(plan, all), all);
             case RECUT -> Recutting.propose(plan, all, asked);
             case WARM_UP -> WarmUpFromClass.propose(plan, all, asked);
             case STRETCH -> StretchFromClass.propose(plan, all, asked);
