@@ -3,6 +3,7 @@ package app.kehre.core.dose;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.TreeSet;
 
 /** The doses that could stand for one: a little less, a little more, between the least and the most that make sense. */
@@ -26,8 +27,8 @@ public final class DoseLevels {
     public record Level(Dose dose, double change) {}
 
     /**
-     * Returns the other levels of a dose, the smallest first, at most four each way. Sides stay as they are, sides in
-     * turn stay even, and what fills whole phrases goes on filling them.
+     * Returns the other levels of a dose: more or less of it, the smallest first, at most four each way, then a set less and
+     * a set more. Sides stay as they are, sides in turn stay even, and what fills whole phrases goes on filling them.
      *
      * @param least the least that makes sense; one of another kind says nothing
      * @param most the most that makes sense
@@ -48,7 +49,51 @@ public final class DoseLevels {
             double factor = (double) amount / now;
             DoseScale.of(dose, factor).ifPresent(level -> levels.add(new Level(level, factor - 1)));
         }
+        addSets(levels, dose, least, most);
         return levels;
+    }
+
+    /** Who has three sets does two when time runs out: that takes a rest with it, and each set stays a good one. */
+    private static void addSets(List<Level> levels, Dose dose, Dose least, Dose most) {
+        int sets = sets(dose);
+        int each = amount(dose);
+        for (int other : new int[]{sets - 1, sets + 1}) {
+            boolean less = other < sets;
+            boolean enough = !alike(dose, less ? least : most)
+                    || (less
+                            ? other * each >= sets(least) * amount(least)
+                            : other * each <= sets(most) * amount(most));
+            if (sets > 1 && other >= 1 && enough) {
+                withSets(dose, other).ifPresent(
+                        level -> levels.add(new Level(level, (double) (other - sets) / sets)));
+            }
+        }
+    }
+
+    private static Optional<Dose> withSets(Dose dose, int sets) {
+        try {
+            return switch (dose) {
+                case Reps reps -> Optional.of(new Reps(sets, reps.stages(), reps.order(),
+                        between(sets, reps.rest()), reps.sides()));
+                case Hold hold -> Optional.of(new Hold(sets, hold.held(), hold.kind(),
+                        between(sets, hold.rest()), hold.sides()));
+                case Counts _,Interval _,AsMany _,CountPattern _,Open _ -> Optional.empty();
+            };
+        } catch (IllegalArgumentException outOfRange) {
+            return Optional.empty();
+        }
+    }
+
+    private static Duration between(int sets, Duration rest) {
+        return sets == 1 ? Duration.ZERO : rest;
+    }
+
+    private static int sets(Dose dose) {
+        return switch (dose) {
+            case Reps reps -> reps.sets();
+            case Hold hold -> hold.sets();
+            case Counts _,Interval _,AsMany _,CountPattern _,Open _ -> 1;
+        };
     }
 
     /** Adds amounts in steps of one size from what it is to a bound, so wide apart that they are few enough. */
@@ -69,13 +114,16 @@ public final class DoseLevels {
     }
 
     private static int bound(Dose dose, Dose other, int otherwise) {
-        boolean tells = other.getClass() == dose.getClass() && unit(other).equals(unit(dose))
-                && amount(other) > 0
-                && sets(other) == sets(dose);
-        return tells ? amount(other) : otherwise;
+        return alike(dose, other) ? amount(other) : otherwise;
     }
 
-    private static int sets(Dose dose) {
+    /** Whether another dose is measured as this one is. */
+    private static boolean alike(Dose dose, Dose other) {
+        return other.getClass() == dose.getClass() && unit(other).equals(unit(dose)) && amount(other) > 0
+                && stages(other) == stages(dose);
+    }
+
+    private static int stages(Dose dose) {
         return dose instanceof Reps reps ? reps.stages().size() : 1;
     }
 
