@@ -86,7 +86,7 @@ class DoseLevelsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"as many as possible in 3 min", "2 x [singles 16, repeater 8]", "open"})
+    @ValueSource(strings = {"as many as possible in 3 min", "2 x [singles 16, repeater 8]", "about 2 min"})
     void whatHasNoAmountHasNoOtherLevel(String dose) {
         assertThat(DoseLevels.of(dose(dose), Reps.of(8), Reps.of(16))).isEmpty();
     }
