@@ -83,8 +83,9 @@ public record GroupWall(String name, String side, String large, List<Level> leve
                 ? levels(item.exercise())
                 : List.of();
         String next = counting.flatMap(Counting::next).map(GroupWall::words)
-                .or(() -> moment.next().map(Entry::name)).orElse("");
-        return new GroupWall(name, side(entry, span.get(), moment), large(counting, span.get(), moment),
+                .or(() -> moment.next().map(coming -> coming(coming, span.get()))).orElse("");
+        return new GroupWall(name, side(entry, span.get(), moment, timeline),
+                large(counting, span.get(), moment),
                 levels, next, with(moment), stations(span.get(), entry, timeline.plan()));
     }
 
@@ -110,16 +111,15 @@ public record GroupWall(String name, String side, String large, List<Level> leve
     }
 
     private static String name(Entry entry, Span span) {
-        return span.phase() == Phase.REST
-                ? "Rest"
-                : entry instanceof Pause pause ? capital(pause.kind().words()) : entry.name();
+        return span.phase() == Phase.REST ? "Rest" : entry.name();
     }
 
-    private static String capital(String words) {
-        return words.isEmpty() ? words : Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    /** What comes of a circuit itself is the rest between its rounds; who rests already sees it when it is there. */
+    private static String coming(Entry next, Span now) {
+        return next instanceof Circuit ? works(now) ? "Rest" : "" : next.name();
     }
 
-    private static String side(Entry entry, Span span, Moment moment) {
+    private static String side(Entry entry, Span span, Moment moment, Timeline timeline) {
         if (moment.state() == RunState.PAUSED || moment.state() == RunState.TALKING) {
             return "one moment";
         }
@@ -132,9 +132,18 @@ public record GroupWall(String name, String side, String large, List<Level> leve
                     : entry instanceof Item item && item.dose() instanceof AsMany many && many.toBeat() > 0
                             ? "beat " + many.toBeat()
                             : "";
-            case REST -> entry instanceof Circuit ? "" : "then " + entry.name();
-            case TALK, PAUSE -> "";
+            case REST -> entry instanceof Circuit circuit
+                    ? HallWords.round(circuit, span)
+                    : comesAgain(entry, span, timeline) ? "then " + entry.name() : "";
+            case TALK, PAUSE -> entry instanceof Pause pause && pause.moving() ? "keep moving" : "";
         };
+    }
+
+    /** Whether a rest lies between two sets or intervals of a line, and not behind the last of them. */
+    private static boolean comesAgain(Entry entry, Span rest, Timeline timeline) {
+        List<Span> spans = timeline.spans();
+        return spans.subList(spans.indexOf(rest) + 1, spans.size()).stream().findFirst()
+                .filter(next -> next.entry().equals(entry.id())).isPresent();
     }
 
     /** The count where reps, breaths or counts are counted, else the time that is left; nothing while people only watch. */

@@ -163,12 +163,16 @@ public final class HallWords {
         int next = pass(span).orElse(0) + 1;
         String rest = "rest " + Lengths.countdown(moment.left().span());
         if (entry instanceof Circuit circuit) {
-            return rest + DOT
-                    + "then round %d of %d".formatted(span.turn().round().orElse(0) + 1, circuit.rounds());
+            return rest + DOT + round(circuit, span);
         }
         return entry.item().map(Item::dose).filter(dose -> next <= passes(dose))
                 .map(dose -> rest + DOT + "then %s %d of %d".formatted(pass(dose), next, passes(dose)))
                 .orElse(rest);
+    }
+
+    /** "then round 2 of 3", of the rest between two rounds. */
+    static String round(Circuit circuit, Span rest) {
+        return "then round %d of %d".formatted(rest.turn().round().orElse(0) + 1, circuit.rounds());
     }
 
     private static String work(Entry entry, Span span, Moment moment) {

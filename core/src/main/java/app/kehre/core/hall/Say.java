@@ -10,9 +10,11 @@ import app.kehre.core.dose.Counts;
 import app.kehre.core.exercise.CueWords;
 import app.kehre.core.music.Bpm;
 import app.kehre.core.plan.BuildUp;
+import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
+import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.teaching.Moment;
 import app.kehre.core.timeline.Phase;
@@ -80,8 +82,10 @@ public record Say(Duration in, String words, String how) {
         String first = firstSide(next, timeline).map(word -> ", %s first".formatted(word)).orElse("");
         return entry.map(found -> switch (found) {
             case Item item -> new String[]{item.name() + first, how(item.exercise().cues())};
-            case Pause pause -> new String[]{pause.kind().words(), ""};
-            default -> new String[]{found.name(), ""};
+            case Pause pause -> new String[]{
+                    Character.toLowerCase(pause.name().charAt(0)) + pause.name().substring(1), ""};
+            case Circuit circuit -> new String[]{"rest, " + HallWords.round(circuit, next), ""};
+            case BuildUp _,Screen _ -> new String[]{found.name(), ""};
         });
     }
 
