@@ -19,6 +19,7 @@ import javafx.event.ActionEvent;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Label;
@@ -205,6 +206,28 @@ public final class Instructor implements AutoCloseable {
             Bounds bounds = button.localToScreen(button.getBoundsInLocal());
             return new Point2D(bounds.getCenterX(), bounds.getCenterY());
         }));
+    }
+
+    /** Clicks on what a screen reader calls so, scrolled into view. */
+    public Instructor clicksCalled(String accessible) {
+        onFx(() -> {
+            reveal(called(accessible));
+            return stage;
+        });
+        settle();
+        return clicksAt(onFx(() -> {
+            Node node = called(accessible);
+            Bounds bounds = node.localToScreen(node.getBoundsInLocal());
+            return new Point2D(bounds.getCenterX(), bounds.getCenterY());
+        }));
+    }
+
+    private Node called(String accessible) {
+        Parent root = window.content().scene().getRoot();
+        root.applyCss();
+        root.layout();
+        return root.lookupAll("*").stream().filter(each -> accessible.equals(each.getAccessibleText()))
+                .findFirst().orElseThrow(() -> new AssertionError("nothing called \"" + accessible + "\""));
     }
 
     private static void reveal(Node node) {

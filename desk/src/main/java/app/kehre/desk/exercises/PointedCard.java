@@ -182,6 +182,7 @@ final class PointedCard extends VBox {
 
     private Node caution(Caution caution) {
         TextField advice = new TextField(caution.advice());
+        advice.setId("caution-" + caution.limit().key());
         advice.setAccessibleText("What to do with " + caution.limit().words());
         ChoiceField<Exercise> instead = new ChoiceField<>(model::find, Exercise::name,
                 chosen -> put(new Caution(caution.limit(), advice.getText(), chosen.id())), this::show);
@@ -204,6 +205,7 @@ final class PointedCard extends VBox {
         remove.setOnAction(_ -> {
             model.change(card -> CardParts.without(card, caution.limit()));
             show();
+            focus("more-cautions");
         });
         int people = model.people(caution.limit());
         return row(caution.limit().words() + (people > 0 ? " (%d here)".formatted(people) : ""), advice,
@@ -214,6 +216,13 @@ final class PointedCard extends VBox {
     private void put(Caution caution) {
         model.change(card -> CardParts.with(card, caution));
         show();
+        focus("caution-" + caution.limit().key());
+    }
+
+    /** What had the keyboard is made anew with the rest: without it no key would reach the card any more. */
+    private void focus(String id) {
+        applyCss();
+        lookup("#" + id).requestFocus();
     }
 
     private Node more() {
