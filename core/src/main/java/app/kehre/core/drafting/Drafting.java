@@ -218,7 +218,7 @@ public final class Drafting {
         }
         if (format == Format.EXPRESS || format == Format.CIRCUIT || format == Format.CONDITIONING
                 || format == Format.STRETCH_AND_TONE
-                || format == Format.MIXED && random.nextBoolean()) {
+                || format == Format.MIXED && random.nextBoolean() || dances(plan, segment)) {
             return burst(plan, segment);
         }
         Exercise hold = library.find(format == Format.STEP ? HOLD_ON_STEP : BuildUp.USUAL_HOLD).orElseThrow();
@@ -228,6 +228,11 @@ public final class Drafting {
                     why.put(dance.name(), "fills whole phrases, each lead alike");
                     return plan.with(segment.withEntries(List.of(dance)));
                 }).orElseGet(() -> burst(plan, segment));
+    }
+
+    /** Whether a part has its dance already: its combinations are taught one after the other, so there is but one. */
+    private static boolean dances(ClassPlan plan, Segment segment) {
+        return plan.segment(segment.id()).entries().stream().anyMatch(BuildUp.class::isInstance);
     }
 
     private static boolean lively(ClassPlan plan) {

@@ -35,6 +35,7 @@ import app.kehre.core.exercise.Role;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.pace.Pace;
+import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Chosen;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
@@ -97,6 +98,21 @@ class DraftingTest {
                                 "front-raise-low");
             }
         }
+    }
+
+    @Test
+    void aPartThatIsDancedAndHasRoomLeftIsFilledWithoutASecondDance() {
+        ClassPlan plan = draft(usual(Format.LOW_IMPACT), 3).plan();
+        Segment danced = plan.segments().stream()
+                .filter(each -> each.entries().stream().anyMatch(BuildUp.class::isInstance)).findFirst()
+                .orElseThrow();
+        ClassPlan begun = plan.with(danced.withTarget(danced.target().plusMinutes(6)))
+                .with(plan.brief().withSlot(plan.brief().slot().plusMinutes(6)));
+
+        Draft filled = Drafting.of(begun, LIBRARY, List.of(), 3).value().orElseThrow();
+
+        assertThat(filled.plan().segment(danced.id()).entries()).containsAll(danced.entries())
+                .filteredOn(BuildUp.class::isInstance).hasSize(1);
     }
 
     @Test
