@@ -13,6 +13,9 @@ import java.util.Optional;
 import java.util.Properties;
 
 import org.sqlite.SQLiteConfig;
+import org.sqlite.SQLiteConnection;
+import org.sqlite.SQLiteErrorCode;
+import org.sqlite.core.DB;
 
 import app.kehre.core.studio.StudioTrouble;
 
@@ -38,8 +41,11 @@ final class Copies {
         try {
             Files.createDirectories(to.resolveSibling(""));
             Files.deleteIfExists(making);
-            try (Statement statement = from.createStatement()) {
-                statement.executeUpdate("backup to '%s'".formatted(making.toString().replace("'", "''")));
+            // The command "backup to" would read an apostrophe in the path of a folder as its end.
+            DB database = from.unwrap(SQLiteConnection.class).getDatabase();
+            int code = database.backup("main", making.toString(), null);
+            if (code != SQLiteErrorCode.SQLITE_OK.code) {
+                throw DB.newSQLException(code, "The copy was broken off");
             }
             settle(making);
             verify(making);
@@ -106,7 +112,8 @@ final class Copies {
                 }
             }
         } catch (SQLException cause) {
-            throw new StudioTrouble("%s is no studio, or damaged%s.".formatted(name, Why.of(cause)), cause);
+            throw new StudioTrouble("%s could not be looked through%s.".formatted(name, Why.of(cause)),
+                    cause);
         }
     }
 

@@ -88,7 +88,7 @@ class FittingTest {
     @Test
     void whatCannotBeStretchedSoFarIsRefusedWithTheTrueReason() {
         assertThat(fitted(demo("saturday-core-and-stretch"), 45).reason())
-                .isEqualTo("Even at the most doses the class is 15:32 too short.");
+                .isEqualTo("Even at the most doses the class is 15:08 too short.");
     }
 
     @Test
