@@ -18,6 +18,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 import app.kehre.core.studio.StudioTrouble;
 
@@ -54,17 +55,19 @@ class CopiesTest {
         }
     }
 
-    @Test
-    void aCopyIsOneFileWithAllThatIsThereWhileTheStudioIsOpen() throws StudioTrouble {
-        studio("studio.db", "first");
-        Path copy = file("it's a copy.db");
-        try (StudioFile open = StudioFile.open(file("studio.db"))) {
+    @ParameterizedTest
+    @ValueSource(strings = {"studio", "it's Anna's", "50 % #1", "\u00dcbung; all"})
+    void aCopyIsOneFileWithAllThatIsThereWhileTheStudioIsOpen(String name) throws StudioTrouble {
+        studio(name + "/studio.db", "first");
+        Path copy = file(name + "/copies/" + name + ".db");
+        try (StudioFile open = StudioFile.open(file(name + "/studio.db"))) {
             open.shelf().change("word", _ -> Optional.of(new byte[]{'2'}));
             open.backUp(copy);
         }
 
-        assertThat(folder).isDirectoryNotContaining("glob:**{-wal,-shm,.making}");
+        assertThat(copy.getParent()).isDirectoryNotContaining("glob:**{-wal,-shm,.making}");
         assertThat(word(copy)).isEqualTo("2");
+        assertThat(word(file(name + "/studio.db"))).as("at its own place").isEqualTo("2");
     }
 
     @Test

@@ -117,7 +117,7 @@ class StudioCommandsTest {
                 .isEqualTo("There is no studio %s yet.%n".formatted(at("none.db")));
         Path list = Files.writeString(folder.resolve("list.db"), "bread, milk, ".repeat(400));
         assertThat(run(2, "studio", "--studio", studio.toString(), "--restore", list.toString()))
-                .startsWith("list.db is no studio, or damaged");
+                .startsWith("list.db could not be looked through: it is damaged, or no studio.");
         assertThat(records(studio)).hasSize(52);
         byte[] bytes = Files.readAllBytes(studio);
         for (int i = 100; i < bytes.length; i += 97) {
