@@ -71,7 +71,7 @@ public final class InWords {
     private static String dose(Change change, Way way) {
         Optional<Item> item = change.entry().flatMap(way.after()::find).flatMap(Entry::item);
         return item.map(found -> "%s %s".formatted(found.name(), ShortDose.of(now(found))))
-                .orElse(change.words());
+                .orElseGet(() -> change.words().replaceFirst(" instead of .*", ""));
     }
 
     private static Dose now(Item item) {

@@ -117,7 +117,7 @@ final class Adjustables {
             Duration adds = alike.adds((item, dose) -> DoseLength.of(dose, item.exercise(), segment, plan),
                     level.dose());
             options.add(new Adjustable.Option(
-                    Change.of(first.id(), "%s: %s instead of %s".formatted(alike.name(),
+                    Change.of(alike.about(), "%s: %s instead of %s".formatted(alike.name(),
                             DoseNotation.print(level.dose()), DoseNotation.print(first.dose())),
                             Change.Kind.DOSE,
                             plan -> withDose(plan, alike.items(), level.dose())),

@@ -14,21 +14,23 @@ import app.kehre.core.dose.Interval;
 import app.kehre.core.dose.Sides;
 import app.kehre.core.exercise.Dosing;
 import app.kehre.core.plan.Circuit;
+import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 
 /**
  * Items whose doses are changed together.
  *
- * @param name what is said to be changed: the exercise, or the circuit whose clock it is
+ * @param about the line that is changed: one of them, or the circuit whose clock it is
+ * @param name what is said to be changed, its name
  * @param items one, the two sides of one exercise, or the stations of one clock
  * @param often how often each of them comes
  * @param dispensable whether they may be left out as well
  */
-record Alike(String name, List<Item> items, ToIntFunction<Item> often, boolean dispensable) {
+record Alike(EntryId about, String name, List<Item> items, ToIntFunction<Item> often, boolean dispensable) {
 
     /** Returns items that stand by themselves, each done once. */
     static Alike of(List<Item> items) {
-        return new Alike(items.getFirst().name(), items, _ -> 1, true);
+        return new Alike(items.getFirst().id(), items.getFirst().name(), items, _ -> 1, true);
     }
 
     /** Returns what is changed together in a circuit. */
@@ -36,9 +38,9 @@ record Alike(String name, List<Item> items, ToIntFunction<Item> often, boolean d
         Map<Object, List<Item>> groups = new LinkedHashMap<>();
         circuit.items()
                 .forEach(item -> groups.computeIfAbsent(together(item), _ -> new ArrayList<>()).add(item));
-        return groups.values().stream().map(items -> new Alike(
-                exercises(items) > 1 ? circuit.name() : items.getFirst().name(), items, _ -> 1, false))
-                .toList();
+        return groups.values().stream().map(items -> exercises(items) > 1
+                ? new Alike(circuit.id(), circuit.name(), items, _ -> 1, false)
+                : new Alike(items.getFirst().id(), items.getFirst().name(), items, _ -> 1, false)).toList();
     }
 
     /**
@@ -58,7 +60,7 @@ record Alike(String name, List<Item> items, ToIntFunction<Item> often, boolean d
 
     /** Returns them as often as they come: rounds, for a circuit. */
     Alike asOftenAs(ToIntFunction<Item> other) {
-        return new Alike(name, items, other, dispensable);
+        return new Alike(about, name, items, other, dispensable);
     }
 
     /** Returns whether one of them comes at all. */

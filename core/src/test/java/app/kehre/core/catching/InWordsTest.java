@@ -3,10 +3,12 @@ package app.kehre.core.catching;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 
 import org.junit.jupiter.api.Test;
 
 import app.kehre.core.exercise.Role;
+import app.kehre.core.fitting.Fitting;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.proposal.Way;
 import app.kehre.core.teaching.Press;
@@ -70,5 +72,24 @@ class InWordsTest {
         assertThat(rest(begun(plans.plan(), 1800), now).slip()).isZero();
         assertThat(rest(slow, now).slip()).isBetween(Duration.ofSeconds(30), Duration.ofSeconds(240));
         assertThat(rest(talked, 600).slip()).isLessThan(Duration.ofSeconds(45));
+    }
+
+    /** Whoever is late in a circuit sets the clock once, for all stations, and is told so in one line. */
+    @Test
+    void theClockOfACircuitIsSaidOnceForAllStations() {
+        Plans plans = Plans.of(12).segment("Circuit", Role.TONING, 120);
+        for (int station = 0; station < 2; station++) {
+            plans.item(SQUAT, "40 s on, 20 s off").item(ROW, "40 s on, 20 s off").item(PULL,
+                    "40 s on, 20 s off");
+        }
+        ClassPlan plan = plans.circuit(6, 2, 20).bare();
+        Rest rest = rest(begun(plan, 1), 1);
+        Way shorter = Fitting.best(plan,
+                new Fitting.Asked(Duration.ofSeconds(625), Optional.empty()),
+                _ -> false).orElseThrow();
+
+        assertThat(InWords.text(shorter, rest)).matches(
+                ".*Circuit: \\d+ s on, 20 s off.*|Circuit: \\d+ round.*").doesNotContain(" instead of 40");
+        assertThat(shorter.after().items().map(item -> item.dose().toString()).distinct()).hasSize(1);
     }
 }

@@ -113,6 +113,19 @@ class FloorSheetTest {
         assertThat(sheet.only(sheet.blocks().getLast()).blocks()).hasSize(1);
     }
 
+    @Test
+    void whoIsLateForACircuitReadsTheClockOfAllItsStations() {
+        Plans plans = Plans.of(10).segment("Circuit", Role.TONING, 120);
+        for (int station = 0; station < 4; station++) {
+            plans.item(Exercises.SQUAT, "40 s on, 12 s off").item(Exercises.ROW, "40 s on, 12 s off");
+        }
+        FloorSheet sheet = sheet(plans.circuit(8, 1, 10));
+
+        assertThat(sheet.late()).isNotEmpty().first().asString().startsWith("5 min late: ");
+        assertThat(sheet.late())
+                .noneMatch(line -> line.contains("Squat 25 s") || line.contains("instead of"));
+    }
+
     /** Nothing that is taught may be missing on the floor, whatever a class is made of. */
     @Property(tries = 100)
     void everyExerciseThatIsTaughtStandsOnTheFloor(@ForAll("plans") ClassPlan plan) {
