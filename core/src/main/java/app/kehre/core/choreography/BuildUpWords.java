@@ -2,6 +2,7 @@ package app.kehre.core.choreography;
 
 import java.util.stream.Collectors;
 
+import app.kehre.core.value.Counted;
 import app.kehre.core.value.Lengths;
 
 /** A combination and its stages in words, for screen and sheet. */
@@ -37,11 +38,7 @@ public final class BuildUpWords {
      */
     public static String length(int eights) {
         return eights % Rung.PHRASE == 0
-                ? counted(eights / Rung.PHRASE, "phrase")
-                : counted(eights, "eight");
-    }
-
-    private static String counted(int number, String what) {
-        return number == 1 ? "1 " + what : "%d %ss".formatted(number, what);
+                ? Counted.of(eights / Rung.PHRASE, "phrase")
+                : Counted.of(eights, "eight");
     }
 }

@@ -31,6 +31,7 @@ import app.kehre.core.plan.Segment;
 import app.kehre.core.proposal.Change;
 import app.kehre.core.timeline.DoseLength;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Counted;
 import app.kehre.core.value.Lengths;
 
 /** Finds what in a class can be made shorter or longer. */
@@ -194,7 +195,7 @@ final class Adjustables {
                     && (off < 0 || rounds <= 2 * circuit.rounds());
             if (may && sides.mayHaveRounds(circuit, rounds)) {
                 option(segment, circuit, Change.Kind.ROUNDS,
-                        "%s: %s instead of %d".formatted(circuit.name(), counted(rounds, "round"),
+                        "%s: %s instead of %d".formatted(circuit.name(), Counted.of(rounds, "round"),
                                 circuit.rounds()),
                         circuit.withRounds(rounds, circuit.rest(), Math.min(circuit.soloFrom(), rounds)),
                         Math.abs(off)).ifPresent(options::add);
@@ -226,7 +227,7 @@ final class Adjustables {
                 script.wishing(build.build(), PHRASE * phrases).map(build::with)
                         .filter(other -> Lessons.script(plan, other).fill().refused().isEmpty())
                         .ifPresent(other -> option(segment, build, Change.Kind.PHRASES,
-                                "%s: %s instead of %d".formatted(build.name(), counted(phrases, "phrase"),
+                                "%s: %s instead of %d".formatted(build.name(), Counted.of(phrases, "phrase"),
                                         now),
                                 other, size).ifPresent(options::add));
             }
@@ -258,10 +259,6 @@ final class Adjustables {
         return changed instanceof Circuit circuit && plan.entry(circuit.id()) instanceof Circuit now
                 ? circuit.withInside(now.inside())
                 : changed;
-    }
-
-    private static String counted(int number, String noun) {
-        return number == 1 ? "1 " + noun : "%d %ss".formatted(number, noun);
     }
 
     private double weight(Segment segment, List<Item> items, Duration adds) {

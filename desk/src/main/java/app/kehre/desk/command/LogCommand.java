@@ -17,6 +17,7 @@ import app.kehre.core.log.RepEstimate;
 import app.kehre.core.pace.Pace;
 import app.kehre.core.studio.RecordRow;
 import app.kehre.core.studio.StudioTrouble;
+import app.kehre.core.value.Counted;
 import app.kehre.core.value.Lengths;
 import app.kehre.desk.session.Folders;
 import app.kehre.store.StudioFile;
@@ -71,16 +72,16 @@ final class LogCommand implements Callable<Integer> {
         LearnedPace learned = LearnedPace.of(Pace.USUAL, studio.records().observed(LearnedPace.MOST_CLASSES),
                 studio.wishes());
         lines.add("");
-        lines.add("Learned from %d classes:".formatted(learned.classes()));
+        lines.add("Learned from %s:".formatted(Counted.of(learned.classes(), "class")));
         for (Estimate each : learned.estimates()) {
-            lines.add("  %s: %s, seen %d times in %d classes, %s".formatted(each.words(), each.values(),
-                    each.times(),
-                    each.classes(), each.sure()));
+            lines.add("  %s: %s, seen %s in %s, %s".formatted(each.words(), each.values(),
+                    Counted.of(each.times(), "time"), Counted.of(each.classes(), "class"), each.sure()));
         }
         for (RepEstimate each : learned.reps()) {
             lines.add(String.format(Locale.ROOT,
-                    "  a rep of %s: %.2f of its natural length, seen %d times in %d classes",
-                    each.exercise(), each.own(), each.times(), each.classes()));
+                    "  a rep of %s: %.2f of its natural length, seen %s in %s",
+                    each.exercise(), each.own(), Counted.of(each.times(), "time"),
+                    Counted.of(each.classes(), "class")));
         }
         return lines;
     }

@@ -21,6 +21,7 @@ import javafx.scene.layout.VBox;
 import app.kehre.core.log.Estimate;
 import app.kehre.core.log.PaceWishes;
 import app.kehre.core.log.RepEstimate;
+import app.kehre.core.value.Counted;
 import app.kehre.desk.control.Commit;
 import app.kehre.desk.control.InlineField;
 import app.kehre.desk.control.Words;
@@ -59,9 +60,9 @@ final class LearntPane extends VBox {
         int classes = logged.learned().classes();
         head.setText(classes == 0
                 ? "Nothing is learned yet. Each class that you teach with Kehre says how long people really take."
-                : ("From the last %d classes, the latest counting most. New plans use these values. The bar holds two of three"
+                : ("From the last %s, the latest counting most. New plans use these values. The bar holds two of three"
                         + " classes; the stroke is what is usual. Type a value to pin it.")
-                        .formatted(classes));
+                        .formatted(Counted.of(classes, "class").replaceFirst("^1 ", "")));
         List<Node> all = new ArrayList<>();
         logged.learned().estimates().forEach(each -> all.add(
                 values.computeIfAbsent(each.key(), _ -> new Value(each)).show(each)));

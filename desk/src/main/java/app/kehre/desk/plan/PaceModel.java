@@ -13,6 +13,7 @@ import app.kehre.core.rehearsal.Habits;
 import app.kehre.core.timeline.PaceShare;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.typing.PaceText;
+import app.kehre.core.value.Counted;
 import app.kehre.core.value.Lengths;
 import app.kehre.desk.control.Commit;
 import app.kehre.desk.session.Learning;
@@ -92,11 +93,10 @@ final class PaceModel {
         if (classes == 0) {
             return "Kehre's estimates to start with; change them to what your group takes.";
         }
-        String said = "%s, %d of them not as usual. At the usual pace the class takes %s, at yours, learnt from %d classes, %s."
+        String said = "%s, %d of them not as usual. At the usual pace the class takes %s, at yours, learnt from %s, %s."
                 .formatted(isYours() ? "These values are yours" : "These are the values of this class",
                         shares.stream().filter(share -> !share.usual()).count(), length(plan, usual(plan)),
-                        classes,
-                        length(plan, yours(plan)));
+                        Counted.of(classes, "class"), length(plan, yours(plan)));
         int kinds = plan.pace().ofKind().size();
         int reps = plan.pace().ownReps().size();
         return kinds + reps == 0

@@ -172,6 +172,30 @@ class LogPlaceTest extends DemoWindow {
         assertThat(instructor.plan().pace().of(Quantity.WITHIN_REACH)).isEqualTo(5);
     }
 
+    @Test
+    void yourPaceAndTheUsualOneAreOnePressAwayAndOneStepBack() {
+        teaches();
+        double usual = instructor.plan().pace().of(Quantity.WITHIN_REACH);
+        instructor.clicks("#log-pace").until("it is shown", () -> instructor.canSee("#pin-within-reach"))
+                .clicks("#pin-within-reach").writes("11 s").presses(KeyCode.ENTER)
+                .until("it is pinned", () -> kept(studio -> studio.wishes()).pinned(key()).isPresent());
+        instructor.presses(KeyCode.DIGIT2, KeyCode.CONTROL).until("it is named",
+                () -> instructor.sees("#tally-pace").contains(":")).clicks("#tally-pace");
+
+        instructor.until("yours is known", () -> instructor.canSee("#pace-yours")).clicks("#pace-yours");
+        assertThat(instructor.plan().pace().of(Quantity.WITHIN_REACH)).isEqualTo(11);
+        assertThat(instructor.sees("#undo")).isEqualTo("Undo: your pace");
+        assertThat(instructor.words()).anyMatch(words -> words.startsWith("These values are yours, ")
+                && words.contains("learnt from 1 class, "));
+
+        instructor.clicks("#pace-usual");
+        assertThat(instructor.plan().pace().of(Quantity.WITHIN_REACH)).isEqualTo(usual);
+        assertThat(instructor.words())
+                .anyMatch(words -> words.startsWith("These are the values of this class, "));
+        instructor.clicks("#undo").clicks("#undo");
+        assertThat(instructor.sees("#redo")).isEqualTo("Redo: your pace");
+    }
+
     private static PaceWishes.Key key() {
         return new PaceWishes.Key(Quantity.WITHIN_REACH, School.Teaching.FOLLOW_ME);
     }
