@@ -24,7 +24,7 @@ public record Changeable(Predicate<Entry> fixed, Predicate<Entry> kept, ToIntFun
     static final Changeable ALL = allBut(_ -> false);
 
     /** Returns all of a class but some lines. */
-    static Changeable allBut(Predicate<Entry> fixed) {
+    public static Changeable allBut(Predicate<Entry> fixed) {
         return new Changeable(fixed, _ -> false, _ -> 0, Timeline::total);
     }
 

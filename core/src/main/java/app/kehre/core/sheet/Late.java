@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 
 import app.kehre.core.dose.ShortDose;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.fitting.Changeable;
 import app.kehre.core.fitting.Fitting;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
@@ -18,8 +19,12 @@ import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.proposal.Change;
 import app.kehre.core.proposal.Way;
+import app.kehre.core.timeline.Timeline;
 
-/** What somebody who begins late leaves away. Neither the warm-up nor the way down ever pays. */
+/**
+ * What somebody who begins late leaves away: few things, since they are read while the class begins. Neither the warm-up nor
+ * the way down ever pays.
+ */
 final class Late {
 
     private static final List<Integer> MINUTES = List.of(5, 10);
@@ -35,10 +40,10 @@ final class Late {
         for (int minutes : MINUTES) {
             Duration left = plan.brief().slot().minusMinutes(minutes);
             if (left.isPositive()) {
-                Fitting.best(plan, new Fitting.Asked(left, Optional.empty()),
-                        entry -> kept.contains(entry.id()))
+                Fitting.inTheHall(Timeline.of(plan), left,
+                        Changeable.allBut(entry -> kept.contains(entry.id())), 1).stream()
                         .filter(way -> !way.changes().isEmpty())
-                        .ifPresent(way -> lines.add("%d min late: %s".formatted(minutes, words(way))));
+                        .forEach(way -> lines.add("%d min late: %s".formatted(minutes, words(way))));
             }
         }
         return lines;

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
+import java.util.stream.LongStream;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
@@ -43,6 +44,10 @@ import app.kehre.desk.session.OpenPlan;
  * changes; without a single node.
  */
 public final class ProposalsViewModel {
+
+    /** So many drafts are there to choose from, and so many are drawn for them at the most. */
+    private static final int DRAFTS = 3;
+    private static final int DRAWN = 6;
 
     private final OpenPlan open;
     private final Supplier<Library> library;
@@ -161,24 +166,31 @@ public final class ProposalsViewModel {
         };
     }
 
-    /** Drafts three classes, one after the other; each is shown as soon as it is there. */
+    /** Drafts three classes, one after the other; each is shown as soon as it is there. One that comes again is drawn anew. */
     void draft(Drafting.Asked asked) {
         ClassPlan plan = open.plan();
         Library all = library.get();
         Optional<Path> folder = classes.folder();
         step = step(Wanted.DRAFT, Duration.ZERO);
         missing = Duration.ZERO;
-        List<Long> seeds = List.of(seed + 1, seed + 2, seed + 3);
-        seed += seeds.size();
-        progress.set("Drafting, 1 of %d\u2026".formatted(seeds.size()));
+        List<Long> seeds = LongStream.rangeClosed(seed + 1, seed + DRAWN).boxed().toList();
+        seed += DRAWN;
+        List<Way> drafts = new ArrayList<>();
+        tellDrafting(drafts.size());
         proposals.askEach(seeds, Duration.ZERO,
                 each -> Drafting.propose(plan, asked, all, classes.lately(folder, plan, all), each),
                 (at, drafted) -> {
-                    progress.set(at + 1 < seeds.size() && drafted.reason().isEmpty()
-                            ? "Drafting, %d of %d\u2026".formatted(at + 2, seeds.size())
-                            : "");
-                    add(drafted);
+                    take(drafts, drafted);
+                    if (drafts.size() == DRAFTS || at + 1 == DRAWN || !drafted.reason().isEmpty()) {
+                        stop();
+                    } else {
+                        tellDrafting(drafts.size());
+                    }
                 }, this::fail);
+    }
+
+    private void tellDrafting(int done) {
+        progress.set("Drafting, %d of %d\u2026".formatted(done + 1, DRAFTS));
     }
 
     /** What cannot be worked out is said where it was asked for. */
@@ -196,16 +208,17 @@ public final class ProposalsViewModel {
     }
 
     /** A draft that came out as one before is no other to choose from. */
-    private void add(Proposal drafted) {
-        List<Way> ways = new ArrayList<>(found.get().map(Proposal::ways).orElse(List.of()));
-        boolean first = ways.isEmpty();
-        drafted.ways().stream()
-                .filter(way -> ways.stream().noneMatch(each -> segments(each).equals(segments(way))))
-                .forEach(ways::add);
-        if (first) {
-            show(ways.isEmpty() ? drafted : new Proposal.Proposed(ways));
-        } else if (ways.size() > found.get().map(Proposal::ways).orElse(List.of()).size()) {
-            found.set(Optional.of(new Proposal.Proposed(ways)));
+    private void take(List<Way> drafts, Proposal drafted) {
+        List<Way> others = drafted.ways().stream()
+                .filter(way -> drafts.stream().noneMatch(each -> segments(each).equals(segments(way))))
+                .toList();
+        drafts.addAll(others);
+        if (drafts.isEmpty()) {
+            show(drafted);
+        } else if (drafts.size() == others.size()) {
+            show(new Proposal.Proposed(drafts));
+        } else if (!others.isEmpty()) {
+            found.set(Optional.of(new Proposal.Proposed(drafts)));
         }
     }
 
