@@ -57,7 +57,7 @@ public final class Learning {
 
     /** Reads anew what is kept, beside the JavaFX thread. */
     public void refresh() {
-        studio.ifPresent(open -> open.later(kept -> {
+        studio.filter(OpenStudio::isOpen).ifPresent(open -> open.later(kept -> {
             List<Observed> now = kept.records().observed(LearnedPace.MOST_CLASSES);
             PaceWishes wanted = kept.wishes();
             Platform.runLater(() -> {

@@ -97,6 +97,11 @@ public final class OpenStudio implements AutoCloseable {
                 .equals(Optional.of(data.toAbsolutePath()));
     }
 
+    /** Returns whether it is still open; what is closed with its window is not asked any more. */
+    public boolean isOpen() {
+        return !writer.isShutdown();
+    }
+
     /** Something that is kept. */
     public interface Work {
         /** Does it. */

@@ -304,4 +304,20 @@ class SessionTest {
         assertThat(Folders.data(Map.of("APPDATA", "/r"), "Windows 11", home)).isEqualTo(Path.of("/r/Kehre"));
         assertThat(Folders.data(Map.of("KEHRE_DATA", "/own"), "Linux", home)).isEqualTo(Path.of("/own"));
     }
+
+    /** A window that closes while something is being kept asks its studio nothing any more. */
+    @Test
+    void whatIsClosedIsNotReadAnew() {
+        List<String> told = new ArrayList<>();
+        OpenStudio studio = OpenStudio.open(folder.resolve("closed").resolve(OpenStudio.NAME));
+        Learning learning = new Learning(studio, told::add);
+        assertThat(studio.isOpen()).isTrue();
+
+        studio.close();
+        learning.refresh();
+
+        assertThat(studio.isOpen()).isFalse();
+        assertThat(told).isEmpty();
+        assertThat(learning.classes()).isZero();
+    }
 }
