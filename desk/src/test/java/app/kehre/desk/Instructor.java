@@ -168,13 +168,17 @@ public final class Instructor implements AutoCloseable {
 
     /** Clicks into the middle of a node, scrolled into view if it lies in a scrolled page. */
     public Instructor clicks(String selector) {
+        return clicks(() -> find(selector));
+    }
+
+    private Instructor clicks(Supplier<Node> found) {
         onFx(() -> {
-            reveal(find(selector));
+            reveal(found.get());
             return stage;
         });
         settle();
         return clicksAt(onFx(() -> {
-            Node node = find(selector);
+            Node node = found.get();
             Bounds bounds = node.localToScreen(node.getBoundsInLocal());
             return new Point2D(bounds.getCenterX(), bounds.getCenterY());
         }));
@@ -210,16 +214,7 @@ public final class Instructor implements AutoCloseable {
 
     /** Clicks on what a screen reader calls so, scrolled into view. */
     public Instructor clicksCalled(String accessible) {
-        onFx(() -> {
-            reveal(called(accessible));
-            return stage;
-        });
-        settle();
-        return clicksAt(onFx(() -> {
-            Node node = called(accessible);
-            Bounds bounds = node.localToScreen(node.getBoundsInLocal());
-            return new Point2D(bounds.getCenterX(), bounds.getCenterY());
-        }));
+        return clicks(() -> called(accessible));
     }
 
     private Node called(String accessible) {

@@ -1,6 +1,6 @@
 /**
- * Classes made right to the minute: {@link app.kehre.core.fitting.Fitting} changes doses, rounds, rests and phrases, or leaves
- * lines out, so that a class ends in a length with the least weighted change, proven by an exact program ({@link
+ * Classes made right to the minute: {@link app.kehre.core.fitting.Fitting} changes doses, sets, the clock of a circuit,
+ * rounds, rests and phrases, or leaves lines out, so that a class ends in a length with the least weighted change, proven by an exact program ({@link
  * app.kehre.core.fitting.Exact}).
  *
  * <p>{@code Fitting.of(plan, new Fitting.Asked(Duration.ofMinutes(55), Optional.empty()))} is a {@link
