@@ -24,12 +24,12 @@ final class SidesKept {
         return !item.dose().sides().servesBoth();
     }
 
-    /** Returns whether items that are changed alike are all that serve the sides of their exercise. */
+    /** Returns whether items that are changed alike are all that serve the sides of their exercises. */
     boolean whole(List<Item> items) {
         Set<EntryId> ids = new HashSet<>(items.stream().map(Item::id).toList());
-        Item first = items.getFirst();
-        return !half(first) || halves.stream().filter(other -> other.exercise().equals(first.exercise()))
-                .allMatch(other -> ids.contains(other.id()));
+        return items.stream().filter(SidesKept::half)
+                .allMatch(item -> halves.stream().filter(other -> other.exercise().equals(item.exercise()))
+                        .allMatch(other -> ids.contains(other.id())));
     }
 
     /** Returns whether a circuit may have so many rounds: sides by rounds need as many for each. */

@@ -12,10 +12,12 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
 
 import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.Interval;
 import app.kehre.core.dose.Sides;
+import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.EntryId;
@@ -27,6 +29,8 @@ import app.kehre.core.proposal.Change;
 import app.kehre.core.proposal.Proposal;
 import app.kehre.core.proposal.Way;
 import app.kehre.core.testing.Draws;
+import app.kehre.core.testing.Exercises;
+import app.kehre.core.testing.Plans;
 import app.kehre.core.timeline.SideTotals;
 import app.kehre.core.timeline.Timeline;
 
@@ -127,6 +131,19 @@ class AnyClassTest {
 
     private static Dose clock(Item item) {
         return item.dose().withSides(Sides.TOGETHER);
+    }
+
+    /** The right side goes by the clock of the circuit, the left one by another: neither clock is changed. */
+    @Test
+    void aClockThatServesOneSideOnlyStays() {
+        ClassPlan plan = Plans.of(20).segment("Circuit", Role.TONING, 120)
+                .item(Exercises.SQUAT, "40 s on, 20 s off")
+                .item(Exercises.SIDE_PLANK, "40 s on, 20 s off, right side")
+                .item(Exercises.ROW, "40 s on, 20 s off").circuit(3, 2, 20)
+                .item(Exercises.SIDE_PLANK, "2 x hold 40 s, rest 20 s, left side").bare();
+
+        assertThat(fitted(plan, 80).ways()).allSatisfy(way -> assertThat(way.after().items().limit(3)
+                .map(item -> item.dose().toString())).allMatch(dose -> dose.contains("PT40S")));
     }
 
     @Property(tries = 80, seed = "20261127")
