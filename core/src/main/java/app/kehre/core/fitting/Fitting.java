@@ -3,6 +3,7 @@ package app.kehre.core.fitting;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -113,7 +114,19 @@ public final class Fitting {
                 WEIGHTINGS.parallelStream().flatMap(weights -> way(weights).stream()).toList());
         return ways.isEmpty()
                 ? new Proposal.Refused(reason())
-                : new Proposal.Proposed(ways.stream().limit(WAYS).toList());
+                : new Proposal.Proposed(toldApart(ways.stream().limit(WAYS).toList()));
+    }
+
+    /** Each way says first what no other one does: three that begin with the same words are none to choose from. */
+    private static List<Way> toldApart(List<Way> ways) {
+        return ways.stream().map(way -> new Way(words(way.changes().stream()
+                .sorted(Comparator
+                        .comparingLong(change -> ways.stream().filter(other -> has(other, change)).count()))
+                .toList()), way.changes(), way.notes(), way.after())).toList();
+    }
+
+    private static boolean has(Way way, Change change) {
+        return way.changes().stream().anyMatch(other -> other.words().equals(change.words()));
     }
 
     private static List<Way> distinct(List<Way> found) {
@@ -227,11 +240,11 @@ public final class Fitting {
         return changes;
     }
 
-    /** What is special about a way: a change of a circuit or a build-up in its own words, the others counted. */
+    /** What is special about a way: the first change of a circuit or a build-up in few words, the others counted. */
     private static String words(List<Change> changes) {
         List<String> words = new ArrayList<>();
-        changes.stream().filter(change -> change.kind().structural()).limit(1).map(Change::words)
-                .forEach(words::add);
+        changes.stream().filter(change -> change.kind().structural()).limit(1)
+                .map(change -> change.words().replaceFirst(" instead of .*", "")).forEach(words::add);
         long more = changes.stream().filter(change -> change.kind().structural()).count() - 1;
         add(words, Math.max(0, more), "more like it", "more like it");
         add(words, count(changes, Change.Kind.OUT), "line fewer", "lines fewer");

@@ -75,6 +75,16 @@ class FitsReadAloudTest {
                 .isEqualTo(offered(plan).stream().map(way -> serious(plan, way)).toList());
     }
 
+    /** In the window a way has room for five words. */
+    @ParameterizedTest
+    @CsvSource({"tuesday-evening-climb", "wednesday-morning-ease", "thursday-express-circuit",
+            "friday-strong-and-steady", "saturday-core-and-stretch"})
+    void noTwoWaysBeginWithTheSameWords(String name) {
+        assertThat(offered(shorter(name, 5)).stream()
+                .map(way -> way.words().substring(0, Math.min(25, way.words().length()))))
+                .doesNotHaveDuplicates();
+    }
+
     private static long serious(ClassPlan plan, Way way) {
         return Stream.of(Effect.of(Assessment.of(plan, LIBRARY), way.after(), LIBRARY))
                 .flatMap(effect -> effect.begun().stream())
