@@ -15,6 +15,7 @@ import app.kehre.core.choosing.Suggestions;
 import app.kehre.core.choosing.Swaps;
 import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.dose.DoseScale;
+import app.kehre.core.dose.UsualMost;
 import app.kehre.core.edit.Addables;
 import app.kehre.core.edit.Moves;
 import app.kehre.core.exercise.Exercise;
@@ -46,7 +47,8 @@ final class Mends {
     /** An item with its dose scaled; nothing where that would be more of it than is usual: nobody does 75 reps for the balance. */
     static Optional<Way> scaled(ClassPlan plan, Item item, double factor) {
         return DoseScale.of(item.dose(), factor)
-                .filter(dose -> factor <= 1 || !UsualMost.isOver(item, dose, 1)).map(dose -> Way.of(
+                .filter(dose -> factor <= 1 || !UsualMost.isOver(dose, item.exercise().dosing().most(), 1))
+                .map(dose -> Way.of(
                         "%s: %s".formatted(item.name(), DoseNotation.print(dose)),
                         plan.with(item.withDose(dose))));
     }

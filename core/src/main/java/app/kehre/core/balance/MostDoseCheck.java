@@ -5,6 +5,7 @@ import java.util.List;
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.dose.DoseNotation;
+import app.kehre.core.dose.UsualMost;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.plan.Item;
@@ -24,7 +25,7 @@ final class MostDoseCheck implements KeyedCheck {
     @Override
     public List<Finding> of(ClassUnderCheck judged) {
         return judged.items().stream()
-                .filter(item -> UsualMost.isOver(item, item.dose(), MUCH))
+                .filter(item -> UsualMost.isOver(item.dose(), item.exercise().dosing().most(), MUCH))
                 .map(item -> finding(judged, item)).toList();
     }
 

@@ -28,7 +28,8 @@ public final class DoseLevels {
 
     /**
      * Returns the other levels of a dose: more or less of it, the smallest first, at most four each way, then a set less and
-     * a set more. Sides stay as they are, sides in turn stay even, and what fills whole phrases goes on filling them.
+     * a set more. Sides stay as they are, an even number of reps stays even, since two of them fill an eight or half of one, and
+     * what fills whole phrases goes on filling them.
      *
      * @param least the least that makes sense; one of another kind says nothing
      * @param most the most that makes sense
@@ -50,6 +51,7 @@ public final class DoseLevels {
             DoseScale.of(dose, factor).ifPresent(level -> levels.add(new Level(level, factor - 1)));
         }
         addSets(levels, dose, least, most);
+        levels.removeIf(level -> level.change() > 0 && UsualMost.isOver(level.dose(), most, 1));
         return levels;
     }
 
@@ -108,7 +110,7 @@ public final class DoseLevels {
     private static int step(Dose dose, int now) {
         return switch (dose) {
             case Counts _ -> now % PHRASE == 0 ? PHRASE : now % 2 == 0 ? 2 : 1;
-            case Reps reps -> reps.sides() == Sides.ALTERNATING && now % 2 == 0 ? 2 : 1;
+            case Reps _ -> now % 2 == 0 ? 2 : 1;
             case Hold _,Interval _,AsMany _,CountPattern _,Open _ -> 1;
         };
     }

@@ -98,8 +98,9 @@ public final class Fitting {
     }
 
     private Optional<Way> nearly(Weights weights) {
-        List<Exact.Choice> choices = adjustables.stream().map(each -> choice(each, weights)).toList();
         long missing = asked.length().minus(length(before)).toNanos();
+        List<Exact.Choice> choices = adjustables.stream().map(each -> choice(each, weights, missing))
+                .toList();
         for (int window = NEARLY; window <= FAR; window *= 4) {
             Optional<Way> way = options(choices, missing, window, options -> options).map(this::made);
             if (way.isPresent()) {
@@ -119,7 +120,7 @@ public final class Fitting {
 
     /** Each way says first what no other one does: three that begin with the same words are none to choose from. */
     private static List<Way> toldApart(List<Way> ways) {
-        return ways.stream().map(way -> new Way(words(way.changes().stream()
+        return ways.stream().map(way -> new Way(WayWords.of(way.changes().stream()
                 .sorted(Comparator
                         .comparingLong(change -> ways.stream().filter(other -> has(other, change)).count()))
                 .toList()), way.changes(), way.notes(), way.after())).toList();
@@ -151,9 +152,10 @@ public final class Fitting {
     }
 
     private Optional<Way> way(Weights weights) {
-        List<Exact.Choice> choices = adjustables.stream().map(each -> choice(each, weights)).toList();
-        Drops drops = new Drops(adjustables, choices);
         long missing = asked.length().minus(length(before)).toNanos();
+        List<Exact.Choice> choices = adjustables.stream().map(each -> choice(each, weights, missing))
+                .toList();
+        Drops drops = new Drops(adjustables, choices);
         for (int window = smallestStep(choices);; window = Math.min(2 * window, WIDEST)) {
             Optional<Way> way = drops.areFew()
                     ? withDrops(drops, window)
@@ -208,13 +210,15 @@ public final class Fitting {
         return Optional.empty();
     }
 
-    private static Exact.Choice choice(Adjustable adjustable, Weights weights) {
+    /** What can be done to a line and what each costs: more where less is asked for is dear, as less is where more is. */
+    private static Exact.Choice choice(Adjustable adjustable, Weights weights, long missing) {
         List<Adjustable.Option> options = adjustable.options();
         int[] adds = new int[options.size() + 1];
         int[] costs = new int[options.size() + 1];
         for (int i = 0; i < options.size(); i++) {
             adds[i + 1] = Math.toIntExact(Math.round(options.get(i).adds().toNanos() / (double) TICK));
-            costs[i + 1] = weights.cost(options.get(i));
+            boolean against = missing < 0 && adds[i + 1] > 0 || missing > 0 && adds[i + 1] < 0;
+            costs[i + 1] = weights.cost(options.get(i), against);
         }
         return new Exact.Choice(adds, costs);
     }
@@ -227,7 +231,7 @@ public final class Fitting {
 
     private Way made(int[] options) {
         List<Change> changes = changes(options);
-        return new Way(words(changes), changes, List.of(), Change.all(before.plan(), changes));
+        return new Way(WayWords.of(changes), changes, List.of(), Change.all(before.plan(), changes));
     }
 
     private List<Change> changes(int[] options) {
@@ -238,28 +242,6 @@ public final class Fitting {
             }
         }
         return changes;
-    }
-
-    /** What is special about a way: the first change of a circuit or a build-up in few words, the others counted. */
-    private static String words(List<Change> changes) {
-        List<String> words = new ArrayList<>();
-        changes.stream().filter(change -> change.kind().structural()).limit(1)
-                .map(change -> change.words().replaceFirst(" instead of .*", "")).forEach(words::add);
-        long more = changes.stream().filter(change -> change.kind().structural()).count() - 1;
-        add(words, Math.max(0, more), "more like it", "more like it");
-        add(words, count(changes, Change.Kind.OUT), "line fewer", "lines fewer");
-        add(words, count(changes, Change.Kind.DOSE), "dose changed", "doses changed");
-        return words.isEmpty() ? "as it is" : String.join(", ", words);
-    }
-
-    private static long count(List<Change> changes, Change.Kind kind) {
-        return changes.stream().filter(change -> change.kind() == kind).count();
-    }
-
-    private static void add(List<String> words, long count, String one, String several) {
-        if (count > 0) {
-            words.add("%d %s".formatted(count, count == 1 ? one : several));
-        }
     }
 
     private String reason() {

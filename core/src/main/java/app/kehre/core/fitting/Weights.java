@@ -32,11 +32,17 @@ record Weights(int dose, int rounds, int rests, int phrases, int out, int touche
     /** Going towards the target of a segment is cheaper, going away from it dearer. */
     static final double TOWARDS = 0.7;
     static final double AWAY = 1.5;
+    /** Who has to save time adds nothing elsewhere, unless a whole round has saved more than is needed. */
+    static final double AGAINST = 4;
     /** A warm-up or a cool-down that is short already is made no shorter, if anything else can be done. */
     static final double TOO_SHORT = 8;
 
-    /** Returns what something costs; a dose that is changed twice as much costs more than twice as much. */
-    int cost(Adjustable.Option option) {
+    /**
+     * Returns what something costs; a dose that is changed twice as much costs more than twice as much.
+     *
+     * @param against whether it adds time where some is to be saved, or the other way round
+     */
+    int cost(Adjustable.Option option, boolean against) {
         double size = option.size();
         double cost = switch (option.change().kind()) {
             case DOSE -> touched + dose * (size + size * size);
@@ -45,6 +51,6 @@ record Weights(int dose, int rounds, int rests, int phrases, int out, int touche
             case PHRASES -> phrases * size;
             case OUT, IN, WHOLE -> out * size;
         };
-        return Math.max(1, (int) Math.round(cost * option.weight()));
+        return Math.max(1, (int) Math.round(cost * option.weight() * (against ? AGAINST : 1)));
     }
 }

@@ -28,7 +28,8 @@ class DoseLevelsTest {
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
             16 eights         | 8 eights         | 32 eights         | 8 eights (-50 %), 12 eights (-25 %), 20 eights (+25 %), 24 eights (+50 %), 28 eights (+75 %), 32 eights (+100 %)
-            12 reps           | 8 reps           | 16 reps           | 8 reps (-33 %), 9 reps (-25 %), 10 reps (-17 %), 11 reps (-8 %), 13 reps (+8 %), 14 reps (+17 %), 15 reps (+25 %), 16 reps (+33 %)
+            12 reps           | 8 reps           | 16 reps           | 8 reps (-33 %), 10 reps (-17 %), 14 reps (+17 %), 16 reps (+33 %)
+            9 reps            | 8 reps           | 11 reps          | 8 reps (-11 %), 10 reps (+11 %), 11 reps (+22 %)
             30 s on, 15 s off | 20 s on, 15 s off | 40 s on, 15 s off | 20 s on, 15 s off (-33 %), 25 s on, 15 s off (-17 %), 35 s on, 15 s off (+17 %), 40 s on, 15 s off (+33 %)
             hold 20 s         | hold 15 s        | hold 25 s         | hold 15 s (-25 %), hold 25 s (+25 %)
             6 breaths         | 4 breaths        | 7 breaths         | 4 breaths (-33 %), 5 breaths (-17 %), 7 breaths (+17 %)
@@ -83,6 +84,28 @@ class DoseLevelsTest {
     private static int total(Dose dose) {
         Reps reps = (Reps) dose;
         return reps.sets() * ((Stage.Moves) reps.stages().getFirst()).number();
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            2 x (8 slow reps, 16 reps, 8 pulses) | 3 x 15 reps | 45
+            8 slow reps > 8 reps | 16 reps     | 16
+            16 pulses                  | 12 reps     | 12
+            """)
+    void aDoseOfSeveralStagesDoesNotGrowBeyondTheMostThatIsUsualInAll(String dose, String most, double reps) {
+        List<DoseLevels.Level> levels = DoseLevels.of(dose(dose), Reps.of(8), dose(most));
+
+        assertThat(levels).isNotEmpty().allSatisfy(level -> {
+            assertThat(level.dose()).isInstanceOf(Reps.class);
+            assertThat(level.change() < 0 || inReps((Reps) level.dose()) <= reps)
+                    .as(DoseNotation.print(level.dose())).isTrue();
+        });
+    }
+
+    /** Two pulses are as much as one rep. */
+    private static double inReps(Reps dose) {
+        return dose.sets() * dose.stages().stream().map(Stage.Moves.class::cast)
+                .mapToDouble(moves -> moves.number() / (moves.unit() == Stage.Unit.PULSE ? 2.0 : 1)).sum();
     }
 
     @ParameterizedTest

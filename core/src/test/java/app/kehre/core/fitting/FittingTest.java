@@ -69,7 +69,7 @@ class FittingTest {
 
     /** Every combination of options at less than a cost, as the class that it makes. */
     private static void cheaper(ClassPlan plan, List<Adjustable> choices, int at, int below,
-            Consumer<ClassPlan> each) {
+            boolean shorter, Consumer<ClassPlan> each) {
         if (below <= 0) {
             return;
         }
@@ -77,21 +77,27 @@ class FittingTest {
             each.accept(plan);
             return;
         }
-        cheaper(plan, choices, at + 1, below, each);
+        cheaper(plan, choices, at + 1, below, shorter, each);
         for (Adjustable.Option option : choices.get(at).options()) {
-            cheaper(option.change().made().apply(plan), choices, at + 1, below - Weights.USUAL.cost(option),
+            cheaper(option.change().made().apply(plan), choices, at + 1, below - cost(option, shorter),
+                    shorter,
                     each);
         }
     }
 
-    private static int cost(List<Adjustable> choices, Way way) {
+    /** What makes a class longer that is to be shorter is dear. */
+    private static int cost(Adjustable.Option option, boolean shorter) {
+        return Weights.USUAL.cost(option, shorter && option.adds().isPositive());
+    }
+
+    private static int cost(List<Adjustable> choices, Way way, boolean shorter) {
         List<String> words = way.changes().stream().map(Change::words).toList();
         return choices.stream().flatMap(each -> each.options().stream())
                 .filter(option -> words.contains(option.change().words())
                         && way.changes().stream()
                                 .anyMatch(change -> change.entry().equals(option.change().entry())
                                         && change.words().equals(option.change().words())))
-                .mapToInt(Weights.USUAL::cost).sum();
+                .mapToInt(option -> cost(option, shorter)).sum();
     }
 
     @Property(tries = 200)
@@ -106,12 +112,13 @@ class FittingTest {
         long left = way.map(each -> asked.minus(Timeline.of(each.after()).total()).toNanos() / TICK)
                 .orElse((long) WIDEST - 1);
         List<ClassPlan> better = new ArrayList<>();
-        cheaper(plan, choices, 0, way.map(each -> cost(choices, each)).orElse(Integer.MAX_VALUE), other -> {
-            Duration under = asked.minus(Timeline.of(other).total());
-            if (!under.isNegative() && under.toNanos() / TICK <= left) {
-                better.add(other);
-            }
-        });
+        cheaper(plan, choices, 0, way.map(each -> cost(choices, each, seconds > 0)).orElse(Integer.MAX_VALUE),
+                seconds > 0, other -> {
+                    Duration under = asked.minus(Timeline.of(other).total());
+                    if (!under.isNegative() && under.toNanos() / TICK <= left) {
+                        better.add(other);
+                    }
+                });
 
         assertThat(left).isBetween(0L, (long) WIDEST);
         assertThat(better).isEmpty();

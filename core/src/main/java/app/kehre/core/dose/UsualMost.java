@@ -1,31 +1,20 @@
-package app.kehre.core.balance;
+package app.kehre.core.dose;
 
 import java.time.Duration;
 
-import app.kehre.core.dose.Amount;
-import app.kehre.core.dose.AsMany;
-import app.kehre.core.dose.CountPattern;
-import app.kehre.core.dose.Counts;
-import app.kehre.core.dose.Dose;
-import app.kehre.core.dose.Hold;
-import app.kehre.core.dose.Interval;
-import app.kehre.core.dose.Open;
-import app.kehre.core.dose.Reps;
-import app.kehre.core.dose.Stage;
-import app.kehre.core.plan.Item;
-
-/** How a dose stands to the most that the library gives for an exercise. */
-final class UsualMost {
+/** How a dose stands to the most that is usual for its exercise, whatever sets and stages it is given in. */
+public final class UsualMost {
 
     private UsualMost() {}
 
     /**
-     * Returns whether a dose of an item is over the most that is usual; never for what is counted by the music or the clock.
+     * Returns whether a dose is over the most that is usual; never for what is counted by the music or the clock.
      *
+     * @param usual the most that is usual
      * @param times how many times the most, 1 or more
      */
-    static boolean isOver(Item item, Dose dose, double times) {
-        double most = amount(item.exercise().dosing().most());
+    public static boolean isOver(Dose dose, Dose usual, double times) {
+        double most = amount(usual);
         return most > 0 && amount(dose) > times * most;
     }
 
