@@ -13,6 +13,7 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
+import app.kehre.core.advice.Threshold;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Ledger;
 import app.kehre.core.choosing.Belongs;
@@ -25,6 +26,7 @@ import app.kehre.core.edit.Addables;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Muscle;
+import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Position;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.Equipment;
@@ -47,6 +49,8 @@ final class StretchDeriver {
 
     /** Loads of fewer seconds, by share, need no stretch. Kehre's estimate. */
     private static final double LEAST_LOAD = 10;
+    /** So many stretches are remembered until one is at home. Kehre's estimate. */
+    private static final int HOME = 4;
     private static final int TICKS_IN_A_SECOND = 1;
 
     /** From standing to lying. */
@@ -67,8 +71,12 @@ final class StretchDeriver {
     private final Duration minutes;
     private final List<Muscle> loaded;
     private final double[] loads;
+    /** How much each of them claims to be released: what must be, by its load, comes long before what merely took part. */
+    private final double[] claims;
     private final Segment segment;
     private final List<Entry> kept;
+    /** The quiet breathing on which the class ends, if it does: that is no stretch, and people wait for it. */
+    private final List<Entry> closing;
     /** The areas that what stays releases, as bits. */
     private final int released;
     private final EntryId firstId;
@@ -86,16 +94,23 @@ final class StretchDeriver {
         ClassPlan with = withSegment(plan);
         segment = stretch(with).orElseThrow();
         firstId = with.nextEntryId();
-        kept = segment.entries().stream().filter(stays).toList();
-        bare = with.with(segment.withEntries(kept));
+        closing = segment.entries().reversed().stream().limit(1).filter(StretchDeriver::isBreathing).toList();
+        kept = segment.entries().stream().filter(stays).filter(line -> !closing.contains(line)).toList();
+        bare = with.with(segment.withEntries(Stream.concat(kept.stream(), closing.stream()).toList()));
         way = endsDown(bare) ? UP : DOWN;
         Ledger ledger = Assessment.of(bare, library).ledger();
         loaded = Arrays.stream(Muscle.values()).filter(muscle -> ledger.of(muscle).load() >= LEAST_LOAD)
                 .sorted(Comparator.comparingDouble((Muscle muscle) -> ledger.of(muscle).load()).reversed())
                 .limit(SetCover.AREAS).toList();
         loads = loaded.stream().mapToDouble(muscle -> ledger.of(muscle).load()).toArray();
+        int from = bare.thresholds().of(Threshold.RELEASE_FROM);
+        claims = Arrays.stream(loads).map(load -> load * Math.max(1, load / from)).toArray();
         released = items(kept).stream().mapToInt(item -> areas(item.exercise()))
                 .reduce(0, (one, other) -> one | other);
+    }
+
+    private static boolean isBreathing(Entry line) {
+        return line.item().filter(item -> item.exercise().pattern() == Pattern.BREATHING).isPresent();
     }
 
     /** Whether the last work before the stretch is on the floor. */
@@ -141,7 +156,8 @@ final class StretchDeriver {
     }
 
     private Reading<StretchFromClass> found(ClassPlan with, List<Exercise> suitable) {
-        List<Item> items = items(with.segment(segment.id()).entries());
+        List<Item> items = items(with.segment(segment.id()).entries()).stream()
+                .filter(item -> !closing.contains(item)).toList();
         Set<Muscle> let = EnumSet.noneOf(Muscle.class);
         items.forEach(item -> let.addAll(item.exercise().main()));
         double sum = Arrays.stream(loads).sum();
@@ -155,11 +171,12 @@ final class StretchDeriver {
                 atHome(muscle, suitable).ifPresentOrElse(home::add, () -> without.add(muscle.words()));
             }
         }
+        List<Exercise> few = home.stream().limit(HOME).toList();
         return items.isEmpty()
                 ? Reading.refused(
                         "In %s there is no time for a single stretch.".formatted(Lengths.notation(minutes)))
-                : Reading.of(new StretchFromClass(noted(told(with, items), items, home), items,
-                        List.copyOf(home), without, Math.min(1, got / sum)));
+                : Reading.of(new StretchFromClass(noted(told(with, items), items, few), items,
+                        few, without, Math.min(1, got / sum)));
     }
 
     /** Finds a stretch for home: of those that would do here, else one with what people have there. */
@@ -184,7 +201,7 @@ final class StretchDeriver {
     }
 
     /** The take-home list stands as the note of the last new stretch, so that the sheet prints it. */
-    private ClassPlan noted(ClassPlan plan, List<Item> items, Set<Exercise> home) {
+    private ClassPlan noted(ClassPlan plan, List<Item> items, List<Exercise> home) {
         Optional<Item> last = items.stream().filter(item -> !kept.contains(item)).reduce((_, later) -> later);
         if (home.isEmpty() || last.isEmpty()) {
             return plan;
@@ -215,7 +232,7 @@ final class StretchDeriver {
                 .toList();
         EntryId id = firstId;
         List<Item> items = new ArrayList<>();
-        for (int at : SetCover.best(pieces, loads, ticks(time))) {
+        for (int at : SetCover.best(pieces, claims, ticks(time))) {
             Exercise exercise = suitable.get(at);
             items.add(Item.of(id, exercise).withDose(dose(exercise)));
             id = id.next();
@@ -261,6 +278,7 @@ final class StretchDeriver {
         List<Entry> entries = new ArrayList<>(none ? List.of() : kept.subList(0, Math.toIntExact(first)));
         entries.addAll(all);
         kept.stream().skip(none ? 0 : first).filter(line -> line.item().isEmpty()).forEach(entries::add);
+        entries.addAll(closing);
         return bare.with(segment.withEntries(entries));
     }
 

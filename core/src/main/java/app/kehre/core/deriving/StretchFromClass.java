@@ -39,7 +39,7 @@ public record StretchFromClass(ClassPlan plan, List<Item> items, List<Exercise> 
     }
 
     /**
-     * Derives the stretch of a class; an existing one is replaced, but for what is locked and no stretch in it.
+     * Derives the stretch of a class; an existing one is replaced, but for what is locked, the pauses in it and the quiet breathing at its end.
      *
      * @param minutes how long the whole stretch may take
      */

@@ -18,12 +18,10 @@ import app.kehre.core.choosing.GroupFit;
 import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.DoseScale;
 import app.kehre.core.dose.Interval;
-import app.kehre.core.dose.Reps;
 import app.kehre.core.edit.Addables;
 import app.kehre.core.edit.Moves;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Impact;
-import app.kehre.core.exercise.Joint;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Pattern;
@@ -49,8 +47,11 @@ import app.kehre.core.value.Reading;
 /** Derives the warm-up of a class. */
 final class WarmUpDeriver {
 
-    /** The most moves of a warm-up: more would be a list, not a flow. Kehre's estimate. */
-    private static final int MOST = 14;
+    /**
+     * The most moves of a warm-up that is filled up: 4 to 8 big ones (figures.md, "Good classes") and four for single joints. More
+     * would be a list, not a flow; only where more must be made ready there are more. Kehre's estimate.
+     */
+    private static final int MOST = 12;
     /** Joint work of less does not make ready. Teaching range, 20 to 40 s. */
     private static final Duration READY = Duration.ofSeconds(20);
     /** Who holds stretches first holds so many, of what comes, before other moves fill the rest. Kehre's estimate. */
@@ -193,16 +194,22 @@ final class WarmUpDeriver {
         for (Exercise each : more) {
             boolean enough = held(each) && chosen.stream().filter(WarmUpDeriver::held).count() >= HELD
                     || chosen.stream().anyMatch(other -> WarmUpFlow.alike(each, other));
-            if (fits(each) > 0 && !enough && chosen.size() < MOST && ticks(each) <= left) {
+            if (fits(each) > 0 && !enough && few(chosen) && ticks(each) <= left) {
                 chosen.add(each);
                 left -= ticks(each);
             }
         }
     }
 
+    /** Whether there is room for one more: not so many yet, or so long to fill that these do not do at their most. */
+    private boolean few(List<Exercise> chosen) {
+        return chosen.size() < MOST || chosen.stream().map(this::atMost).reduce(Duration.ZERO, Duration::plus)
+                .compareTo(minutes) < 0;
+    }
+
     /** How long a move can be done: what can be done for longer makes a flow of fewer moves. */
     private Duration atMost(Exercise exercise) {
-        return length(exercise, small(exercise.dosing().most()));
+        return length(exercise, WarmUpFlow.small(exercise.dosing().most()));
     }
 
     /** How well a move fits the school: it rehearses what comes, raises the pulse, moves the joints, or is held first. */
@@ -234,7 +241,7 @@ final class WarmUpDeriver {
         List<Item> made = with.segment(segment.id()).lines().filter(line -> isNew(line.id()))
                 .map(Item.class::cast).toList();
         for (Item item : made) {
-            with = with.because(item, why(item.exercise()));
+            with = with.because(item, needs.why(item.exercise()));
         }
         return new WarmUpFromClass(with, made, needs.missing(met));
     }
@@ -255,22 +262,15 @@ final class WarmUpDeriver {
 
     /** One set, and long enough to make a joint ready that needs it. */
     private Dose dose(Exercise exercise) {
-        Dose usual = small(exercise.usualDose());
+        Dose usual = WarmUpFlow.small(exercise.usualDose());
         Duration length = length(exercise, usual);
         boolean joint = exercise.work().prepares().stream().anyMatch(needs.joints()::contains);
         if (WarmUpFlow.big(exercise)) {
             return WarmUpFlow.dose(exercise);
         }
-        return joint && length.compareTo(READY) < 0
+        return WarmUpFlow.even(joint && length.compareTo(READY) < 0
                 ? DoseScale.of(usual, (double) READY.toMillis() / length.toMillis()).orElse(usual)
-                : usual;
-    }
-
-    /** One set is enough to show a move. */
-    private static Dose small(Dose usual) {
-        return usual instanceof Reps reps && reps.sets() > 1
-                ? new Reps(1, reps.stages(), reps.order(), Duration.ZERO, reps.sides())
-                : usual;
+                : usual);
     }
 
     /** Whom a caution of the new moves concerns does something else meanwhile. */
@@ -286,21 +286,5 @@ final class WarmUpDeriver {
                 ? plan
                 : Fitting.best(plan, new Fitting.Asked(whole, Optional.of(segment.id())), kept::contains)
                         .map(Way::after).orElse(plan);
-    }
-
-    private String why(Exercise exercise) {
-        List<String> words = new ArrayList<>();
-        String joints = exercise.work().prepares().stream().filter(needs.joints()::contains).sorted()
-                .map(Joint::words).collect(Collectors.joining(", "));
-        if (!joints.isEmpty()) {
-            words.add("prepares " + joints);
-        }
-        if (needs.shown().contains(exercise.pattern())) {
-            words.add("shows the %s small".formatted(exercise.pattern().words()));
-        }
-        if (exercise.work().mets().value() >= RAISES) {
-            words.add("raises the pulse");
-        }
-        return words.isEmpty() ? "loosens" : String.join(", ", words);
     }
 }

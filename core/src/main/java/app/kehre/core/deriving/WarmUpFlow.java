@@ -1,5 +1,6 @@
 package app.kehre.core.deriving;
 
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -7,7 +8,10 @@ import java.util.function.ToIntFunction;
 
 import app.kehre.core.dose.Counts;
 import app.kehre.core.dose.Dose;
+import app.kehre.core.dose.DoseScale;
 import app.kehre.core.dose.Hold;
+import app.kehre.core.dose.Reps;
+import app.kehre.core.dose.Stage;
 import app.kehre.core.exercise.Exercise;
 
 /** The order of a warm-up, and how long its moves are: it moves from the first beat, and the pulse rises. */
@@ -17,6 +21,8 @@ final class WarmUpFlow {
     private static final int MOVING_FIRST = 120;
     /** A big move takes 32 to 64 counts (figures.md, "Good classes"). */
     private static final int COUNTS = 64;
+    /** Four eights: music comes in such phrases. */
+    private static final int PHRASE = 32;
 
     private WarmUpFlow() {}
 
@@ -37,6 +43,25 @@ final class WarmUpFlow {
                 ? new Counts(Math.min(COUNTS, Math.max(usual.counts(), most.counts())), usual.pace(),
                         usual.sides())
                 : exercise.usualDose();
+    }
+
+    /** Returns one set of a dose: that is enough to show a move. */
+    static Dose small(Dose usual) {
+        return usual instanceof Reps reps && reps.sets() > 1
+                ? new Reps(1, reps.stages(), reps.order(), Duration.ZERO, reps.sides())
+                : usual;
+    }
+
+    /** Returns a dose in whole phrases, or in an even number of reps: nobody stops in the middle of a phrase, or on one side. */
+    static Dose even(Dose dose) {
+        return switch (dose) {
+            case Counts counts ->
+                new Counts(Math.ceilDiv(counts.counts(), PHRASE) * PHRASE, counts.pace(), counts.sides());
+            case Reps reps when reps.stages().getFirst() instanceof Stage.Moves moves
+                    && moves.number() % 2 == 1 ->
+                DoseScale.of(dose, (moves.number() + 1.0) / moves.number()).orElse(dose);
+            default -> dose;
+        };
     }
 
     /** Returns whether two moves are one to the eye: the same steps. */

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
 
 import app.kehre.core.advice.Threshold;
@@ -85,5 +86,22 @@ record WarmUpNeeds(List<Joint> joints, List<Double> loads, Set<Pattern> patterns
             }
         }
         return words;
+    }
+
+    /** Returns why a move stands in the warm-up, in words. */
+    String why(Exercise exercise) {
+        List<String> words = new ArrayList<>();
+        String ready = exercise.work().prepares().stream().filter(joints::contains).sorted()
+                .map(Joint::words).collect(Collectors.joining(", "));
+        if (!ready.isEmpty()) {
+            words.add("prepares " + ready);
+        }
+        if (shown.contains(exercise.pattern())) {
+            words.add("shows the %s small".formatted(exercise.pattern().words()));
+        }
+        if (exercise.work().mets().value() >= WarmUpDeriver.RAISES) {
+            words.add("raises the pulse");
+        }
+        return words.isEmpty() ? "loosens" : String.join(", ", words);
     }
 }
