@@ -22,8 +22,8 @@ import app.kehre.core.plan.Segment;
 import app.kehre.core.proposal.Way;
 
 /**
- * Lunges or balances on one leg with newcomers, and nobody has looked at their balance. A dance is none of them, and what is
- * balanced in the warm-up is a screen by itself.
+ * Lunges or balances on one leg with newcomers, and nobody has looked at their balance. A dance is none of them; what is balanced
+ * in the warm-up, and standing on one leg for a while, is a screen by itself.
  */
 final class ScreenCheck implements KeyedCheck {
 
@@ -43,8 +43,9 @@ final class ScreenCheck implements KeyedCheck {
         }
         for (Segment segment : judged.segments()) {
             for (Entry entry : segment.lines().toList()) {
-                if (entry instanceof Screen || segment.role() == Role.WARM_UP && entry.exercises().stream()
-                        .anyMatch(each -> each.pattern() == Pattern.BALANCE)) {
+                if (entry instanceof Screen || entry.exercises().stream()
+                        .anyMatch(each -> each.pattern() == Pattern.BALANCE
+                                && (segment.role() == Role.WARM_UP || isStood(each)))) {
                     return List.of();
                 }
                 boolean works = segment.role() == Role.TONING || segment.role() == Role.CORE;
@@ -56,11 +57,15 @@ final class ScreenCheck implements KeyedCheck {
         return List.of();
     }
 
-    /** To stand on one leg for a while is the screen itself. */
+    /** To stand on one leg for a while is the screen itself, wherever it comes. */
+    private static boolean isStood(Exercise exercise) {
+        return exercise.family() == Family.STEADY || exercise.usualDose() instanceof Hold;
+    }
+
     private static boolean onOneLeg(Exercise exercise) {
-        return exercise.pattern() == Pattern.LUNGE || exercise.pattern() == Pattern.BALANCE
-                && exercise.family() != Family.STEADY && !(exercise.usualDose() instanceof Hold)
-                && exercise.cautions().stream().anyMatch(caution -> caution.limit() == Limit.BALANCE);
+        return exercise.pattern() == Pattern.LUNGE
+                || exercise.pattern() == Pattern.BALANCE && !isStood(exercise)
+                        && exercise.cautions().stream().anyMatch(caution -> caution.limit() == Limit.BALANCE);
     }
 
     private Finding finding(ClassUnderCheck judged, Item item, boolean many) {

@@ -16,7 +16,6 @@ import app.kehre.core.brief.School;
 import app.kehre.core.choosing.Belongs;
 import app.kehre.core.choosing.GroupFit;
 import app.kehre.core.dose.Dose;
-import app.kehre.core.dose.DoseScale;
 import app.kehre.core.dose.Interval;
 import app.kehre.core.edit.Addables;
 import app.kehre.core.edit.Moves;
@@ -268,9 +267,9 @@ final class WarmUpDeriver {
         if (WarmUpFlow.big(exercise)) {
             return WarmUpFlow.dose(exercise);
         }
-        return WarmUpFlow.even(joint && length.compareTo(READY) < 0
-                ? DoseScale.of(usual, (double) READY.toMillis() / length.toMillis()).orElse(usual)
-                : usual);
+        return WarmUpFlow.atLeast(usual, joint && length.compareTo(READY) < 0
+                ? (double) READY.toMillis() / length.toMillis()
+                : 1);
     }
 
     /** Whom a caution of the new moves concerns does something else meanwhile. */

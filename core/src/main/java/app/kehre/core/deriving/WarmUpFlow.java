@@ -23,6 +23,8 @@ final class WarmUpFlow {
     private static final int COUNTS = 64;
     /** Four eights: music comes in such phrases. */
     private static final int PHRASE = 32;
+    /** More reps than these are counted in fours. */
+    private static final int FEW = 12;
 
     private WarmUpFlow() {}
 
@@ -52,15 +54,26 @@ final class WarmUpFlow {
                 : usual;
     }
 
-    /** Returns a dose in whole phrases, or in an even number of reps: nobody stops in the middle of a phrase, or on one side. */
-    static Dose even(Dose dose) {
+    /**
+     * Returns a dose so many times as long, or longer: in whole phrases, or in a number of reps that is even, and over 12 one of
+     * fours, since nobody stops in the middle of a phrase or on one side.
+     *
+     * @param times 1 or more
+     */
+    static Dose atLeast(Dose dose, double times) {
         return switch (dose) {
-            case Counts counts ->
-                new Counts(Math.ceilDiv(counts.counts(), PHRASE) * PHRASE, counts.pace(), counts.sides());
-            case Reps reps when reps.stages().getFirst() instanceof Stage.Moves moves
-                    && moves.number() % 2 == 1 ->
-                DoseScale.of(dose, (moves.number() + 1.0) / moves.number()).orElse(dose);
-            default -> dose;
+            case Counts counts -> new Counts(PHRASE * (int) Math.ceil(times * counts.counts() / PHRASE),
+                    counts.pace(), counts.sides());
+            case Reps reps when reps.stages().size() == 1
+                    && reps.stages().getFirst() instanceof Stage.Moves moves -> {
+                int number = (int) Math.ceil(times * moves.number());
+                int step = number > FEW ? 4 : 2;
+                yield new Reps(reps.sets(),
+                        List.of(new Stage.Moves(step * Math.ceilDiv(number, step), moves.unit(),
+                                moves.tempo(), moves.reach(), moves.stretch())),
+                        reps.order(), reps.rest(), reps.sides());
+            }
+            default -> DoseScale.of(dose, times).orElse(dose);
         };
     }
 

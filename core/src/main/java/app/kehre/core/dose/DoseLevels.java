@@ -10,7 +10,6 @@ import java.util.TreeSet;
 public final class DoseLevels {
 
     private static final int EACH_WAY = 4;
-    private static final int PHRASE = 4;
     private static final int SECONDS = 5;
     /** How far a dose may go where nothing is known about it. Kehre's estimate. */
     private static final double LEAST = 0.5;
@@ -28,8 +27,7 @@ public final class DoseLevels {
 
     /**
      * Returns the other levels of a dose: more or less of it, the smallest first, at most four each way, then a set less and
-     * a set more. Sides stay as they are, an even number of reps stays even, since two of them fill an eight or half of one, and
-     * what fills whole phrases goes on filling them.
+     * a set more. Sides stay as they are, and the steps are those of {@link DoseScale}.
      *
      * @param least the least that makes sense; one of another kind says nothing
      * @param most the most that makes sense
@@ -109,8 +107,8 @@ public final class DoseLevels {
 
     private static int step(Dose dose, int now) {
         return switch (dose) {
-            case Counts _ -> now % PHRASE == 0 ? PHRASE : now % 2 == 0 ? 2 : 1;
-            case Reps _ -> now % 2 == 0 ? 2 : 1;
+            case Counts _ -> DoseScale.ofEights(now);
+            case Reps _ -> DoseScale.ofReps(now);
             case Hold _,Interval _,AsMany _,CountPattern _,Open _ -> 1;
         };
     }

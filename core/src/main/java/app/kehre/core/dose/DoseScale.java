@@ -4,17 +4,21 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.IntUnaryOperator;
 
 /** Makes a dose longer or shorter, in the steps in which instructors change it. */
 public final class DoseScale {
 
     private static final int SECONDS = 5;
+    /** A phrase of the music, in eights. */
+    private static final int PHRASE = 4;
 
     private DoseScale() {}
 
     /**
-     * Returns the dose with its reps, eights, holds or work multiplied, rounded to a whole rep, a whole eight or 5 s,
-     * at least one; nothing where that changes nothing, or is out of range.
+     * Returns the dose with its reps, eights, holds or work multiplied, rounded to its step, at least one; nothing where that
+     * changes nothing, or is out of range. Holds and work go in steps of 5 s; what fills whole phrases goes on filling them,
+     * and an even number of reps stays even, for both sides and for the music.
      *
      * @param factor over 0
      */
@@ -30,7 +34,8 @@ public final class DoseScale {
     private static Dose scaled(Dose dose, double factor) {
         return switch (dose) {
             case Counts counts -> new Counts(
-                    Counts.EIGHT * whole(counts.counts() / (double) Counts.EIGHT * factor), counts.pace(),
+                    Counts.EIGHT * stepped(counts.counts() / Counts.EIGHT, factor, DoseScale::ofEights),
+                    counts.pace(),
                     counts.sides());
             case Hold hold -> new Hold(hold.sets(), held(hold.held(), factor), hold.kind(), hold.rest(),
                     hold.sides());
@@ -47,7 +52,8 @@ public final class DoseScale {
         for (Stage stage : reps.stages()) {
             stages.add(switch (stage) {
                 case Stage.Moves moves ->
-                    new Stage.Moves(whole(moves.number() * factor), moves.unit(), moves.tempo(),
+                    new Stage.Moves(stepped(moves.number(), factor, DoseScale::ofReps), moves.unit(),
+                            moves.tempo(),
                             moves.reach(), moves.stretch());
                 case Stage.Held held -> held;
             });
@@ -68,6 +74,21 @@ public final class DoseScale {
 
     private static Duration seconds(Duration length, double factor) {
         return Duration.ofSeconds((long) SECONDS * whole(length.toSeconds() / (double) SECONDS * factor));
+    }
+
+    private static int stepped(int number, double factor, IntUnaryOperator step) {
+        int by = step.applyAsInt(number);
+        return by * whole(number * factor / by);
+    }
+
+    /** Returns the step in which a number of eights changes. */
+    static int ofEights(int eights) {
+        return eights % PHRASE == 0 ? PHRASE : eights % 2 == 0 ? 2 : 1;
+    }
+
+    /** Returns the step in which a number of reps changes. */
+    static int ofReps(int reps) {
+        return reps % 2 == 0 ? 2 : 1;
     }
 
     private static int whole(double value) {

@@ -3,8 +3,6 @@ package app.kehre.core.drafting;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.Collections;
-import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -20,14 +18,11 @@ import app.kehre.core.answers.AnsweredDose;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.brief.Format;
 import app.kehre.core.choosing.GroupFit;
+import app.kehre.core.dose.Counts;
 import app.kehre.core.dose.Dose;
 import app.kehre.core.exercise.Exercise;
-import app.kehre.core.exercise.Family;
 import app.kehre.core.exercise.Library;
-import app.kehre.core.exercise.Muscle;
-import app.kehre.core.exercise.Position;
 import app.kehre.core.exercise.Role;
-import app.kehre.core.people.Level;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
@@ -51,6 +46,8 @@ public final class Drafting {
     /** A draft with more than {@code GOOD} points is begun anew, at most {@code TRIES} times. Kehre's estimates. */
     private static final int TRIES = 5;
     private static final double GOOD = 0.5;
+    /** A big move takes 32 to 64 counts (figures.md, "Good classes"). */
+    private static final int MOVED = 64;
 
     /** Toning in these comes round again: a few exercises in pairs, for two or three rounds (figures.md, "Good classes"). */
     private static final Set<Format> IN_ROUNDS = EnumSet.of(Format.CONDITIONING, Format.LOW_IMPACT,
@@ -219,7 +216,7 @@ public final class Drafting {
         if (format == Format.EXPRESS || format == Format.CIRCUIT || format == Format.CONDITIONING
                 || format == Format.STRETCH_AND_TONE
                 || format == Format.MIXED && random.nextBoolean() || dances(plan, segment)) {
-            return burst(plan, segment);
+            return bursts(plan, segment);
         }
         Exercise hold = library.find(format == Format.STEP ? HOLD_ON_STEP : BuildUp.USUAL_HOLD).orElseThrow();
         return new BuildUpDrafter(plan, pool, lately, random)
@@ -227,7 +224,7 @@ public final class Drafting {
                 .map(dance -> {
                     why.put(dance.name(), "fills whole phrases, each lead alike");
                     return plan.with(segment.withEntries(List.of(dance)));
-                }).orElseGet(() -> burst(plan, segment));
+                }).orElseGet(() -> bursts(plan, segment));
     }
 
     /** Whether a part has its dance already: its combinations are taught one after the other, so there is but one. */
@@ -235,45 +232,13 @@ public final class Drafting {
         return plan.segment(segment.id()).entries().stream().anyMatch(BuildUp.class::isInstance);
     }
 
-    private static boolean lively(ClassPlan plan) {
-        return !plan.brief().group().older() && Level.of(plan.brief().group().mix()) != Level.NEWCOMERS;
-    }
-
     private static Set<String> danced(ClassPlan plan) {
         return plan.buildUps().flatMap(each -> each.exercises().stream()).map(Exercise::id)
                 .collect(Collectors.toSet());
     }
 
-    private ClassPlan burst(ClassPlan plan, Segment segment) {
-        Circuits circuits = new Circuits(plan);
-        List<Exercise> moves = new ArrayList<>(pool.of(Role.AEROBIC).stream()
-                .filter(each -> each.family() == Family.BURSTS
-                        && each.position().level() == Position.Level.STANDING)
-                .toList());
-        Collections.shuffle(moves, random);
-        Set<String> used = plan.items().map(item -> item.exercise().id()).collect(Collectors.toSet());
-        moves.sort(Comparator.comparing((Exercise each) -> pool.cautionsOfMost(each))
-                .thenComparing(each -> lively(plan) ? -Math.round(2 * each.work().mets().value()) : 0)
-                .thenComparing(each -> used.contains(each.id()) || lately.contains(each.id())));
-        moves.forEach(each -> why.put(each.id(), "raises the pulse without a jump"));
-        return moves.isEmpty()
-                ? plan
-                : plan.with(segment.withEntries(
-                        List.of(circuits.circuit(segment, plan.nextEntryId(), apart(moves)))));
-    }
-
-    /** The same moves, the best first, but so that neighbours work different areas as long as there are such. */
-    private static List<Exercise> apart(List<Exercise> moves) {
-        List<Exercise> left = new ArrayList<>(moves);
-        List<Exercise> apart = new ArrayList<>();
-        while (!left.isEmpty()) {
-            List<Muscle> before = apart.isEmpty() ? List.of() : apart.getLast().main();
-            Exercise next = left.stream().filter(each -> each.main().stream().noneMatch(before::contains))
-                    .findFirst().orElse(left.getFirst());
-            left.remove(next);
-            apart.add(next);
-        }
-        return apart;
+    private ClassPlan bursts(ClassPlan plan, Segment segment) {
+        return new Bursts(pool, lately, random, why).filled(plan, segment);
     }
 
     private Toner toner(ClassPlan plan) {
@@ -303,12 +268,22 @@ public final class Drafting {
     private static List<Entry> inARow(ClassPlan plan, Segment segment, Toner toner) {
         EntryId id = plan.nextEntryId();
         List<Entry> items = new ArrayList<>();
-        Function<Exercise, Dose> dose = exercise -> AnsweredDose.of(exercise, segment, plan, false);
+        Function<Exercise, Dose> dose = exercise -> segment.role() == Role.AEROBIC
+                ? moved(exercise)
+                : AnsweredDose.of(exercise, segment, plan, false);
         List<Exercise> chosen = toner.fill(segment, Toner.between(plan, segment), _ -> true, dose);
         for (Exercise exercise : toner.roundAgain(segment, chosen, dose)) {
             items.add(Item.of(id.next(items.size()), exercise).withDose(dose.apply(exercise)));
         }
         return items;
+    }
+
+    /** Two phrases of a move to the music, or as much as makes sense: a quarter of a minute raises nobody's pulse. */
+    private static Dose moved(Exercise exercise) {
+        return exercise.usualDose() instanceof Counts usual && exercise.dosing().most() instanceof Counts most
+                ? new Counts(Math.max(usual.counts(), Math.min(MOVED, most.counts())), usual.pace(),
+                        usual.sides())
+                : exercise.usualDose();
     }
 
     /** Says why each line is there that was not there at the start. */

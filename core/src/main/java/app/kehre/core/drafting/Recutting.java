@@ -29,7 +29,6 @@ import app.kehre.core.proposal.Change;
 import app.kehre.core.proposal.Differences;
 import app.kehre.core.proposal.Proposal;
 import app.kehre.core.proposal.Way;
-import app.kehre.core.timeline.SlotFit;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
 import app.kehre.core.value.Reading;
@@ -190,12 +189,12 @@ public final class Recutting {
     }
 
     private static boolean fits(ClassPlan plan) {
-        SlotFit fit = Timeline.of(plan).fit();
-        return !fit.over() && fit.spare().compareTo(NEAR) <= 0;
+        Duration under = SlotAndMend.room(plan).minus(Timeline.of(plan).total());
+        return !under.isNegative() && under.compareTo(NEAR) <= 0;
     }
 
     private static Optional<ClassPlan> fitted(ClassPlan plan, Predicate<Entry> fixed) {
-        return Fitting.best(plan, new Fitting.Asked(plan.brief().slot(), Optional.empty()), fixed)
+        return Fitting.best(plan, new Fitting.Asked(SlotAndMend.room(plan), Optional.empty()), fixed)
                 .map(Way::after);
     }
 

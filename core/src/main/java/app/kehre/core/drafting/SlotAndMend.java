@@ -5,8 +5,11 @@ import java.util.Comparator;
 import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
+import app.kehre.core.advice.Threshold;
 import app.kehre.core.balance.Assessment;
+import app.kehre.core.brief.Format;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
@@ -34,6 +37,7 @@ final class SlotAndMend {
     private static final int ROUNDS = 4;
     /** What Fit can well take from the doses of a class. Kehre's estimate. */
     private static final Duration FAR = Duration.ofSeconds(75);
+    private static final Duration STEP = Duration.ofSeconds(30);
 
     private final Fixed kept;
     private final Toolbox toolbox;
@@ -115,9 +119,19 @@ final class SlotAndMend {
         return smaller;
     }
 
-    /** At the cost of what is in balance, at last of the warm-up and the stretch. */
-    private static Optional<ClassPlan> fitAnyhow(ClassPlan plan, Predicate<Entry> fixed) {
-        return fit(plan, line -> fixed.test(line) || ends(plan, line)).or(() -> fit(plan, fixed));
+    /** At the cost of what is in balance, at last of the warm-up and the stretch; or with one exercise more. */
+    private Optional<ClassPlan> fitAnyhow(ClassPlan plan, Predicate<Entry> fixed) {
+        return fit(plan, line -> fixed.test(line) || ends(plan, line)).or(() -> fit(plan, fixed))
+                .or(() -> more(plan).flatMap(more -> fit(more, fixed))).or(() -> nearest(plan, fixed));
+    }
+
+    /** As long as the usual doses make it, where that is not as long as the slot: little is better than none of it. */
+    private static Optional<ClassPlan> nearest(ClassPlan plan, Predicate<Entry> fixed) {
+        Duration now = Timeline.of(plan).total();
+        return Stream
+                .iterate(room(plan).minus(STEP), length -> length.compareTo(now) > 0,
+                        length -> length.minus(STEP))
+                .flatMap(length -> fit(plan, fixed, length).stream()).findFirst();
     }
 
     /** Fits what was polished without touching what polishing changed. */
@@ -129,8 +143,16 @@ final class SlotAndMend {
     }
 
     private static Optional<ClassPlan> fit(ClassPlan plan, Predicate<Entry> fixed) {
-        return Fitting.best(plan, new Fitting.Asked(plan.brief().slot(), Optional.empty()), fixed)
-                .map(Way::after);
+        return fit(plan, fixed, room(plan));
+    }
+
+    private static Optional<ClassPlan> fit(ClassPlan plan, Predicate<Entry> fixed, Duration length) {
+        return Fitting.best(plan, new Fitting.Asked(length, Optional.empty()), fixed).map(Way::after);
+    }
+
+    /** Returns how long a draft becomes. Classes start late more often than not, so it leaves what the class wants to be spare. */
+    static Duration room(ClassPlan plan) {
+        return plan.brief().slot().minus(plan.thresholds().seconds(Threshold.SPARE));
     }
 
     /** The warm-up and the stretch follow from the class. */
@@ -145,27 +167,35 @@ final class SlotAndMend {
                 .anyMatch(pair -> MuscleBalance.side(item.exercise(), pair) != 0)).isPresent();
     }
 
-    /** Adds exercises to the toning and core parts while the class is far from filling its slot. */
+    /** Adds exercises to the main part while the class is far from filling its slot. */
     private ClassPlan grown(ClassPlan plan) {
         ClassPlan larger = plan;
         for (int added = 0; added < GROWN; added++) {
-            Timeline timeline = Timeline.of(larger);
-            if (timeline.total().plus(SHORT).compareTo(plan.brief().slot()) >= 0) {
+            if (Timeline.of(larger).total().plus(SHORT).compareTo(room(plan)) >= 0) {
                 break;
             }
-            ClassPlan now = larger;
-            Optional<ClassPlan> more = larger.segments().stream()
-                    .filter(each -> (each.role() == Role.TONING || each.role() == Role.CORE)
-                            && !kept.isFull(each))
-                    .sorted(Comparator
-                            .comparing(each -> timeline.ofSegment(each.id()).length().minus(each.target())))
-                    .flatMap(segment -> oneMore(now, segment).stream()).findFirst();
+            Optional<ClassPlan> more = more(larger);
             if (more.isEmpty()) {
                 break;
             }
             larger = more.get();
         }
         return larger;
+    }
+
+    /** A round or an exercise more, where most is missing. */
+    private Optional<ClassPlan> more(ClassPlan plan) {
+        Timeline timeline = Timeline.of(plan);
+        return plan.segments().stream().filter(each -> grows(plan, each) && !kept.isFull(each))
+                .sorted(Comparator
+                        .comparing(each -> timeline.ofSegment(each.id()).length().minus(each.target())))
+                .flatMap(segment -> oneMore(plan, segment).stream()).findFirst();
+    }
+
+    /** What is chosen exercise by exercise; on chairs the cardio too. */
+    private static boolean grows(ClassPlan plan, Segment segment) {
+        return segment.role() == Role.TONING || segment.role() == Role.CORE
+                || segment.role() == Role.AEROBIC && plan.brief().format() == Format.CHAIR;
     }
 
     /** A round more of what is there, where the slot has the time for it. */
@@ -199,7 +229,7 @@ final class SlotAndMend {
 
     /** Finds the line of the main part that is missed least when it is removed; none if the class is over by no more than a time. */
     private Optional<Item> dispensable(ClassPlan plan, Duration more) {
-        if (Timeline.of(plan).total().compareTo(plan.brief().slot().plus(more)) <= 0) {
+        if (Timeline.of(plan).total().compareTo(room(plan).plus(more)) <= 0) {
             return Optional.empty();
         }
         return plan.segments().stream().filter(each -> each.role() == Role.TONING || each.role() == Role.CORE)

@@ -34,6 +34,7 @@ class DoseLevelsTest {
             hold 20 s         | hold 15 s        | hold 25 s         | hold 15 s (-25 %), hold 25 s (+25 %)
             6 breaths         | 4 breaths        | 7 breaths         | 4 breaths (-33 %), 5 breaths (-17 %), 7 breaths (+17 %)
             20 reps, alternating | 16 reps, alternating | 24 reps, alternating | 16 reps, alternating (-20 %), 18 reps, alternating (-10 %), 22 reps, alternating (+10 %), 24 reps, alternating (+20 %)
+            18 reps           | 12 reps          | 20 reps          | 12 reps (-33 %), 14 reps (-22 %), 16 reps (-11 %), 20 reps (+11 %)
             """)
     void moreOrLessIsDoneInTheStepsInWhichItIsCounted(String dose, String least, String most, String levels) {
         assertThat(String.join(", ", levels(dose, least, most))).isEqualTo(levels);
