@@ -11,7 +11,6 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
 import java.util.function.Supplier;
 import javafx.application.Platform;
@@ -63,7 +62,6 @@ public final class Instructor implements AutoCloseable {
     /** The library that ships with Kehre. */
     public static final Library LIBRARY = BuiltInLibrary.load();
 
-    private static final long PATIENCE_SECONDS = 60;
     private static final int MOST_LINES = 80;
     private static boolean started;
 
@@ -366,13 +364,7 @@ public final class Instructor implements AutoCloseable {
 
     /** Waits until something is so. */
     public Instructor until(String what, BooleanSupplier so) {
-        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(PATIENCE_SECONDS);
-        while (!onFx(so::getAsBoolean)) {
-            if (System.nanoTime() > end) {
-                throw new AssertionError("It never came about that " + what);
-            }
-            settle();
-        }
+        Later.until(what, so, this::settle);
         return this;
     }
 
