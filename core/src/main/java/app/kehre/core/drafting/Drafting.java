@@ -278,8 +278,8 @@ public final class Drafting {
         return items;
     }
 
-    /** Two phrases of a move to the music, or as much as makes sense: a quarter of a minute raises nobody's pulse. */
-    private static Dose moved(Exercise exercise) {
+    /** Returns two phrases of a move to the music, or as much as makes sense: a quarter of a minute raises nobody's pulse. */
+    static Dose moved(Exercise exercise) {
         return exercise.usualDose() instanceof Counts usual && exercise.dosing().most() instanceof Counts most
                 ? new Counts(Math.max(usual.counts(), Math.min(MOVED, most.counts())), usual.pace(),
                         usual.sides())

@@ -183,12 +183,12 @@ final class SlotAndMend {
         return larger;
     }
 
-    /** A round or an exercise more, where most is missing. */
+    /** A round or an exercise more, where most is missing; cardio only where nothing else takes one. */
     private Optional<ClassPlan> more(ClassPlan plan) {
         Timeline timeline = Timeline.of(plan);
         return plan.segments().stream().filter(each -> grows(plan, each) && !kept.isFull(each))
-                .sorted(Comparator
-                        .comparing(each -> timeline.ofSegment(each.id()).length().minus(each.target())))
+                .sorted(Comparator.comparing((Segment each) -> each.role() == Role.AEROBIC)
+                        .thenComparing(each -> timeline.ofSegment(each.id()).length().minus(each.target())))
                 .flatMap(segment -> oneMore(plan, segment).stream()).findFirst();
     }
 
@@ -223,7 +223,10 @@ final class SlotAndMend {
                     int lines = segment.entries().size();
                     boolean water = lines > 0 && segment.entries().getLast() instanceof Pause;
                     return plan.add(segment.id(), water ? lines - 1 : lines,
-                            Item.of(plan.nextEntryId(), exercise));
+                            Item.of(plan.nextEntryId(), exercise)
+                                    .withDose(segment.role() == Role.AEROBIC
+                                            ? Drafting.moved(exercise)
+                                            : exercise.usualDose()));
                 });
     }
 
