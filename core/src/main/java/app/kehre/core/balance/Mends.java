@@ -19,6 +19,7 @@ import app.kehre.core.dose.UsualMost;
 import app.kehre.core.edit.Addables;
 import app.kehre.core.edit.Moves;
 import app.kehre.core.exercise.Exercise;
+import app.kehre.core.exercise.Position;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
@@ -47,7 +48,7 @@ final class Mends {
     /** An item with its dose scaled; nothing where that would be more of it than is usual: nobody does 75 reps for the balance. */
     static Optional<Way> scaled(ClassPlan plan, Item item, double factor) {
         return DoseScale.of(item.dose(), factor)
-                .filter(dose -> factor <= 1 || !UsualMost.isOver(dose, item.exercise().dosing().most(), 1))
+                .filter(dose -> factor <= 1 || !UsualMost.isTooMuch(dose, item.exercise().dosing().most()))
                 .map(dose -> Way.of(
                         "%s: %s".formatted(item.name(), DoseNotation.print(dose)),
                         plan.with(item.withDose(dose))));
@@ -95,7 +96,7 @@ final class Mends {
     static List<Way> add(ClassUnderCheck judged, Segment segment, Predicate<Exercise> wanted) {
         ClassPlan plan = judged.plan();
         return first(Suggestions.of(plan, judged.library(), segment.id(), Optional.empty(), "").stream()
-                .map(Suggestion::exercise).filter(wanted)
+                .map(Suggestion::exercise).filter(wanted.and(isNewTo(segment))).sorted(whereItEnds(segment))
                 .map(exercise -> Way.of("Add %s to %s".formatted(exercise.name(), segment.name()),
                         inserted(plan, segment, exercise))));
     }
@@ -109,7 +110,8 @@ final class Mends {
         ClassPlan plan = judged.plan();
         List<Exercise> found = Suggestions.of(plan, judged.library(), segment.id(), Optional.empty(), "")
                 .stream()
-                .map(Suggestion::exercise).filter(wanted).limit(MOST_ADDED).toList();
+                .map(Suggestion::exercise).filter(wanted.and(isNewTo(segment))).sorted(whereItEnds(segment))
+                .limit(MOST_ADDED).toList();
         List<ClassPlan> ways = found.stream()
                 .map(exercise -> addedUntil(plan, segment, exercise, found, enough))
                 .sorted(Comparator.comparing(after -> added(plan, after).size())).toList();
@@ -121,6 +123,19 @@ final class Mends {
                         "Add %s to %s".formatted(String.join(" + ", added(plan, after)), segment.name()),
                         after))
                 .toList();
+    }
+
+    /** The same once more, right behind itself, is a greater dose and no other exercise. */
+    private static Predicate<Exercise> isNewTo(Segment segment) {
+        return exercise -> segment.items().noneMatch(item -> item.exercise().id().equals(exercise.id()));
+    }
+
+    /** Who stands does not lie down for one exercise, nor get up for one: what is done where the part ends comes first. */
+    private static Comparator<Exercise> whereItEnds(Segment segment) {
+        Optional<Position.Level> level = segment.items().reduce((_, last) -> last)
+                .map(item -> item.position().level());
+        return Comparator
+                .comparing(exercise -> level.filter(each -> each != exercise.position().level()).isPresent());
     }
 
     /** The names of the lines that a class has more. */

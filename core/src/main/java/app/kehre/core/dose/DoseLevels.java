@@ -49,7 +49,7 @@ public final class DoseLevels {
             DoseScale.of(dose, factor).ifPresent(level -> levels.add(new Level(level, factor - 1)));
         }
         addSets(levels, dose, least, most);
-        levels.removeIf(level -> level.change() > 0 && UsualMost.isOver(level.dose(), most, 1));
+        levels.removeIf(level -> level.change() > 0 && UsualMost.isTooMuch(level.dose(), most));
         return levels;
     }
 

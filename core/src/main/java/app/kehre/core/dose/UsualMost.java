@@ -18,6 +18,24 @@ public final class UsualMost {
         return most > 0 && amount(dose) > times * most;
     }
 
+    /**
+     * Returns whether a dose is more than anybody makes of it: more than the most in all, or in one set.
+     *
+     * @param usual the most that is usual
+     */
+    public static boolean isTooMuch(Dose dose, Dose usual) {
+        return isOver(dose, usual, 1)
+                || amount(usual) > 0 && amount(dose) / sets(dose) > amount(usual) / sets(usual);
+    }
+
+    private static int sets(Dose dose) {
+        return switch (dose) {
+            case Reps reps -> reps.sets();
+            case Hold hold -> hold.sets();
+            case AsMany _,Counts _,CountPattern _,Interval _,Open _ -> 1;
+        };
+    }
+
     /** Reps or seconds in all, the pulses as half of a rep; 0 for what is measured otherwise. */
     private static double amount(Dose dose) {
         return switch (dose) {

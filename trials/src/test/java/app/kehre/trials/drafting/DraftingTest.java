@@ -167,7 +167,8 @@ class DraftingTest {
         List<Draft> drafts = LongStream.range(1, 9).mapToObj(seed -> draft(usual(Format.CONDITIONING), seed))
                 .toList();
 
-        assertThat(drafts).anyMatch(draft -> draft.plan().lines().anyMatch(Screen.class::isInstance));
+        assertThat(drafts).anyMatch(draft -> draft.plan().lines().anyMatch(line -> line instanceof Screen
+                || line.exercises().stream().anyMatch(each -> each.pattern() == Pattern.BALANCE)));
         assertThat(drafts).allSatisfy(draft -> assertThat(draft.assessment().findings())
                 .noneMatch(found -> found.check().equals("no-balance-screen")
                         || found.check().startsWith("not-prepared")));
