@@ -2,7 +2,6 @@ package app.kehre.core.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
 
 import app.kehre.core.dose.ShortDose;
 import app.kehre.core.kit.LoadNotation;
@@ -42,8 +41,8 @@ public record StationCard(String circuit, int number, String name, String dose, 
             cards.add(
                     new StationCard(circuit.name(), cards.size() + 1, item.name(), ShortDose.of(item.dose()),
                             item.load().isNone() ? "" : LoadNotation.print(item.load()),
-                            Stream.of("easier: " + item.exercise().easier().name(), item.name(),
-                                    "harder: " + item.exercise().harder().name()).toList(),
+                            List.of("easier: " + item.exercise().easier().name(),
+                                    "harder: " + item.exercise().harder().name()),
                             sides(item)));
         }
         return cards;
