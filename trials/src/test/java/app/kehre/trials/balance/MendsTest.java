@@ -14,16 +14,23 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import net.jqwik.api.lifecycle.AfterContainer;
+import org.junit.jupiter.api.Test;
 
 import app.kehre.core.advice.Severity;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.brief.Quality;
+import app.kehre.core.dose.UsualMost;
+import app.kehre.core.exercise.Position;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Fact;
 import app.kehre.core.finding.Finding;
 import app.kehre.core.people.Limit;
+import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.EntryId;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Segment;
 import app.kehre.core.proposal.Way;
+import app.kehre.core.timeline.DoseLength;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -111,6 +118,57 @@ class MendsTest {
     private static List<EntryId> tooMuch(Assessment assessment) {
         return assessment.findings().stream().filter(each -> each.key() == CheckKey.DOSE_OVER_MOST)
                 .flatMap(each -> each.entry().stream()).toList();
+    }
+
+    /** 36 reps with a heavy weight at the chest stood in a draft: three sets of 12 are as many, and each is one that people do. */
+    @Property(tries = 300)
+    void noMendMakesASetGreaterThanAnybodyDoes(@ForAll("classes") Hall hall) {
+        Assessment before = hall.judged();
+        for (Fact fact : before.facts()) {
+            for (Way way : fact.mends()) {
+                assertThat(way.after().items().filter(item -> before.plan().find(item.id()).stream()
+                        .noneMatch(was -> was instanceof Item old && old.dose().equals(item.dose()))
+                        && longer(before.plan(), item)))
+                        .as("%s > %s", fact.what(), way.words())
+                        .noneMatch(item -> UsualMost.isTooMuch(item.dose(), item.exercise().dosing().most()));
+            }
+        }
+    }
+
+    private static boolean longer(ClassPlan before, Item item) {
+        return before.find(item.id()).filter(Item.class::isInstance).map(Item.class::cast)
+                .filter(was -> was.exercise().equals(item.exercise()))
+                .map(was -> DoseLength.of(item.dose(), item.exercise(), segment(before, item), before)
+                        .compareTo(
+                                DoseLength.of(was.dose(), was.exercise(), segment(before, item), before)) > 0)
+                .orElse(false);
+    }
+
+    private static Segment segment(ClassPlan plan, Item item) {
+        return plan.segmentOf(item.id()).orElseThrow();
+    }
+
+    /** Straight leg raises stood twice in a row in a draft, lying, in the middle of a standing part. */
+    @Test
+    void whatIsAddedIsNotThereYetAndStandsWhereThePartStands() {
+        Assessment before = Hall.hall().toning("push-up 80 reps; good-morning 40 reps; squat 12 reps")
+                .judged();
+        List<Way> adding = before.facts().stream().flatMap(fact -> fact.mends().stream())
+                .filter(way -> way.words().startsWith("Add ")).toList();
+
+        assertThat(adding).isNotEmpty().allSatisfy(way -> {
+            List<Item> more = way.after().items().filter(item -> before.plan().find(item.id()).isEmpty())
+                    .toList();
+            assertThat(more).extracting(item -> item.exercise().id()).doesNotContain("push-up",
+                    "good-morning",
+                    "squat");
+        });
+        assertThat(before.facts()).filteredOn(fact -> fact.mends().stream().anyMatch(adding::contains))
+                .allSatisfy(fact -> assertThat(fact.mends().stream().filter(adding::contains).findFirst())
+                        .hasValueSatisfying(way -> assertThat(way.after().items()
+                                .filter(item -> before.plan().find(item.id()).isEmpty()).findFirst())
+                                .hasValueSatisfying(item -> assertThat(item.position().level())
+                                        .isEqualTo(Position.Level.STANDING))));
     }
 
     /** A check that offers nothing to any of two thousand classes would make the property an empty one. */

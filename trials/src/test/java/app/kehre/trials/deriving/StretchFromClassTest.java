@@ -11,6 +11,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.deriving.StretchFromClass;
 import app.kehre.core.exercise.Library;
+import app.kehre.core.exercise.Muscle;
+import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Position;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.finding.Finding;
@@ -70,6 +72,29 @@ class StretchFromClassTest {
         assertThat(SideTotals.of(Timeline.of(derived.plan()))).allMatch(SideTotals::even);
         assertThat(Assessment.of(derived.plan(), LIBRARY).findings()).extracting(Finding::check)
                 .doesNotContain("short-hold");
+    }
+
+    /** People wait for it, and it is no stretch. */
+    @ParameterizedTest
+    @ValueSource(strings = {"tuesday-evening-climb", "wednesday-morning-ease", "friday-strong-and-steady",
+            "saturday-core-and-stretch"})
+    void theQuietBreathingOnWhichTheClassEndsStaysTheLastAndIsNotCounted(String name) {
+        ClassPlan before = DemoPlan.load(name, LIBRARY).plan();
+        Item breathing = before.items().reduce((_, last) -> last).orElseThrow();
+        StretchFromClass derived = derived(name, 6);
+
+        assertThat(breathing.exercise().pattern()).isEqualTo(Pattern.BREATHING);
+        assertThat(derived.plan().items().reduce((_, last) -> last)).contains(breathing);
+        assertThat(derived.items()).doesNotContain(breathing);
+        assertThat(derived.takeHome()).hasSizeLessThanOrEqualTo(4);
+    }
+
+    /** Neck and forearm, which are quick, were stretched in the place of the thighs that had squatted. */
+    @ParameterizedTest
+    @ValueSource(ints = {6, 7, 8, 9})
+    void afterSquatsTheFrontOfTheThighIsStretchedBeforeWhatMerelyTookPart(int minutes) {
+        assertThat(derived("friday-strong-and-steady", minutes).items()).extracting(Item::exercise)
+                .anyMatch(each -> each.main().contains(Muscle.FRONT_THIGH));
     }
 
     @Test

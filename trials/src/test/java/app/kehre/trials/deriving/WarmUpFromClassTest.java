@@ -13,6 +13,8 @@ import app.kehre.core.balance.Assessment;
 import app.kehre.core.brief.School;
 import app.kehre.core.deriving.WarmUpFromClass;
 import app.kehre.core.dose.Counts;
+import app.kehre.core.dose.Reps;
+import app.kehre.core.dose.Stage;
 import app.kehre.core.exercise.Joint;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Pattern;
@@ -91,6 +93,28 @@ class WarmUpFromClassTest {
         assertThat(derived.items()).filteredOn(WarmUpFromClassTest::bigMove)
                 .extracting(item -> item.exercise().footwork()).filteredOn(Optional::isPresent)
                 .as("no two with the same steps").doesNotHaveDuplicates();
+    }
+
+    /** Five eights in turn give one side more; nobody does 17 rows; 14 moves are a list and no flow. */
+    @ParameterizedTest
+    @ValueSource(strings = {"tuesday-evening-climb", "wednesday-morning-ease", "thursday-express-circuit",
+            "friday-strong-and-steady", "saturday-core-and-stretch"})
+    void itKeepsToThePhrasesOfTheMusicAndToAFewMoves(String name) {
+        for (int minutes = 4; minutes <= 9; minutes++) {
+            WarmUpFromClass derived = WarmUpFromClass.of(demo(name), LIBRARY, Duration.ofMinutes(minutes))
+                    .value()
+                    .orElseThrow();
+
+            assertThat(derived.items()).as("%d min", minutes).hasSizeLessThanOrEqualTo(13)
+                    .allSatisfy(item -> {
+                        if (item.dose() instanceof Counts counts) {
+                            assertThat(counts.counts() % 32).as("%s %s", item.name(), counts).isZero();
+                        } else if (item.dose() instanceof Reps reps
+                                && reps.stages().getFirst() instanceof Stage.Moves moves) {
+                            assertThat(moves.number() % 2).as("%s %s", item.name(), reps).isZero();
+                        }
+                    });
+        }
     }
 
     @Test

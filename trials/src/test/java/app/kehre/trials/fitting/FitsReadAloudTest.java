@@ -1,6 +1,7 @@
 package app.kehre.trials.fitting;
 
 import java.io.IOException;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -14,12 +15,17 @@ import app.kehre.core.advice.Severity;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Effect;
 import app.kehre.core.balance.Offered;
+import app.kehre.core.dose.Counts;
+import app.kehre.core.dose.Reps;
+import app.kehre.core.dose.Stage;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.finding.CheckKey;
 import app.kehre.core.finding.Fact;
 import app.kehre.core.fitting.Fitting;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Item;
 import app.kehre.core.proposal.Way;
+import app.kehre.core.timeline.DoseLength;
 import app.kehre.formats.library.BuiltInLibrary;
 import app.kehre.formats.plan.DemoPlan;
 import app.kehre.trials.aloud.ReadAloud;
@@ -73,6 +79,51 @@ class FitsReadAloudTest {
         assertThat(offered(plan).stream().map(way -> serious(plan, way)).sorted().toList())
                 .as("what has to be mended afterwards, way by way")
                 .isEqualTo(offered(plan).stream().map(way -> serious(plan, way)).toList());
+    }
+
+    /** A way took a round out and gave Side-to-side shift 20 eights for 12: nobody adds who has to save. */
+    @ParameterizedTest
+    @CsvSource({"tuesday-evening-climb", "wednesday-morning-ease", "thursday-express-circuit",
+            "friday-strong-and-steady", "saturday-core-and-stretch"})
+    void whoHasToSaveTimeAddsNothingElsewhere(String name) {
+        for (int minutes = 2; minutes <= 6; minutes++) {
+            ClassPlan plan = shorter(name, minutes);
+            Way first = offered(plan).getFirst();
+
+            assertThat(first.after().items().filter(item -> length(first.after(), item).compareTo(
+                    length(plan, plan.findItem(item.id()).orElseThrow())) > 0)).as("%d min less", minutes)
+                    .extracting(Item::name).isEmpty();
+        }
+    }
+
+    private static Duration length(ClassPlan plan, Item item) {
+        return DoseLength.of(item.dose(), item.exercise(), plan.segmentOf(item.id()).orElseThrow(), plan);
+    }
+
+    /** Reps in pairs, eights in phrases: what was even stays even, in every way. */
+    @ParameterizedTest
+    @CsvSource({"tuesday-evening-climb", "wednesday-morning-ease", "thursday-express-circuit",
+            "friday-strong-and-steady", "saturday-core-and-stretch"})
+    void whatWasEvenStaysEven(String name) {
+        ClassPlan plan = shorter(name, 4);
+
+        for (Way way : offered(plan)) {
+            assertThat(way.after().items()).allSatisfy(item -> {
+                Item before = plan.findItem(item.id()).orElseThrow();
+                if (before.dose() instanceof Reps was && item.dose() instanceof Reps now
+                        && reps(was) % 2 == 0) {
+                    assertThat(reps(now) % 2).as("%s: %s", way.words(), item.name()).isZero();
+                }
+                if (before.dose() instanceof Counts was && item.dose() instanceof Counts now
+                        && was.counts() % 32 == 0) {
+                    assertThat(now.counts() % 32).as("%s: %s", way.words(), item.name()).isZero();
+                }
+            });
+        }
+    }
+
+    private static int reps(Reps dose) {
+        return dose.stages().getFirst() instanceof Stage.Moves moves ? moves.number() : 0;
     }
 
     /** In the window a way has room for five words. */
