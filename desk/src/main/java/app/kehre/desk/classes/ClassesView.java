@@ -68,6 +68,7 @@ public final class ClassesView extends VBox {
     private final ScrollPane scroll;
     private final Node finding;
     private Optional<VersionsPane> versionsShown = Optional.empty();
+    private List<ClassesViewModel.Found> shown = List.of();
 
     /**
      * Makes the view.
@@ -133,16 +134,23 @@ public final class ClassesView extends VBox {
         Tips.say(folder, model.folder().map(Path::toString).orElse(""));
         model.ask(found -> {
             int at = focused();
+            int still = at < 0 ? at : place(shown.get(at), found);
             fill(found);
             if (at >= 0) {
-                focus(at);
+                focus(still < 0 ? at : still);
             } else if (getScene() != null && getScene().getFocusOwner() == null) {
                 focusFirst();
             }
         });
     }
 
+    /** The keyboard stays on its class wherever that stands now: Delete must not meet its neighbour. */
+    private static int place(ClassesViewModel.Found had, List<ClassesViewModel.Found> found) {
+        return IntStream.range(0, found.size()).filter(at -> had.same(found.get(at))).findFirst().orElse(-1);
+    }
+
     private void fill(List<ClassesViewModel.Found> found) {
+        shown = found;
         cards.getChildren().setAll(found.stream().map(this::card).toList());
         if (found.isEmpty()) {
             cards.getChildren().setAll(Words.wrapped(model.looking()

@@ -63,6 +63,16 @@ public final class ClassesViewModel {
             return assessment.map(judged -> judged.timeline().total()).orElse(Duration.ZERO);
         }
 
+        /** Whether it is the same class, however it was changed meanwhile, or taken over from its file into the studio. */
+        boolean same(Found other) {
+            return where instanceof Where.InStudio(StoredPlan mine)
+                    && other.where instanceof Where.InStudio(StoredPlan theirs)
+                            ? mine.plan().equals(theirs.plan())
+                            : where.equals(other.where)
+                                    || !where.getClass().equals(other.where.getClass())
+                                            && title().equals(other.title()) && when().equals(other.when());
+        }
+
         /** Whether every word that is looked for begins one of the words of the class. */
         boolean has(String wanted) {
             String words = " "

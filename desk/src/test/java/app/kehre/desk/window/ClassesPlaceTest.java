@@ -17,6 +17,7 @@ import app.kehre.desk.Instructor;
 import app.kehre.desk.look.Theme;
 import app.kehre.formats.plan.DemoPlan;
 import app.kehre.formats.plan.PlanDocument;
+import app.kehre.store.StudioFile;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -113,6 +114,23 @@ class ClassesPlaceTest {
 
         assertThat(words().stream().filter(text -> text.startsWith("Fri 27 Nov 2026"))).hasSize(1);
         assertThat(words().stream().filter(text -> text.startsWith("Fri 4 Dec 2026"))).hasSize(1);
+    }
+
+    /** The keyboard stayed on the fourth class, and that was another one by then. */
+    @Test
+    void theKeyboardStaysOnItsClassWhenAnotherGoes() throws Exception {
+        focusOn("Friday Strong and Steady");
+        try (StudioFile studio = StudioFile.open(folder.resolve(StudioFile.NAME))) {
+            studio.plans().delete(studio.plans().list("Wednesday", 1).getFirst().plan(), true);
+        }
+        instructor.presses(KeyCode.D, KeyCode.CONTROL).until("there are two, and one is gone",
+                () -> cards("Friday Strong and Steady") == 2 && cards("Wednesday Morning Ease") == 0);
+
+        instructor.presses(KeyCode.DELETE).until("one is deleted",
+                () -> cards("Friday Strong and Steady") == 1);
+
+        assertThat(words().stream().filter(text -> text.startsWith("Fri 4 Dec 2026"))).hasSize(1);
+        assertThat(cards("Saturday Core and Stretch")).isEqualTo(1);
     }
 
     @Test
