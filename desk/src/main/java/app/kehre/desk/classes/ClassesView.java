@@ -1,13 +1,9 @@
 package app.kehre.desk.classes;
 
 import java.nio.file.Path;
-import java.time.format.DateTimeFormatter;
-import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import javafx.application.Platform;
 import javafx.beans.property.ObjectProperty;
@@ -28,13 +24,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
-import app.kehre.core.advice.Severity;
-import app.kehre.core.balance.Assessment;
-import app.kehre.core.brief.Brief;
 import app.kehre.core.studio.StoredPlan;
 import app.kehre.core.studio.StudioTrouble;
-import app.kehre.core.timeline.Timeline;
-import app.kehre.core.value.Lengths;
 import app.kehre.core.value.Reading;
 import app.kehre.desk.control.NoticeBar;
 import app.kehre.desk.control.SmallRoad;
@@ -49,8 +40,6 @@ import app.kehre.formats.plan.PlanDocument;
 public final class ClassesView extends VBox {
 
     private static final double BESIDE = 14;
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM uuuu",
-            Locale.ENGLISH);
 
     private static final NoticeBar.Way ALL_RIGHT = new NoticeBar.Way("All right", () -> {});
 
@@ -197,12 +186,7 @@ public final class ClassesView extends VBox {
     }
 
     private Node card(ClassesViewModel.Found found) {
-        VBox content = new VBox(4);
-        found.assessment().ifPresentOrElse(judged -> fill(content, judged),
-                () -> content.getChildren().setAll(
-                        Words.plain(found.where().name(), "strong"),
-                        Words.wrapped(found.problem(), "over")));
-        Button card = new Button("", content);
+        Button card = new Button("", new CardContent(found, palette.get()));
         card.getStyleClass().setAll("class-card");
         if (model.isOpen(found.where())) {
             card.getStyleClass().add("open");
@@ -293,33 +277,5 @@ public final class ClassesView extends VBox {
 
     private void tell(String sentence, NoticeBar.Way... ways) {
         notices.show("classes", sentence, List.of(ways));
-    }
-
-    private void fill(VBox content, Assessment judged) {
-        Timeline timeline = judged.timeline();
-        Label length = Words.plain(
-                "%s, %s".formatted(Lengths.clock(timeline.fit().length()), timeline.fit().words()),
-                timeline.fit().over() ? "over" : "soft", "small");
-        Label title = Words.plain(timeline.plan().brief().title(), "strong");
-        title.setMaxWidth(SmallRoad.WIDTH);
-        content.getChildren().setAll(title, Words.plain(when(timeline.plan().brief()), "soft", "small"),
-                new SmallRoad(timeline, palette.get()), length,
-                Words.plain(
-                        "%d min moderate or harder".formatted(Math.round(judged.effort().effortMinutes())),
-                        "soft", "small"),
-                open(judged));
-    }
-
-    private static String when(Brief brief) {
-        return "%s, %s, %d people".formatted(DAY.format(brief.date()), brief.start(), brief.people());
-    }
-
-    private static Label open(Assessment judged) {
-        String words = Arrays.stream(Severity.values()).filter(severity -> judged.count(severity) > 0)
-                .map(severity -> "%s %d".formatted(severity.words(), judged.count(severity)))
-                .collect(Collectors.joining(" \u00b7 "));
-        return Words.plain(words.isEmpty() ? "all clear" : words,
-                judged.count(Severity.STOP) > 0 ? "over" : "soft",
-                "small");
     }
 }
