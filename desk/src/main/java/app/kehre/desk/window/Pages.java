@@ -26,6 +26,7 @@ import app.kehre.desk.exercises.ExercisesView;
 import app.kehre.desk.exercises.ExercisesViewModel;
 import app.kehre.desk.log.LogView;
 import app.kehre.desk.plan.PlanView;
+import app.kehre.desk.session.Classes;
 import app.kehre.desk.sheet.SheetView;
 import app.kehre.desk.sound.Clicks;
 import app.kehre.desk.teach.TeachView;
@@ -90,12 +91,21 @@ final class Pages {
                         back.around.studio().studio().plans(), back.around.clock()),
                 new NewClassModel(back.open, back.library, back.classes, back.around.clock(),
                         back.files::unlessUnsaved, this::begun, back.learning),
-                back.notices, back.palette, where -> back.files.unlessUnsaved(() -> {
-                    back.files.open(where);
-                    go.accept(Place.PLAN);
-                }));
+                back.notices, back.palette, this::open);
         classesView = Optional.of(view);
         return Page.of(view, view::show, view::focusFirst);
+    }
+
+    /** The class that is open already is gone to with all its steps; another one is opened once nothing is lost by it. */
+    private void open(Classes.Where where) {
+        if (back.files.isOpen(where)) {
+            go.accept(Place.PLAN);
+            return;
+        }
+        back.files.unlessUnsaved(() -> {
+            back.files.open(where);
+            go.accept(Place.PLAN);
+        });
     }
 
     /** Returns the classes, made by now or not. */

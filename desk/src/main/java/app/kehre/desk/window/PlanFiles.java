@@ -249,6 +249,26 @@ final class PlanFiles {
         }
     }
 
+    /** Returns whether it is the class that is open, and nobody has changed it elsewhere since. */
+    boolean isOpen(Classes.Where where) {
+        return switch (where) {
+            case Classes.Where.InFile(Path file) -> open.inFile()
+                    .filter(lies -> lies.file().toAbsolutePath().equals(file.toAbsolutePath()))
+                    .filter(lies -> lies.look(around.disk()) == PlanInFile.Found.SAME).isPresent();
+            case Classes.Where.InStudio(StoredPlan stored) ->
+                open.home().get() instanceof Home.InStudio(long version)
+                        && open.plan().identity().plan().equals(stored.plan()) && version == latest(stored);
+        };
+    }
+
+    private long latest(StoredPlan stored) {
+        try {
+            return around.studio().studio().plans().find(stored.plan()).orElse(stored).version();
+        } catch (StudioTrouble trouble) {
+            return stored.version();
+        }
+    }
+
     /** Opens a class of the studio, or says why not. */
     void open(StoredPlan stored) {
         try {

@@ -12,6 +12,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
+import app.kehre.core.plan.ClassPlan;
 import app.kehre.desk.FaultyDisk;
 import app.kehre.desk.Instructor;
 import app.kehre.desk.look.Theme;
@@ -114,6 +115,24 @@ class ClassesPlaceTest {
 
         assertThat(words().stream().filter(text -> text.startsWith("Fri 27 Nov 2026"))).hasSize(1);
         assertThat(words().stream().filter(text -> text.startsWith("Fri 4 Dec 2026"))).hasSize(1);
+    }
+
+    /** It was opened anew from the studio, and nothing could be undone any more. */
+    @Test
+    void theOpenClassIsGoneToWithAllItsSteps() {
+        focusOn("Friday Strong and Steady");
+        instructor.presses(KeyCode.ENTER).until("it is open", () -> instructor.place() == Place.PLAN);
+        instructor.clicksOnRoad(2).presses(KeyCode.ENTER).writes("9 eights").presses(KeyCode.ENTER)
+                .presses(KeyCode.S, KeyCode.CONTROL);
+        ClassPlan edited = instructor.plan();
+        String undo = instructor.sees("#undo");
+        instructor.presses(KeyCode.DIGIT0, KeyCode.CONTROL).until("it is the open one",
+                () -> instructor.canSee(".class-card.open"));
+
+        instructor.clicks(".class-card.open").until("it is gone to", () -> instructor.place() == Place.PLAN);
+
+        assertThat(instructor.plan()).isEqualTo(edited);
+        assertThat(instructor.sees("#undo")).isEqualTo(undo).startsWith("Undo: ");
     }
 
     /** The keyboard stayed on the fourth class, and that was another one by then. */
