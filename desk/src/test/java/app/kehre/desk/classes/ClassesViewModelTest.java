@@ -10,10 +10,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.studio.Plans;
@@ -21,10 +19,10 @@ import app.kehre.core.value.Reading;
 import app.kehre.desk.FaultyDisk;
 import app.kehre.desk.Instructor;
 import app.kehre.desk.Later;
+import app.kehre.desk.WithStudio;
 import app.kehre.desk.session.Classes;
 import app.kehre.desk.session.Home;
 import app.kehre.desk.session.OpenPlan;
-import app.kehre.desk.session.OpenStudio;
 import app.kehre.desk.session.PlanInFile;
 import app.kehre.desk.session.RecentFiles;
 import app.kehre.formats.plan.DemoPlan;
@@ -33,7 +31,7 @@ import app.kehre.formats.plan.PlanDocument;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** All classes of a folder and of the studio: found, sorted, doubled for the week after, deleted and had back. */
-class ClassesViewModelTest {
+class ClassesViewModelTest extends WithStudio {
 
     private static final Instant NOW = Instant.parse("2026-11-29T10:00:00Z");
 
@@ -41,32 +39,21 @@ class ClassesViewModelTest {
     private final ClassPlan demo = DemoPlan.load(Instructor.LIBRARY).plan();
     private final OpenPlan open = new OpenPlan(PlanDocument.of(demo, Instructor.LIBRARY));
 
-    @TempDir
-    private Path folder = Path.of("");
-    private Optional<OpenStudio> studio = Optional.empty();
     private Optional<ClassesViewModel> made = Optional.empty();
 
     @BeforeEach
     void fiveClassesLieInAFolderAndOneOfThemIsOpen() throws Exception {
-        Instructor.startOnce();
         for (String name : DemoPlan.NAMES) {
             Files.write(file(name), DemoPlan.bytes(name));
         }
         Files.writeString(file("broken"), "{ no class");
-        OpenStudio opened = OpenStudio.open(folder.resolve("data").resolve(OpenStudio.NAME));
-        studio = Optional.of(opened);
         open.open(PlanDocument.read("open", DemoPlan.bytes(DemoPlan.NAMES.getFirst()), Instructor.LIBRARY),
                 new Home.InFile(new PlanInFile(file(DemoPlan.NAMES.getFirst()),
                         DemoPlan.bytes(DemoPlan.NAMES.getFirst()))));
         made = Optional
-                .of(new ClassesViewModel(open, () -> Instructor.LIBRARY, new Classes(open, disk, opened),
-                        new RecentFiles(folder.resolve("data"), disk), disk, opened.studio().plans(),
+                .of(new ClassesViewModel(open, () -> Instructor.LIBRARY, new Classes(open, disk, studio()),
+                        new RecentFiles(folder.resolve("data"), disk), disk, studio().studio().plans(),
                         Clock.fixed(NOW, ZoneOffset.UTC)));
-    }
-
-    @AfterEach
-    void closeIt() {
-        studio.ifPresent(OpenStudio::close);
     }
 
     private Path file(String name) {
@@ -158,7 +145,7 @@ class ClassesViewModelTest {
     void aClassOfTheStudioStandsBesideTheFilesAndIsDeletedFromThere() throws Exception {
         OpenPlan other = new OpenPlan(PlanDocument.of(
                 demo.copy().with(demo.brief().withTitle("Kept in the studio")), Instructor.LIBRARY));
-        other.keep(studio.orElseThrow().studio().plans(), Plans.NONE, NOW);
+        other.keep(studio().studio().plans(), Plans.NONE, NOW);
         assertThat(titles(found("kept"))).containsExactly("Kept in the studio");
 
         assertThat(model().duplicate(called("Kept in the studio"))).isEmpty();

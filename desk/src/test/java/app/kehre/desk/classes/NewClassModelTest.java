@@ -1,6 +1,5 @@
 package app.kehre.desk.classes;
 
-import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -11,10 +10,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -26,10 +23,10 @@ import app.kehre.core.studio.StoredPlan;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.Instructor;
 import app.kehre.desk.Later;
+import app.kehre.desk.WithStudio;
 import app.kehre.desk.session.Classes;
 import app.kehre.desk.session.Learning;
 import app.kehre.desk.session.OpenPlan;
-import app.kehre.desk.session.OpenStudio;
 import app.kehre.formats.disk.LocalDisk;
 import app.kehre.formats.plan.DemoPlan;
 import app.kehre.formats.plan.PlanDocument;
@@ -37,7 +34,7 @@ import app.kehre.formats.plan.PlanDocument;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** A class is begun from one line: with its shape, empty, drafted, as the last one of the hour, or from a text. */
-class NewClassModelTest {
+class NewClassModelTest extends WithStudio {
 
     private static final Instant SUNDAY = Instant.parse("2026-11-29T10:00:00Z");
 
@@ -46,25 +43,14 @@ class NewClassModelTest {
     private final List<NewClassModel.Begin> begun = new ArrayList<>();
     private final List<String> refused = new ArrayList<>();
 
-    @TempDir
-    private Path folder = Path.of("");
-    private Optional<OpenStudio> studio = Optional.empty();
     private Optional<NewClassModel> made = Optional.empty();
 
     @BeforeEach
     void openAStudio() {
-        Instructor.startOnce();
-        OpenStudio opened = OpenStudio.open(folder.resolve(OpenStudio.NAME));
-        studio = Optional.of(opened);
         made = Optional.of(new NewClassModel(open, () -> Instructor.LIBRARY,
-                new Classes(open, new LocalDisk(), opened), Clock.fixed(SUNDAY, ZoneOffset.UTC),
+                new Classes(open, new LocalDisk(), studio()), Clock.fixed(SUNDAY, ZoneOffset.UTC),
                 Runnable::run,
                 begun::add, Learning.ofNothing()));
-    }
-
-    @AfterEach
-    void closeIt() {
-        studio.ifPresent(OpenStudio::close);
     }
 
     private NewClassModel model() {
@@ -144,7 +130,7 @@ class NewClassModelTest {
         assertThat(begun).isEmpty();
         assertThat(open.plan()).isEqualTo(demo);
 
-        studio.orElseThrow().studio().plans().save(StoredPlan.of(demo),
+        studio().studio().plans().save(StoredPlan.of(demo),
                 PlanDocument.of(demo, Instructor.LIBRARY).bytes(), "climb", 0, SUNDAY);
         begins(NewClassModel.Begin.AGAIN, "60 min");
         Later.until("it is open", () -> !begun.isEmpty());

@@ -1,18 +1,14 @@
 package app.kehre.desk.classes;
 
-import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.UnaryOperator;
 
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.studio.Plans;
@@ -20,16 +16,16 @@ import app.kehre.core.studio.StoredPlan;
 import app.kehre.core.studio.Version;
 import app.kehre.desk.Instructor;
 import app.kehre.desk.Later;
+import app.kehre.desk.WithStudio;
 import app.kehre.desk.session.Home;
 import app.kehre.desk.session.OpenPlan;
-import app.kehre.desk.session.OpenStudio;
 import app.kehre.formats.plan.DemoPlan;
 import app.kehre.formats.plan.PlanDocument;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** What a class was earlier: named, held against what it is now, and brought back as one step. */
-class VersionsModelTest {
+class VersionsModelTest extends WithStudio {
 
     private static final Instant MONDAY = Instant.parse("2026-11-30T08:00:00Z");
 
@@ -38,32 +34,21 @@ class VersionsModelTest {
     private final List<StoredPlan> opened = new ArrayList<>();
     private final List<String> trouble = new ArrayList<>();
 
-    @TempDir
-    private Path folder = Path.of("");
-    private Optional<OpenStudio> studio = Optional.empty();
-
     @BeforeEach
     void aClassIsKeptThreeTimes() throws Exception {
-        Instructor.startOnce();
-        studio = Optional.of(OpenStudio.open(folder.resolve(OpenStudio.NAME)));
         open.keep(plans(), Plans.NONE, MONDAY);
         keeps("Title", plan -> plan.with(plan.brief().withTitle("Evening Climb")), 1);
         keeps("Remove", plan -> plan.remove(plan.items().findFirst().orElseThrow().id()), 2);
     }
 
     private Plans plans() {
-        return studio.orElseThrow().studio().plans();
+        return studio().studio().plans();
     }
 
     private void keeps(String step, UnaryOperator<ClassPlan> change, int hours) throws Exception {
         open.edit(step, change);
         open.keep(plans(), ((Home.InStudio) open.home().get()).version(),
                 MONDAY.plus(Duration.ofHours(hours)));
-    }
-
-    @AfterEach
-    void closeIt() {
-        studio.ifPresent(OpenStudio::close);
     }
 
     private VersionsModel model() throws Exception {

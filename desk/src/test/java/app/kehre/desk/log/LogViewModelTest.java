@@ -17,7 +17,6 @@ import java.util.concurrent.CopyOnWriteArrayList;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -33,15 +32,15 @@ import app.kehre.core.studio.FitnessChecks;
 import app.kehre.core.studio.RecordRow;
 import app.kehre.desk.Instructor;
 import app.kehre.desk.Later;
+import app.kehre.desk.WithStudio;
 import app.kehre.desk.session.OpenPlan;
-import app.kehre.desk.session.OpenStudio;
 import app.kehre.formats.plan.DemoPlan;
 import app.kehre.formats.plan.PlanDocument;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** Classes are logged, looked for, spoken of, forgotten and brought back, and the pace is learned; without a window. */
-class LogViewModelTest {
+class LogViewModelTest extends WithStudio {
 
     private static final String GROUP = "Signal climbers";
     private static final Instant SUNDAY = Instant.parse("2026-11-29T10:00:00Z");
@@ -53,26 +52,19 @@ class LogViewModelTest {
     private final List<String> trouble = new CopyOnWriteArrayList<>();
     private final List<String> changes = new CopyOnWriteArrayList<>();
 
-    @TempDir
-    private Path folder = Path.of("");
-    private Optional<OpenStudio> studio = Optional.empty();
     private Optional<LogViewModel> made = Optional.empty();
 
     @BeforeEach
     void twoClassesWereTaught() {
-        Instructor.startOnce();
-        OpenStudio opened = OpenStudio.open(folder.resolve(OpenStudio.NAME));
-        studio = Optional.of(opened);
-        made = Optional.of(new LogViewModel(opened, open, () -> Instructor.LIBRARY,
+        made = Optional.of(new LogViewModel(studio(), open, () -> Instructor.LIBRARY,
                 Clock.fixed(SUNDAY, ZoneOffset.UTC), trouble::add, () -> changes.add("changed")));
         logs(17, 58);
         logs(24, 61);
     }
 
     @AfterEach
-    void closeIt() {
+    void nothingWasInTheWay() {
         assertThat(trouble).isEmpty();
-        studio.ifPresent(OpenStudio::close);
     }
 
     private LogViewModel model() {

@@ -1,15 +1,12 @@
 package app.kehre.desk.plan;
 
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 import app.kehre.core.choosing.Suggestion;
 import app.kehre.core.choosing.Swap;
@@ -20,12 +17,12 @@ import app.kehre.core.proposal.Proposal;
 import app.kehre.core.testing.Plans;
 import app.kehre.desk.Instructor;
 import app.kehre.desk.Later;
+import app.kehre.desk.WithStudio;
 import app.kehre.desk.proposals.ProposalsViewModel;
 import app.kehre.desk.session.Classes;
 import app.kehre.desk.session.JudgedPlan;
 import app.kehre.desk.session.Learning;
 import app.kehre.desk.session.OpenPlan;
-import app.kehre.desk.session.OpenStudio;
 import app.kehre.formats.disk.LocalDisk;
 import app.kehre.formats.plan.PlanDocument;
 
@@ -33,7 +30,7 @@ import static app.kehre.core.testing.Ids.line;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** Beside the lines: what suits the place, what could stand in a line, each taken as one step; without a window. */
-class ChoosingViewModelTest {
+class ChoosingViewModelTest extends WithStudio {
 
     private final ClassPlan plan = Plans.of(30).segment("Warm-up", Role.WARM_UP, 126)
             .item(Instructor.LIBRARY.find("march").orElseThrow(), "16 eights")
@@ -44,24 +41,13 @@ class ChoosingViewModelTest {
     private final PlanViewModel lines = new PlanViewModel(open, () -> Instructor.LIBRARY, List::of,
             Learning.ofNothing());
 
-    @TempDir
-    private Path folder = Path.of("");
-    private Optional<OpenStudio> studio = Optional.empty();
     private Optional<ChoosingViewModel> made = Optional.empty();
 
     @BeforeEach
     void openAStudio() {
-        Instructor.startOnce();
-        OpenStudio opened = OpenStudio.open(folder.resolve(OpenStudio.NAME));
-        studio = Optional.of(opened);
         made = Optional.of(new ChoosingViewModel(lines, () -> Instructor.LIBRARY,
                 new JudgedPlan(open, () -> Instructor.LIBRARY), new ProposalsViewModel(open,
-                        () -> Instructor.LIBRARY, new Classes(open, new LocalDisk(), opened))));
-    }
-
-    @AfterEach
-    void closeIt() {
-        studio.ifPresent(OpenStudio::close);
+                        () -> Instructor.LIBRARY, new Classes(open, new LocalDisk(), studio()))));
     }
 
     private ChoosingViewModel model() {

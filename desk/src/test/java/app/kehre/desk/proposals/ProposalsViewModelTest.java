@@ -1,14 +1,11 @@
 package app.kehre.desk.proposals;
 
-import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -22,9 +19,9 @@ import app.kehre.core.testing.Plans;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.desk.Instructor;
 import app.kehre.desk.Later;
+import app.kehre.desk.WithStudio;
 import app.kehre.desk.session.Classes;
 import app.kehre.desk.session.OpenPlan;
-import app.kehre.desk.session.OpenStudio;
 import app.kehre.formats.disk.LocalDisk;
 import app.kehre.formats.plan.DemoPlan;
 import app.kehre.formats.plan.PlanDocument;
@@ -32,28 +29,17 @@ import app.kehre.formats.plan.PlanDocument;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** What Kehre proposes is looked at change by change, taken as one step, or dropped without a trace; without a window. */
-class ProposalsViewModelTest {
+class ProposalsViewModelTest extends WithStudio {
 
     private final ClassPlan demo = DemoPlan.load(Instructor.LIBRARY).plan();
     private final OpenPlan open = new OpenPlan(PlanDocument.of(demo, Instructor.LIBRARY));
 
-    @TempDir
-    private Path folder = Path.of("");
-    private Optional<OpenStudio> studio = Optional.empty();
     private Optional<ProposalsViewModel> made = Optional.empty();
 
     @BeforeEach
     void openAStudio() {
-        Instructor.startOnce();
-        OpenStudio opened = OpenStudio.open(folder.resolve(OpenStudio.NAME));
-        studio = Optional.of(opened);
         made = Optional.of(new ProposalsViewModel(open, () -> Instructor.LIBRARY,
-                new Classes(open, new LocalDisk(), opened)));
-    }
-
-    @AfterEach
-    void closeIt() {
-        studio.ifPresent(OpenStudio::close);
+                new Classes(open, new LocalDisk(), studio())));
     }
 
     private ProposalsViewModel model() {
