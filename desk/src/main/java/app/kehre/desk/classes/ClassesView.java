@@ -123,7 +123,7 @@ public final class ClassesView extends VBox {
         Tips.say(folder, model.folder().map(Path::toString).orElse(""));
         model.ask(found -> {
             int at = focused();
-            int still = at < 0 ? at : place(shown.get(at), found);
+            int still = at < 0 || at >= shown.size() ? -1 : place(shown.get(at), found);
             fill(found);
             if (at >= 0) {
                 focus(still < 0 ? at : still);
