@@ -5,6 +5,7 @@ import java.util.List;
 import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.SourceKind;
 import app.kehre.core.dose.Hold;
+import app.kehre.core.dose.Sides;
 import app.kehre.core.edit.Addables;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Family;
@@ -23,7 +24,7 @@ import app.kehre.core.proposal.Way;
 
 /**
  * Lunges or balances on one leg with newcomers, and nobody has looked at their balance. A dance is none of them; what is balanced
- * in the warm-up, and standing on one leg for a while, is a screen by itself.
+ * in the warm-up, and standing on each leg for a while, is a screen by itself.
  */
 final class ScreenCheck implements KeyedCheck {
 
@@ -43,9 +44,10 @@ final class ScreenCheck implements KeyedCheck {
         }
         for (Segment segment : judged.segments()) {
             for (Entry entry : segment.lines().toList()) {
+                boolean warmUp = segment.role() == Role.WARM_UP;
                 if (entry instanceof Screen || entry.exercises().stream()
-                        .anyMatch(each -> each.pattern() == Pattern.BALANCE
-                                && (segment.role() == Role.WARM_UP || isStood(each)))) {
+                        .anyMatch(
+                                each -> warmUp && each.pattern() == Pattern.BALANCE || triesEachLeg(each))) {
                     return List.of();
                 }
                 boolean works = segment.role() == Role.TONING || segment.role() == Role.CORE;
@@ -57,15 +59,20 @@ final class ScreenCheck implements KeyedCheck {
         return List.of();
     }
 
-    /** To stand on one leg for a while is the screen itself, wherever it comes. */
-    private static boolean isStood(Exercise exercise) {
-        return exercise.family() == Family.STEADY || exercise.usualDose() instanceof Hold;
+    /** To stand on one leg for a while, then on the other, is the screen itself; to walk backwards or heel to toe is none. */
+    private static boolean triesEachLeg(Exercise exercise) {
+        return exercise.pattern() == Pattern.BALANCE && wobbles(exercise)
+                && exercise.usualDose() instanceof Hold hold && hold.sides() == Sides.EACH_SIDE;
     }
 
     private static boolean onOneLeg(Exercise exercise) {
-        return exercise.pattern() == Pattern.LUNGE
-                || exercise.pattern() == Pattern.BALANCE && !isStood(exercise)
-                        && exercise.cautions().stream().anyMatch(caution -> caution.limit() == Limit.BALANCE);
+        return exercise.pattern() == Pattern.LUNGE || exercise.pattern() == Pattern.BALANCE
+                && exercise.family() != Family.STEADY && !(exercise.usualDose() instanceof Hold)
+                && wobbles(exercise);
+    }
+
+    private static boolean wobbles(Exercise exercise) {
+        return exercise.cautions().stream().anyMatch(caution -> caution.limit() == Limit.BALANCE);
     }
 
     private Finding finding(ClassUnderCheck judged, Item item, boolean many) {

@@ -16,6 +16,7 @@ import app.kehre.core.brief.School;
 import app.kehre.core.choosing.Belongs;
 import app.kehre.core.choosing.GroupFit;
 import app.kehre.core.dose.Dose;
+import app.kehre.core.dose.Hold;
 import app.kehre.core.dose.Interval;
 import app.kehre.core.edit.Addables;
 import app.kehre.core.edit.Moves;
@@ -186,22 +187,28 @@ final class WarmUpDeriver {
     private void fill(List<Exercise> chosen) {
         long left = minutes.toSeconds() - chosen.stream().mapToLong(this::ticks).sum();
         List<Exercise> more = suitable.stream().filter(each -> !chosen.contains(each) && cautions(each) == 0
-                && each.work().mets().value() <= hardest(true))
+                && each.work().mets().value() <= hardest(true) && flows(each))
                 .sorted(Comparator.comparingInt(this::fits).thenComparing(Exercise::everyday)
                         .thenComparing(this::atMost).reversed().thenComparing(Exercise::id))
                 .toList();
         for (Exercise each : more) {
             boolean enough = held(each) && chosen.stream().filter(WarmUpDeriver::held).count() >= HELD
                     || chosen.stream().anyMatch(other -> WarmUpFlow.alike(each, other));
-            if (fits(each) > 0 && !enough && few(chosen) && ticks(each) <= left) {
+            if (fits(each) > 0 && !enough && hasRoom(chosen) && ticks(each) <= left) {
                 chosen.add(each);
                 left -= ticks(each);
             }
         }
     }
 
+    /** Who warms up for a lively class moves on: to hold, or to feel for one's balance, fills no time, unless stretches are first. */
+    private boolean flows(Exercise exercise) {
+        boolean still = exercise.usualDose() instanceof Hold || exercise.pattern() == Pattern.BALANCE;
+        return !lively() || held(exercise) || !still;
+    }
+
     /** Whether there is room for one more: not so many yet, or so long to fill that these do not do at their most. */
-    private boolean few(List<Exercise> chosen) {
+    private boolean hasRoom(List<Exercise> chosen) {
         return chosen.size() < MOST || chosen.stream().map(this::atMost).reduce(Duration.ZERO, Duration::plus)
                 .compareTo(minutes) < 0;
     }

@@ -34,7 +34,7 @@ public final class DoseScale {
     private static Dose scaled(Dose dose, double factor) {
         return switch (dose) {
             case Counts counts -> new Counts(
-                    Counts.EIGHT * stepped(counts.counts() / Counts.EIGHT, factor, DoseScale::ofEights),
+                    Counts.EIGHT * eights(counts.counts(), factor),
                     counts.pace(),
                     counts.sides());
             case Hold hold -> new Hold(hold.sets(), held(hold.held(), factor), hold.kind(), hold.rest(),
@@ -74,6 +74,13 @@ public final class DoseScale {
 
     private static Duration seconds(Duration length, double factor) {
         return Duration.ofSeconds((long) SECONDS * whole(length.toSeconds() / (double) SECONDS * factor));
+    }
+
+    /** What is no number of whole eights becomes one. */
+    private static int eights(int counts, double factor) {
+        return counts % Counts.EIGHT == 0
+                ? stepped(counts / Counts.EIGHT, factor, DoseScale::ofEights)
+                : whole(counts / (double) Counts.EIGHT * factor);
     }
 
     private static int stepped(int number, double factor, IntUnaryOperator step) {

@@ -150,9 +150,15 @@ final class SlotAndMend {
         return Fitting.best(plan, new Fitting.Asked(length, Optional.empty()), fixed).map(Way::after);
     }
 
-    /** Returns how long a draft becomes. Classes start late more often than not, so it leaves what the class wants to be spare. */
+    /**
+     * Returns how long a draft becomes. Classes start late more often than not, so it leaves what the class wants to be spare, and
+     * of a short slot no more than a quarter.
+     */
     static Duration room(ClassPlan plan) {
-        return plan.brief().slot().minus(plan.thresholds().seconds(Threshold.SPARE));
+        Duration slot = plan.brief().slot();
+        Duration spare = plan.thresholds().seconds(Threshold.SPARE);
+        Duration most = slot.dividedBy(4);
+        return slot.minus(spare.compareTo(most) < 0 ? spare : most);
     }
 
     /** The warm-up and the stretch follow from the class. */

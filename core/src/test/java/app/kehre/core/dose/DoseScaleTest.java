@@ -24,6 +24,9 @@ class DoseScaleTest {
             16 eights                            | 1.1  | -
             6 eights                             | 1.5  | 10 eights
             5 eights                             | 1.5  | 8 eights
+            4 counts                             | 0.5  | 1 eight
+            12 counts                            | 0.5  | 1 eight
+            12 counts                            | 2    | 3 eights
             12 reps                              | 1.1  | 14 reps
             16 reps                              | 1.1  | 18 reps
             16 reps                              | 0.75 | 12 reps

@@ -169,7 +169,7 @@ class FloorSheetTest {
         assertThat(cards).hasSize(2);
         assertThat(cards.get(0))
                 .isEqualTo(new StationCard("Circuit", 1, "Squat", "40 / 20 s", "2 light weights",
-                        List.of("easier: smaller", "Squat", "harder: slower"), ""));
+                        List.of("easier: smaller", "harder: slower"), ""));
         assertThat(cards.get(1).number()).isEqualTo(2);
         assertThat(cards.get(1).sides()).isEqualTo("right, then left");
         assertThat(StationCard.of(Plans.of(45).segment("Toning", Role.TONING, 120).plan())).isEmpty();

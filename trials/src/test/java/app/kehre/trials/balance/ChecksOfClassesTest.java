@@ -221,6 +221,11 @@ class ChecksOfClassesTest {
                                 "reverse-lunge 12 reps, each side; one-leg-stand hold 30 s, each side"),
                         newcomers(30)
                                 .toning("one-leg-stand hold 30 s, each side; reverse-lunge 12 reps, each side")),
+                arguments("no-balance-screen",
+                        newcomers(30).aerobic("walk-backwards 8 eights; step-over-line 8 eights")
+                                .toning("reverse-lunge 12 reps, each side"),
+                        newcomers(30).aerobic("walk-backwards 8 eights")
+                                .toning("tree-stand hold 20 s, each side; reverse-lunge 12 reps, each side")),
                 arguments("on-the-back", with(Limit.PREGNANCY).core("dead-bug 30 reps; heel-slide 30 reps"),
                         with(Limit.PREGNANCY)
                                 .core("dead-bug 20 reps; opposite-arm-leg 10 reps; heel-slide 20 reps")),

@@ -18,6 +18,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
+import app.kehre.core.advice.Threshold;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.brief.Brief;
 import app.kehre.core.brief.Format;
@@ -45,6 +46,7 @@ import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.timeline.SlotFit;
+import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Reading;
 import app.kehre.formats.library.BuiltInLibrary;
 import app.kehre.formats.plan.DemoPlan;
@@ -167,8 +169,7 @@ class DraftingTest {
         List<Draft> drafts = LongStream.range(1, 9).mapToObj(seed -> draft(usual(Format.CONDITIONING), seed))
                 .toList();
 
-        assertThat(drafts).anyMatch(draft -> draft.plan().lines().anyMatch(line -> line instanceof Screen
-                || line.exercises().stream().anyMatch(each -> each.pattern() == Pattern.BALANCE)));
+        assertThat(drafts).anyMatch(draft -> draft.plan().lines().anyMatch(Screen.class::isInstance));
         assertThat(drafts).allSatisfy(draft -> assertThat(draft.assessment().findings())
                 .noneMatch(found -> found.check().equals("no-balance-screen")
                         || found.check().startsWith("not-prepared")));
@@ -190,6 +191,18 @@ class DraftingTest {
 
     private static double points(ClassPlan plan) {
         return new Draft(plan, Assessment.of(plan, LIBRARY)).penalty();
+    }
+
+    /** Ten minutes to spare in a slot of five would leave nothing to draft. */
+    @Test
+    void whatAClassWantsSpareLeavesThreeQuartersOfAShortSlot() {
+        Brief brief = usual(Format.EXPRESS).withSlot(Duration.ofMinutes(15));
+        ClassPlan begun = begun(brief);
+        ClassPlan plan = Drafting
+                .of(begun.with(begun.thresholds().with(Threshold.SPARE, 600)), LIBRARY, List.of(), 1)
+                .value().orElseThrow().plan();
+
+        assertThat(Timeline.of(plan).total()).isBetween(Duration.ofMinutes(10), Duration.ofMinutes(12));
     }
 
     @Test

@@ -1,6 +1,9 @@
 package app.kehre.trials.drafting;
 
 import java.io.IOException;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -10,9 +13,12 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 import app.kehre.core.brief.Brief;
+import app.kehre.core.brief.Format;
 import app.kehre.core.dose.Counts;
+import app.kehre.core.dose.Hold;
 import app.kehre.core.dose.Reps;
 import app.kehre.core.dose.Stage;
 import app.kehre.core.dose.UsualMost;
@@ -128,6 +134,20 @@ class DraftsReadAloudTest {
     private static boolean standsOnOneLeg(Entry line) {
         return line.exercises().stream()
                 .anyMatch(each -> each.pattern() == Pattern.BALANCE && each.family() == Family.STEADY);
+    }
+
+    /** Four stands on one leg and a held lunge stood in the warm-up of a class of conditioning. */
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4, 5, 6})
+    void aLivelyWarmUpMovesOn(long seed) {
+        Brief brief = Brief
+                .of("A class", LocalDate.of(2026, 12, 1), LocalTime.of(18, 30), Duration.ofMinutes(45), 12)
+                .with(Format.CONDITIONING);
+
+        assertThat(draft(brief, seed).plan().segments().stream().filter(each -> each.role() == Role.WARM_UP)
+                .flatMap(Segment::items)).isNotEmpty()
+                .noneMatch(
+                        item -> item.dose() instanceof Hold || item.exercise().pattern() == Pattern.BALANCE);
     }
 
     @ParameterizedTest
