@@ -198,10 +198,7 @@ public final class Instructor implements AutoCloseable {
     /** Clicks on the button with these words. */
     public Instructor clicksButton(String words) {
         return clicksAt(onFx(() -> {
-            // A notice that has just come up is not laid out yet.
-            window.content().scene().getRoot().applyCss();
-            window.content().scene().getRoot().layout();
-            Node button = window.content().scene().getRoot().lookupAll(".button").stream()
+            Node button = laidOut().lookupAll(".button").stream()
                     .filter(each -> each instanceof Button found && words.equals(found.getText())
                             && each.isVisible())
                     .findFirst().orElseThrow(() -> new AssertionError("no button \"" + words + "\""));
@@ -216,10 +213,7 @@ public final class Instructor implements AutoCloseable {
     }
 
     private Node called(String accessible) {
-        Parent root = window.content().scene().getRoot();
-        root.applyCss();
-        root.layout();
-        return root.lookupAll("*").stream().filter(each -> accessible.equals(each.getAccessibleText()))
+        return laidOut().lookupAll("*").stream().filter(each -> accessible.equals(each.getAccessibleText()))
                 .findFirst().orElseThrow(() -> new AssertionError("nothing called \"" + accessible + "\""));
     }
 
@@ -274,7 +268,7 @@ public final class Instructor implements AutoCloseable {
 
     /** Returns all texts that are seen. */
     public List<String> words() {
-        return onFx(() -> window.content().scene().getRoot().lookupAll(".label").stream()
+        return onFx(() -> laidOut().lookupAll(".label").stream()
                 .filter(Label.class::isInstance).map(each -> ((Label) each).getText()).toList());
     }
 
@@ -399,13 +393,13 @@ public final class Instructor implements AutoCloseable {
 
     /** Returns the different texts of all labels, links and buttons of a kind. */
     public List<String> reads(String selector) {
-        return onFx(() -> window.content().scene().getRoot().lookupAll(selector).stream()
+        return onFx(() -> laidOut().lookupAll(selector).stream()
                 .map(each -> ((Labeled) each).getText()).distinct().toList());
     }
 
     /** Returns the different texts of those labels of a kind that can be seen. */
     public List<String> readsSeen(String selector) {
-        return onFx(() -> window.content().scene().getRoot().lookupAll(selector).stream()
+        return onFx(() -> laidOut().lookupAll(selector).stream()
                 .filter(Instructor::isSeen).map(each -> ((Labeled) each).getText()).distinct().toList());
     }
 
@@ -438,15 +432,23 @@ public final class Instructor implements AutoCloseable {
     /** Returns whether a node can be seen. */
     public boolean canSee(String selector) {
         return onFx(() -> {
-            Node node = window.content().scene().getRoot().lookup(selector);
+            Node node = laidOut().lookup(selector);
             return node != null && isSeen(node) && node.isManaged();
         });
     }
 
     /** Returns a node. */
     public Node find(String selector) {
-        return Optional.ofNullable(window.content().scene().getRoot().lookup(selector))
-                .orElseThrow(() -> new AssertionError("no " + selector));
+        return onFx(() -> Optional.ofNullable(laidOut().lookup(selector))
+                .orElseThrow(() -> new AssertionError("no " + selector)));
+    }
+
+    /** What has just come up has its labels only once it is laid out, and the next frame may not have come yet. */
+    private Parent laidOut() {
+        Parent root = window.content().scene().getRoot();
+        root.applyCss();
+        root.layout();
+        return root;
     }
 
     /** Returns the window's stage. */
