@@ -5,6 +5,7 @@ import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -144,9 +145,9 @@ public record Assessment(Timeline timeline, Effort effort, List<SideTotals> side
     /** Returns the plan with a finding set aside for a reason. */
     public static ClassPlan setAside(ClassPlan plan, Finding finding, String reason) {
         List<SetAside> others = new ArrayList<>(plan.aside());
-        others.removeIf(finding::isAside);
+        others.removeIf(finding::wasAside);
         others.add(SetAside.of(plan, finding.check(), finding.place().segment(), finding.place().entry(),
-                reason));
+                Optional.of(finding.severity()), reason));
         return plan.withAside(others);
     }
 
@@ -162,7 +163,7 @@ public record Assessment(Timeline timeline, Effort effort, List<SideTotals> side
     /** Returns the plan with a fact open again, at all of its places. */
     public static ClassPlan takeUp(ClassPlan plan, Fact fact) {
         List<SetAside> others = new ArrayList<>(plan.aside());
-        fact.parts().forEach(part -> others.removeIf(part::isAside));
+        fact.parts().forEach(part -> others.removeIf(part::wasAside));
         return plan.withAside(others);
     }
 }

@@ -98,8 +98,13 @@ public record Finding(CheckKey key, String detail, Severity severity, Place plac
         return same(other) || key.ofTheWhole() && key == other.key && detail.equals(other.detail);
     }
 
-    /** Returns whether the instructor set it aside. */
+    /** Returns whether the instructor set it aside, and it is not more serious since. */
     public boolean isAside(SetAside aside) {
+        return wasAside(aside) && aside.holdsFor(severity);
+    }
+
+    /** Returns whether the instructor set it aside once, be it worse now. */
+    public boolean wasAside(SetAside aside) {
         return check().equals(aside.check()) && place.segment().equals(aside.segment())
                 && place.entry().equals(aside.entry());
     }

@@ -14,6 +14,7 @@ import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
 import net.jqwik.api.Tuple;
 
+import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.advice.Thresholds;
 import app.kehre.core.brief.Brief;
@@ -299,7 +300,9 @@ public final class Draws {
         List<SetAside> aside = own.isEmpty()
                 ? List.of()
                 : List.of(new SetAside("not-prepared/wrist", Optional.of(own.getFirst().id()),
-                        Optional.empty(), "", "they stand on their fists"));
+                        Optional.empty(), "",
+                        brief.people() % 2 == 0 ? Optional.of(Severity.FIX) : Optional.empty(),
+                        "they stand on their fists"));
         ClassPlan plan = new ClassPlan(brief, own, pace).with(figures).withAside(aside);
         return plan.lines().limit(2).reduce(plan, (told, line) -> told.because(line, "core promised"),
                 (one, _) -> one);

@@ -7,6 +7,7 @@ import java.util.function.Function;
 import java.util.function.IntFunction;
 import java.util.stream.Collectors;
 
+import app.kehre.core.advice.Severity;
 import app.kehre.core.advice.Threshold;
 import app.kehre.core.advice.Thresholds;
 import app.kehre.core.plan.Chosen;
@@ -52,8 +53,9 @@ record JudgementForm(Thresholds thresholds, List<SetAside> aside, List<Chosen> c
                 each -> each.segment().map(SegmentId::number));
         Optional<EntryId> item = id(form, "item", EntryId::new, each -> each.entry().map(EntryId::number));
         String subject = form.textIfAny("subject", SetAside::subject);
+        Optional<Severity> severity = form.termIfAny("severity", Severity.class, SetAside::severity);
         String reason = form.text("reason", SetAside::reason);
-        return form.built("reason", () -> new SetAside(check, segment, item, subject, reason));
+        return form.built("reason", () -> new SetAside(check, segment, item, subject, severity, reason));
     }
 
     private static <T> Optional<T> id(Form<SetAside> form, String name, IntFunction<T> made,
@@ -78,7 +80,8 @@ record JudgementForm(Thresholds thresholds, List<SetAside> aside, List<Chosen> c
     /** Before version 6 a plan did not say what the line was about: what stands there is what it was about. */
     private static SetAside since6(ClassPlan plan, SetAside aside) {
         return aside.subject().isEmpty()
-                ? SetAside.of(plan, aside.check(), aside.segment(), aside.entry(), aside.reason())
+                ? SetAside.of(plan, aside.check(), aside.segment(), aside.entry(), aside.severity(),
+                        aside.reason())
                 : aside;
     }
 

@@ -58,6 +58,31 @@ class FactsTest {
         assertThat(Assessment.takeUp(aside, then.aside().getFirst().fact())).isEqualTo(judged.plan());
     }
 
+    /** A few seconds that the instructor let pass kept silent about a warm-up of two minutes. */
+    @Test
+    void whatWasSetAsideIsBackWhenItHasBecomeMoreSerious() {
+        ClassPlan nearly = warmedUp("40 eights");
+        Fact little = warmUp(nearly);
+        ClassPlan aside = Assessment.setAside(nearly, little, "they come from running");
+        ClassPlan halved = warmedUp("20 eights").withAside(aside.aside());
+
+        assertThat(little.severity()).isEqualTo(Severity.WATCH);
+        assertThat(said(Assessment.of(aside, Hall.LIBRARY), CheckKey.SHORT_WARM_UP)).isEmpty();
+        assertThat(warmUp(halved).severity()).isEqualTo(Severity.FIX);
+        ClassPlan again = Assessment.setAside(halved, warmUp(halved), "they warm up on the bicycle");
+        assertThat(again.aside()).hasSize(1);
+        assertThat(said(Assessment.of(again, Hall.LIBRARY), CheckKey.SHORT_WARM_UP)).isEmpty();
+    }
+
+    private static ClassPlan warmedUp(String march) {
+        return Hall.slot(20).warmUp("march " + march).toning("squat 12 reps").plan();
+    }
+
+    private static Fact warmUp(ClassPlan plan) {
+        return Assessment.of(plan, Hall.LIBRARY).facts().stream()
+                .filter(fact -> fact.key() == CheckKey.SHORT_WARM_UP).findFirst().orElseThrow();
+    }
+
     @Test
     void whatOnlyFollowsFromAMissingWarmUpOrEndStandsBehindIt() {
         Assessment judged = Hall.slot(45)
