@@ -23,10 +23,11 @@ if not exist "%APP%\built" (
         exit /b 1
     )
     popd
-    type nul > "%APP%\built"
     echo Learning to start faster, half a minute ... 1>&2
     set "OPTION=-XX:AOTCacheOutput=%APP%\learnt.aot"
     call :learn >nul 2>&1
+    rem Only now: who stops it meanwhile would start slowly for ever after.
+    type nul > "%APP%\built"
 )
 set "OPTION=-XX:AOTMode=auto"
 if exist "%APP%\learnt.aot" set "OPTION=-XX:AOTCache=%APP%\learnt.aot"

@@ -104,6 +104,18 @@ class PackagedCommandIT {
                 .contains(" -Xlog:disable -Xlog:all=error:stderr "));
     }
 
+    /** Stopped in its first half minute, it was taken for built and started slowly for ever after. */
+    @Test
+    void whoStopsItWhileItLearnsLetsItLearnAtTheNextStart() throws IOException {
+        String build = Files.readString(HOME.resolve("kehre"), StandardCharsets.UTF_8);
+        String windows = Files.readString(HOME.resolve("kehre.cmd"), StandardCharsets.UTF_8);
+
+        assertThat(build).containsOnlyOnce("\"$stamp\"\n}")
+                .contains("    learn\n    mv \"$stamp.soon\" \"$stamp\"\n");
+        assertThat(windows.indexOf("type nul > \"%APP%\\built\""))
+                .isGreaterThan(windows.indexOf("call :learn"));
+    }
+
     @Test
     void aFaultyPlanIsSaidInOneLineToo() throws IOException, InterruptedException {
         Path plan = Files.writeString(folder.resolve("bad.kehre.json"), "{}", StandardCharsets.UTF_8);
