@@ -284,6 +284,12 @@ public final class Instructor implements AutoCloseable {
         });
     }
 
+    /** Returns those of the labels of a kind that are seen and end in dots, since their place is too small. */
+    public List<String> cutOff(String selector) {
+        return onFx(() -> laidOut().lookupAll(selector).stream().map(Labeled.class::cast)
+                .filter(Instructor::isSeen).filter(Labeled::isTextTruncated).map(Labeled::getText).toList());
+    }
+
     private static boolean isSeen(Node node) {
         for (Node each = node; each != null; each = each.getParent()) {
             if (!each.isVisible()) {

@@ -25,23 +25,35 @@ final class Options extends HBox {
     private static final double SIZE = 21;
     private static final double LEAST = 170;
     private static final double MOST = 440;
+    private static final double LEAST_HEIGHT = 64;
+    private static final double ONE_ROW = 48;
 
     private List<Object> shown = List.of();
 
     Options() {
         super(36);
-        setMinHeight(64);
-        setPrefHeight(64);
+        setId("options");
+        setMinHeight(ONE_ROW);
     }
 
-    void show(Optional<Entry> entry, ClassPlan plan) {
+    @Override
+    protected double computePrefHeight(double width) {
+        return Math.max(LEAST_HEIGHT, super.computePrefHeight(width));
+    }
+
+    /**
+     * Shows them.
+     *
+     * @param brief whether there is room for the instructor's own note alone
+     */
+    void show(Optional<Entry> entry, ClassPlan plan, boolean brief) {
         String screened = entry.map(found -> HallWords.instead(found, plan)).orElse("");
-        List<Object> wanted = List.of(entry, screened);
+        List<Object> wanted = List.of(entry, screened, brief);
         if (!wanted.equals(shown)) {
             shown = wanted;
             List<Node> columns = new ArrayList<>();
             entry.ifPresent(found -> {
-                if (found instanceof Item item) {
+                if (!brief && found instanceof Item item) {
                     add(columns, item.exercise());
                     KneeCue.of(plan.brief(), item.exercise())
                             .ifPresent(cue -> columns.add(column("say", cue)));
@@ -50,11 +62,11 @@ final class Options extends HBox {
                         columns.add(1, column("instead", others));
                     }
                 }
-                if (!screened.isEmpty()) {
+                if (!brief && !screened.isEmpty()) {
                     columns.add(column("did not pass the screen", screened));
                 }
                 if (!found.note().isEmpty()) {
-                    columns.add(column("your note", found.note()));
+                    columns.add(note(found.note()));
                 }
             });
             getChildren().setAll(columns);
@@ -66,7 +78,21 @@ final class Options extends HBox {
         columns.add(column("harder", exercise.harder().name()));
     }
 
-    static Node column(String word, String text) {
+    /** What the others leave of the row is the note's. */
+    private static Node note(String note) {
+        VBox column = column("your note", note);
+        column.setPrefWidth(column.getMinWidth());
+        column.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(column, Priority.ALWAYS);
+        return column;
+    }
+
+    /** Returns whether there is anything to show. */
+    boolean any() {
+        return !getChildren().isEmpty();
+    }
+
+    static VBox column(String word, String text) {
         Label above = new Label(word);
         above.getStyleClass().addAll("small", "soft");
         Label below = new Label(text);

@@ -11,13 +11,20 @@ import app.kehre.core.exercise.CueWords;
 /** What to call out: see, do, feel, breathe, in one row. */
 final class Says extends HBox {
 
+    /** Two rows: what stands below does not move from line to line. */
+    private static final double LEAST = 80;
+
     private List<Object> shown = List.of();
 
     Says() {
         super(36);
         setId("says");
-        setMinHeight(80);
-        setPrefHeight(80);
+        setMinHeight(USE_PREF_SIZE);
+    }
+
+    @Override
+    protected double computePrefHeight(double width) {
+        return Math.max(LEAST, super.computePrefHeight(width));
     }
 
     /**

@@ -193,9 +193,10 @@ public final class TeachView extends VBox {
         say.show(moment, timeline, model.facing().get());
         says.show(moment.entry().filter(Item.class::isInstance).flatMap(Entry::item)
                 .map(item -> item.exercise().cues()), model.facing().get());
-        options.show(moment.entry(), timeline.plan());
+        boolean brief = low && says.says();
+        options.show(moment.entry(), timeline.plan(), brief);
         shown(says, free && says.says());
-        shown(options, free && !(low && says.says()));
+        shown(options, free && (!brief || options.any()));
         showRehearsal(moment, timeline);
         road.follow(moment.place(), low ? 1 : 2);
         road.select(moment.entry().map(Entry::id));

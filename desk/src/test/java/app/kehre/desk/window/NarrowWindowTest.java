@@ -126,4 +126,19 @@ class NarrowWindowTest {
             }
         }
     }
+
+    /** A note of half a row was cut off beside half a row of nothing, and of an exercise it was not shown at all. */
+    @Test
+    void theHallShowsWhatIsCalledOutAndTheNoteUncut() {
+        instructor.presses(KeyCode.DIGIT6, KeyCode.CONTROL);
+        assertThat(instructor.readsSeen(".option"))
+                .containsExactly("Who is new? Knees, back, pregnancy: come and see me.");
+        assertThat(instructor.cutOff(".option")).isEmpty();
+
+        instructor.presses(KeyCode.SPACE).presses(KeyCode.RIGHT);
+
+        assertThat(instructor.readsSeen(".option")).contains("Find the beat, roll through the foot",
+                "Even, a full sentence still goes");
+        assertThat(instructor.cutOff(".option")).isEmpty();
+    }
 }
