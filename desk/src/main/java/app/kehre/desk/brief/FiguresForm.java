@@ -39,6 +39,7 @@ final class FiguresForm extends FlowPane {
         Label label = Words.plain("%s  %s".formatted(figure.unit(), figure.words()), "soft");
         Tips.say(label, FigureText.about(figure));
         label.setMinWidth(0);
+        label.setWrapText(true);
         fields.put(figure, field);
         words.put(figure, label);
         HBox row = new HBox(6, field, label);

@@ -55,6 +55,8 @@ final class FitsPane extends VBox {
             }
         });
         about.setMinWidth(0);
+        about.setMinHeight(USE_PREF_SIZE);
+        about.setWrapText(true);
         HBox.setHgrow(about, Priority.ALWAYS);
         about.setMaxWidth(Double.MAX_VALUE);
         Label heading = Words.plain("Fits here", "heading");

@@ -38,6 +38,7 @@ final class TallyBar extends HBox {
     private final Label over = new Label();
     private final Label segment = new Label();
     private final Label uneven = new Label();
+    private List<PaceShare> greatest = List.of();
     private final Consumer<Set<Tally.Use>> filter;
 
     /**
@@ -51,7 +52,6 @@ final class TallyBar extends HBox {
         this.filter = filter;
         pace.setId("tally-pace");
         pace.getStyleClass().add("flat");
-        pace.setMinWidth(0);
         Tips.say(pace, "What waiting takes most of the class; press to change how long people take");
         pace.setOnAction(_ -> openPace.run());
         setAlignment(Pos.CENTER_LEFT);
@@ -73,10 +73,13 @@ final class TallyBar extends HBox {
         segment.setId("tally-segment");
         segment.getStyleClass().add("soft");
         segment.setMinWidth(0);
+        // A cut off name says nothing that the road does not say.
+        segment.visibleProperty().bind(segment.textTruncatedProperty().not());
         uneven.setId("uneven");
         uneven.getStyleClass().add("over");
         uneven.setMinWidth(0);
         getChildren().addAll(pace, over, uneven, gap, segment);
+        widthProperty().addListener(_ -> fitPace());
     }
 
     /** Shows where the time of the class goes, and beside it that of a segment. */
@@ -97,11 +100,27 @@ final class TallyBar extends HBox {
         shares.ask(() -> PaceShare.greatest(plan, GREATEST), this::showPace);
     }
 
-    private void showPace(List<PaceShare> greatest) {
-        pace.setText(greatest.stream()
-                .map(share -> "%s %s".formatted(share.quantity().noun(), Lengths.clock(share.makes())))
-                .collect(Collectors.joining(" \u00b7 ")));
+    private void showPace(List<PaceShare> shown) {
+        greatest = shown;
+        fitPace();
         pace.setVisible(!greatest.isEmpty());
+    }
+
+    /** As many as there is room for, the greatest first. */
+    private void fitPace() {
+        double others = getChildren().stream()
+                .filter(each -> each.isManaged() && each != pace && each != segment)
+                .mapToDouble(each -> each.prefWidth(-1) + getSpacing()).sum();
+        for (int shown = greatest.size(); shown > 0; shown--) {
+            pace.setText(greatest.stream().limit(shown)
+                    .map(share -> "%s %s".formatted(share.quantity().noun(), Lengths.clock(share.makes())))
+                    .collect(Collectors.joining(" \u00b7 ")));
+            boolean fits = others + pace.prefWidth(-1) <= getWidth();
+            pace.setMinWidth(fits ? USE_PREF_SIZE : 0);
+            if (fits) {
+                return;
+            }
+        }
     }
 
     /** Names the exercises of which one side does more than the other. */

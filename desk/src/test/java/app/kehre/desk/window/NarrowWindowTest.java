@@ -141,4 +141,19 @@ class NarrowWindowTest {
                 "Even, a full sentence still goes");
         assertThat(instructor.cutOff(".option")).isEmpty();
     }
+
+    /** "held..." and "Tonin..." stood above the road of every class. */
+    @Test
+    void nothingIsSaidByHalves() {
+        for (double width : new double[]{1280, WIDTH}) {
+            instructor.pulls(width, HEIGHT).until("what takes most is worked out",
+                    () -> instructor.sees("#tally-pace").startsWith("new exercise 0:28"));
+            assertThat(instructor.cutOff("#tally-pace")).isEmpty();
+            assertThat(instructor.cutOff("#tally-segment")).isEmpty();
+        }
+        for (Place place : List.of(Place.BRIEF, Place.COMBINATION, Place.SHEET, Place.LOG, Place.EXERCISES)) {
+            instructor.presses(KeyCode.getKeyCode(String.valueOf(place.digit())), KeyCode.CONTROL);
+            assertThat(instructor.cutOff(".label")).as(place.words()).isEmpty();
+        }
+    }
 }
