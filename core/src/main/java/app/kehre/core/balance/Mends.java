@@ -13,6 +13,7 @@ import java.util.stream.Stream;
 import app.kehre.core.choosing.Suggestion;
 import app.kehre.core.choosing.Suggestions;
 import app.kehre.core.choosing.Swaps;
+import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.dose.DoseScale;
 import app.kehre.core.dose.UsualMost;
@@ -21,6 +22,7 @@ import app.kehre.core.edit.Moves;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Position;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
@@ -45,13 +47,27 @@ final class Mends {
         return List::of;
     }
 
-    /** An item with its dose scaled; nothing where that would be more of it than is usual: nobody does 75 reps for the balance. */
+    /**
+     * An item with its dose scaled, and with it the stations that the same clock calls; nothing where that would be more of one
+     * than is usual: nobody does 75 reps for the balance.
+     */
     static Optional<Way> scaled(ClassPlan plan, Item item, double factor) {
+        Optional<Circuit> circuit = plan.circuitOf(item.id());
+        List<Item> alike = circuit.map(found -> found.calledWith(item)).orElse(List.of(item));
+        String name = alike.size() > 1 ? circuit.map(Circuit::name).orElse("") : item.name();
         return DoseScale.of(item.dose(), factor)
-                .filter(dose -> factor <= 1 || !UsualMost.isTooMuch(dose, item.exercise().dosing().most()))
-                .map(dose -> Way.of(
-                        "%s: %s".formatted(item.name(), DoseNotation.print(dose)),
-                        plan.with(item.withDose(dose))));
+                .filter(dose -> factor <= 1 || alike.stream()
+                        .noneMatch(each -> UsualMost.isTooMuch(dose, each.exercise().dosing().most())))
+                .map(dose -> Way.of("%s: %s".formatted(name, DoseNotation.print(dose)),
+                        dosed(plan, alike, dose)));
+    }
+
+    private static ClassPlan dosed(ClassPlan plan, List<Item> items, Dose dose) {
+        ClassPlan changed = plan;
+        for (Item item : items) {
+            changed = changed.with(item.withDose(dose.withSides(item.dose().sides())));
+        }
+        return changed;
     }
 
     /** The smallest shortening of each of some items that is enough, else the greatest. */

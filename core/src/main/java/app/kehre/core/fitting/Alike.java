@@ -11,7 +11,6 @@ import java.util.function.ToIntFunction;
 import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.DoseLevels;
 import app.kehre.core.dose.Interval;
-import app.kehre.core.dose.Sides;
 import app.kehre.core.exercise.Dosing;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.EntryId;
@@ -37,21 +36,18 @@ record Alike(EntryId about, String name, List<Item> items, ToIntFunction<Item> o
     static List<Alike> in(Circuit circuit) {
         Map<Object, List<Item>> groups = new LinkedHashMap<>();
         circuit.items()
-                .forEach(item -> groups.computeIfAbsent(together(item), _ -> new ArrayList<>()).add(item));
+                .forEach(item -> groups.computeIfAbsent(together(circuit, item), _ -> new ArrayList<>())
+                        .add(item));
         return groups.values().stream().map(items -> exercises(items) > 1
                 ? new Alike(circuit.id(), circuit.name(), items, _ -> 1, false)
                 : new Alike(items.getFirst().id(), items.getFirst().name(), items, _ -> 1, false)).toList();
     }
 
-    /**
-     * What an item of a circuit shares with those that are changed with it. The clock that calls one station calls all of them:
-     * nobody teaches 45 s at one and 30 s at the next.
-     */
-    private static Object together(Item item) {
-        if (item.dose() instanceof Interval clock) {
-            return clock.withSides(Sides.TOGETHER);
-        }
-        return SidesKept.half(item) ? item.exercise().id() : item.id();
+    /** What an item of a circuit shares with those that are changed with it: its clock, or the exercise of its other side. */
+    private static Object together(Circuit circuit, Item item) {
+        return SidesKept.half(item) && !(item.dose() instanceof Interval)
+                ? item.exercise().id()
+                : circuit.calledWith(item).getFirst().id();
     }
 
     private static long exercises(List<Item> items) {

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 
+import app.kehre.core.dose.Interval;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.value.Range;
 
@@ -86,6 +87,17 @@ public record Circuit(EntryId id, String name, int rounds, Duration rest, int so
     /** Returns how many of so many lines there are up to the last item. */
     private int items(int lines) {
         return inside.get(lines - 1) instanceof Item ? lines : items(lines - 1);
+    }
+
+    /**
+     * Returns the lines that one clock calls together with a line, itself among them: nobody teaches 45 s at one station and 30 s
+     * at the next.
+     */
+    public List<Item> calledWith(Item line) {
+        return line.dose() instanceof Interval clock
+                ? items().stream().filter(each -> each.dose().withoutSides().equals(clock.withoutSides()))
+                        .toList()
+                : List.of(line);
     }
 
     /**

@@ -10,7 +10,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 import app.kehre.core.balance.Assessment;
 import app.kehre.core.balance.Ledger;
 import app.kehre.core.balance.Promise;
+import app.kehre.core.brief.Goal;
 import app.kehre.core.brief.Quality;
+import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.edit.Addables;
 import app.kehre.core.exercise.Muscle;
 import app.kehre.core.exercise.Role;
@@ -19,6 +21,7 @@ import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Screen;
+import app.kehre.core.proposal.Way;
 import app.kehre.core.value.Named;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -112,5 +115,19 @@ class PromisesTest {
                 .startsWith("Toning is too light for this group: its work feels like");
         assertThat(Hall.of(Hall.slot(30).toning("squat 4 x 12 reps, rest 15 s").judged(), "toning-missed"))
                 .isEmpty();
+    }
+
+    /** A mend let people work 70 s at one station and 45 s at the next. */
+    @Test
+    void theClockOfACircuitIsChangedForAllItsStations() {
+        Assessment judged = Hall.hall().brief(brief -> brief.with(new Goal(Set.of(Muscle.CHEST), Set.of())))
+                .toning("push-up 30 s on, 15 s off; squat 30 s on, 15 s off; curl-up 12 reps")
+                .plans(plans -> plans.circuit(3, 2, 20)).judged();
+
+        Way longer = Hall.of(judged, "promised-area").getFirst().mends().getFirst();
+
+        assertThat(longer.words()).isEqualTo("Circuit: 45 s on, 15 s off");
+        assertThat(longer.after().items().map(item -> DoseNotation.print(item.dose())))
+                .containsExactly("45 s on, 15 s off", "45 s on, 15 s off", "12 reps");
     }
 }
