@@ -1,5 +1,6 @@
 package app.kehre.core.drafting;
 
+import java.time.Duration;
 import java.util.List;
 
 import app.kehre.core.advice.Severity;
@@ -8,7 +9,6 @@ import app.kehre.core.finding.Finding;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.proposal.Differences;
 import app.kehre.core.proposal.Way;
-import app.kehre.core.timeline.SlotFit;
 import app.kehre.core.value.Lengths;
 
 /**
@@ -19,7 +19,7 @@ import app.kehre.core.value.Lengths;
  */
 public record Draft(ClassPlan plan, Assessment assessment) {
 
-    /** A class that ends so many seconds before its slot ends in time. */
+    /** A class that ends so many seconds before what it may fill of its slot ends in time. */
     private static final double IN_TIME = 15;
 
     /** Returns how this draft comes out of a class, segment by segment, with why each line is there. */
@@ -38,15 +38,14 @@ public record Draft(ClassPlan plan, Assessment assessment) {
     /**
      * Returns how bad it is, in points: what can hurt 1000, what to mend 100, what to consider 3, what comes near such
      * figures a part of that; of its length, which is no finding here, four for each minute over the slot, and one for
-     * each second of it that is left beyond 15. Kehre's estimates.
+     * each second beyond 15 that is left of what it may fill of it. Kehre's estimates.
      */
     public double penalty() {
         return penalty(assessment);
     }
 
     static double penalty(Assessment assessment) {
-        SlotFit fit = assessment.timeline().fit();
-        return Repairing.penalty(assessment)
-                + (fit.over() ? 0 : Math.max(0, Lengths.seconds(fit.spare()) - IN_TIME));
+        Duration left = SlotAndMend.room(assessment.plan()).minus(assessment.timeline().fit().length());
+        return Repairing.penalty(assessment) + Math.max(0, Lengths.seconds(left) - IN_TIME);
     }
 }

@@ -33,9 +33,9 @@ import app.kehre.core.value.Lengths;
 /** Chooses the exercises of a toning or core part: what was promised, balanced, compound first, standing before lying. */
 final class Toner {
 
-    /** What each weighs, to be compared with each other only. Kehre's estimates. */
     /** What is left of a segment is worth a second round from so much on. Kehre's estimate. */
     private static final Duration WORTH_A_ROUND = Duration.ofMinutes(3);
+    /** What each weighs, to be compared with each other only. Kehre's estimates. */
     private static final double PROMISED = 110;
     private static final double EVENS = 1.2;
     private static final double FRESH = 0.15;

@@ -215,6 +215,17 @@ class DraftingTest {
                 .anyMatch(why -> why.startsWith("releases ")).contains("water is due");
     }
 
+    /** The half minute that is left spare counted against every draft, so that each was made five times. */
+    @Test
+    void aClassThatLeavesItsMomentSpareHasNothingAgainstIt() {
+        Draft draft = draft(Briefs.feasible(7), 1);
+
+        assertThat(draft.assessment().timeline().fit().spare()).isBetween(Duration.ofSeconds(30),
+                Duration.ofSeconds(45));
+        assertThat(draft.assessment().findings()).isEmpty();
+        assertThat(draft.penalty()).isLessThan(0.5);
+    }
+
     @Test
     void whatTheGroupDidLatelyIsVaried() {
         Brief brief = Briefs.feasible(9);
