@@ -49,7 +49,13 @@ public record Assessment(Timeline timeline, Effort effort, List<SideTotals> side
      * @param fact what it is
      * @param reason why it stays
      */
-    public record Aside(Fact fact, String reason) {}
+    public record Aside(Fact fact, String reason) {
+
+        /** Returns what it is, and behind it why it stays. */
+        public String words() {
+            return "%s (%s)".formatted(fact.what(), reason);
+        }
+    }
 
     public Assessment {
         sides = List.copyOf(sides);

@@ -17,12 +17,8 @@ import app.kehre.core.choreography.BuildUpWords;
 import app.kehre.core.choreography.Script;
 import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.exercise.CueWords;
-import app.kehre.core.exercise.Joint;
-import app.kehre.core.exercise.Muscle;
-import app.kehre.core.exercise.Pattern;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.LoadNotation;
-import app.kehre.core.people.Limit;
 import app.kehre.core.plan.BuildUp;
 import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
@@ -31,13 +27,11 @@ import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Screen;
 import app.kehre.core.plan.Segment;
-import app.kehre.core.plan.SetAside;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.typing.CircuitNotation;
 import app.kehre.core.typing.EntryText;
 import app.kehre.core.typing.RoundWords;
 import app.kehre.core.value.Lengths;
-import app.kehre.core.value.Named;
 
 /**
  * The sheet that lies on the floor beside the instructor.
@@ -48,11 +42,10 @@ import app.kehre.core.value.Named;
  * @param parts the segments
  * @param kit a line for each kind of equipment
  * @param beforeStart what to do before the first person comes
- * @param aside the findings that the instructor set aside, with the reason
  * @param stopSigns when anybody must stop, and whose rules come first
  */
 public record CribSheet(String title, String when, String length, List<Part> parts, List<String> kit,
-        List<String> beforeStart, List<String> aside, String stopSigns) {
+        List<String> beforeStart, String stopSigns) {
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM uuuu",
             Locale.ENGLISH);
@@ -97,7 +90,6 @@ public record CribSheet(String title, String when, String length, List<Part> par
         parts = List.copyOf(parts);
         kit = List.copyOf(kit);
         beforeStart = List.copyOf(beforeStart);
-        aside = List.copyOf(aside);
     }
 
     /** Returns the sheet of a class. */
@@ -115,25 +107,7 @@ public record CribSheet(String title, String when, String length, List<Part> par
                         .filter(segment -> !segment.entries().isEmpty() && !segment.leftOut())
                         .map(segment -> part(timeline, segment)).toList(),
                 needs.stream().map(CribSheet::kitLine).toList(), beforeStart(timeline, needs),
-                timeline.plan().asideStill().stream().map(each -> aside(timeline.plan(), each)).toList(),
                 STOP_SIGNS);
-    }
-
-    /** Returns "Forearm plank, not prepared (wrist): they stand on their fists". */
-    private static String aside(ClassPlan plan, SetAside aside) {
-        String where = aside.entry().flatMap(plan::find).map(Entry::name)
-                .or(() -> aside.segment().flatMap(plan::findSegment).map(Segment::name)).orElse("The class");
-        String[] check = aside.check().split("/", 2);
-        String detail = check.length > 1 ? " (" + words(check[1]) + ")" : "";
-        return "%s, %s%s: %s".formatted(where, check[0].replace('-', ' '), detail, aside.reason());
-    }
-
-    /** Returns the words of what a check found something about: a joint, a muscle group, a limit, a pattern. */
-    private static String words(String key) {
-        return Named.ofKey(Joint.class, key).<Named>map(each -> each)
-                .or(() -> Named.ofKey(Muscle.class, key)).or(() -> Named.ofKey(Limit.class, key))
-                .or(() -> Named.ofKey(Pattern.class, key)).map(Named::words)
-                .orElse(key.replace('-', ' '));
     }
 
     private static Part part(Timeline timeline, Segment segment) {

@@ -103,11 +103,11 @@ final class TallyBar extends HBox {
     private void showPace(List<PaceShare> shown) {
         greatest = shown;
         fitPace();
-        pace.setVisible(!greatest.isEmpty());
     }
 
     /** As many as there is room for, the greatest first. */
     private void fitPace() {
+        pace.setVisible(!greatest.isEmpty());
         double others = getChildren().stream()
                 .filter(each -> each.isManaged() && each != pace && each != segment)
                 .mapToDouble(each -> each.prefWidth(-1) + getSpacing()).sum();
@@ -131,6 +131,7 @@ final class TallyBar extends HBox {
                 : differ.getFirst()
                         + (differ.size() == 1 ? "" : " and %d more".formatted(differ.size() - 1)));
         Tips.say(uneven, String.join("\n", differ));
+        fitPace();
     }
 
     private void pressed() {

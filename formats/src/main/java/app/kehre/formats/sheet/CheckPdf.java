@@ -130,8 +130,7 @@ public final class CheckPdf {
             lines.add(line("%s: %s".formatted(fact.severity().words(), fact.what()), Weight.REGULAR));
         }
         for (Assessment.Aside aside : assessment.aside()) {
-            lines.add(line("Set aside: %s (%s)".formatted(aside.fact().what(), aside.reason()),
-                    Weight.REGULAR));
+            lines.add(line("Set aside: " + aside.words(), Weight.REGULAR));
         }
         return lines;
     }

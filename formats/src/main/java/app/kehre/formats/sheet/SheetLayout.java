@@ -151,8 +151,9 @@ final class SheetLayout {
         table.setKeepTogether(true);
         table.addCell(list("Kit", sheet.kit().isEmpty() ? List.of("none") : sheet.kit()));
         table.addCell(list("Before the start", sheet.beforeStart()));
-        if (!sheet.aside().isEmpty()) {
-            PdfPCell aside = list("Seen and left as it is", sheet.aside());
+        if (!assessment.aside().isEmpty()) {
+            PdfPCell aside = list("Seen and left as it is",
+                    assessment.aside().stream().map(Assessment.Aside::words).toList());
             aside.setColspan(2);
             table.addCell(aside);
         }

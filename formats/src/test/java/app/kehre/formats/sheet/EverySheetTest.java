@@ -2,6 +2,7 @@ package app.kehre.formats.sheet;
 
 import java.io.IOException;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 import net.jqwik.api.Arbitrary;
@@ -16,9 +17,13 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
+import app.kehre.core.advice.Severity;
+import app.kehre.core.balance.Assessment;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.exercise.Role;
+import app.kehre.core.finding.Fact;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.SetAside;
 import app.kehre.core.sheet.FloorSheet;
 import app.kehre.core.sheet.HandOut;
 import app.kehre.core.sheet.StationCard;
@@ -137,5 +142,22 @@ class EverySheetTest {
                 .hasMessage("This class has no circuit, so there are no stations to print cards for.");
         assertThatThrownBy(() -> SheetKind.HAND_OUT.pdf(plain, LIBRARY)).isInstanceOf(NothingToPrint.class)
                 .hasMessage("This class has no stretch or easy move at its end that could be taken home.");
+    }
+
+    /** The back page told reasons for what was no longer found, or had become worse and was open again. */
+    @Test
+    void whatIsSetAsideStandsOnTheBackPageInWordsAndNothingThatIsOpen() throws Exception {
+        Timeline tuesday = demo("tuesday-evening-climb");
+        Fact first = Assessment.of(tuesday, LIBRARY).facts().getFirst();
+        ClassPlan aside = Assessment.setAside(tuesday.plan(), first, "they choose by themselves");
+        ClassPlan worse = aside.withAside(aside.aside().stream()
+                .map(each -> new SetAside(each.check(), each.segment(), each.entry(), each.subject(),
+                        Optional.of(Severity.WATCH), each.reason()))
+                .toList());
+
+        assertThat(text(SheetKind.PREPARATION.pdf(Timeline.of(aside), LIBRARY)))
+                .contains("Seen and left as it is", "(they choose by themselves)");
+        assertThat(text(SheetKind.PREPARATION.pdf(Timeline.of(worse), LIBRARY)))
+                .doesNotContain("Seen and left as it is");
     }
 }

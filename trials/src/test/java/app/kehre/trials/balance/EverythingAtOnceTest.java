@@ -23,8 +23,6 @@ import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.proposal.Way;
-import app.kehre.core.sheet.CribSheet;
-import app.kehre.core.timeline.Timeline;
 import app.kehre.formats.plan.DemoPlan;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -125,11 +123,9 @@ class EverythingAtOnceTest {
         ClassPlan aside = Assessment.setAside(plan, first, "the cupboard has more");
 
         assertThat(judge(aside).findings()).noneMatch(first::same);
-        assertThat(judge(aside).aside()).extracting(Assessment.Aside::reason)
-                .containsExactly("the cupboard has more");
+        assertThat(judge(aside).aside()).extracting(Assessment.Aside::words)
+                .containsExactly(first.what() + " (the cupboard has more)");
         assertThat(Assessment.takeUp(aside, Fact.of(first))).isEqualTo(plan);
-        assertThat(CribSheet.of(Timeline.of(aside)).aside()).singleElement().asString()
-                .endsWith(": the cupboard has more");
     }
 
     @Test
@@ -144,7 +140,7 @@ class EverythingAtOnceTest {
         ClassPlan other = aside.with(line.withExercise(Hall.exercise("scissor-jump")));
         assertThat(Hall.of(judge(other), "caution")).extracting(Finding::severity)
                 .containsExactly(Severity.STOP);
-        assertThat(CribSheet.of(Timeline.of(other)).aside()).isEmpty();
+        assertThat(judge(other).aside()).isEmpty();
 
         ClassPlan longer = aside.with(line.withDose(Reps.of(16)));
         assertThat(Hall.of(judge(longer), "caution")).isEmpty();

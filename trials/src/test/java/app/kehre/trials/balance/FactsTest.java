@@ -69,6 +69,7 @@ class FactsTest {
         assertThat(little.severity()).isEqualTo(Severity.WATCH);
         assertThat(said(Assessment.of(aside, Hall.LIBRARY), CheckKey.SHORT_WARM_UP)).isEmpty();
         assertThat(warmUp(halved).severity()).isEqualTo(Severity.FIX);
+        assertThat(Assessment.of(halved, Hall.LIBRARY).aside()).isEmpty();
         ClassPlan again = Assessment.setAside(halved, warmUp(halved), "they warm up on the bicycle");
         assertThat(again.aside()).hasSize(1);
         assertThat(said(Assessment.of(again, Hall.LIBRARY), CheckKey.SHORT_WARM_UP)).isEmpty();
