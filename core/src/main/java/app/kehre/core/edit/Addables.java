@@ -1,6 +1,7 @@
 package app.kehre.core.edit;
 
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
@@ -76,10 +77,10 @@ public final class Addables {
          * A whole line, as it was typed or completed, with its own dose.
          *
          * @param line what it is
-         * @param second the other side's line, where the sides differ
+         * @param others the lines that stand behind it: the other side's, or what was joined with "+" or "and"
          * @param name the line in full
          */
-        record OfLine(Entry line, Optional<Entry> second, String name) implements Addable {
+        record OfLine(Entry line, List<Entry> others, String name) implements Addable {
             @Override
             public Entry entry(EntryId id) {
                 return line.withId(id);
@@ -214,10 +215,13 @@ public final class Addables {
      */
     public static ClassPlan add(ClassPlan plan, SegmentId segmentId, Optional<EntryId> afterEntry,
             Addable addable) {
-        ClassPlan one = addOne(plan, segmentId, afterEntry, addable);
-        Optional<Entry> second = addable instanceof Addable.OfLine line ? line.second() : Optional.empty();
-        return second.map(other -> addOne(one, segmentId, Optional.of(plan.nextEntryId()),
-                new Addable.OfLine(other, Optional.empty(), other.name()))).orElse(one);
+        ClassPlan all = addOne(plan, segmentId, afterEntry, addable);
+        for (Entry other : addable instanceof Addable.OfLine line ? line.others() : List.<Entry>of()) {
+            EntryId last = new EntryId(all.nextEntryId().number() - 1);
+            all = addOne(all, segmentId, Optional.of(last),
+                    new Addable.OfLine(other, List.of(), other.name()));
+        }
+        return all;
     }
 
     private static ClassPlan addOne(ClassPlan plan, SegmentId segmentId, Optional<EntryId> afterEntry,
@@ -288,8 +292,9 @@ public final class Addables {
     public static List<Entry> insideCircuit(ClassPlan plan, SegmentId segment, Addable addable) {
         Entry first = addable.entry(plan.nextEntryId());
         if (addable instanceof Addable.OfLine line) {
-            return Stream.concat(Stream.of(first),
-                    line.second().map(other -> other.withId(first.id().next())).stream()).toList();
+            List<Entry> all = new ArrayList<>(List.of(first));
+            line.others().forEach(other -> all.add(other.withId(first.id().next(all.size()))));
+            return List.copyOf(all);
         }
         return List.of(answered(first, plan.segment(segment), plan, true));
     }

@@ -6,8 +6,12 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 
+import app.kehre.core.dose.AsMany;
 import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.Hold;
+import app.kehre.core.dose.Interval;
+import app.kehre.core.dose.Open;
+import app.kehre.core.dose.Sides;
 import app.kehre.core.footwork.Row;
 import app.kehre.core.kit.Equipment;
 import app.kehre.core.kit.Load;
@@ -127,6 +131,17 @@ public record Exercise(String id, Names names, Category category, Work work, Set
     /** Returns the dose that a new item starts with. */
     public Dose usualDose() {
         return dosing.usual();
+    }
+
+    /**
+     * Returns a dose that says nothing of the sides, shared between them as is usual: ten split squats are ten on each side. By the
+     * clock the time is that of both together.
+     */
+    public Dose shared(Dose dose) {
+        Sides usual = usualDose().sides();
+        boolean clocked = dose instanceof Interval || dose instanceof AsMany || dose instanceof Open;
+        boolean silent = dose.sides() == Sides.TOGETHER && !(clocked && usual == Sides.EACH_SIDE);
+        return silent && dose.goesWith(usual) ? dose.withSides(usual) : dose;
     }
 
     /** Returns the load that a new item starts with. */

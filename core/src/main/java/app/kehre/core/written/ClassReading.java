@@ -1,160 +1,286 @@
 package app.kehre.core.written;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
+import java.util.regex.Pattern;
 
-import app.kehre.core.edit.Skeleton;
+import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Library;
-import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.BuildUp;
-import app.kehre.core.plan.Circuit;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Entry;
-import app.kehre.core.plan.EntryId;
+import app.kehre.core.plan.Item;
+import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
+import app.kehre.core.shorthand.Meaning;
+import app.kehre.core.shorthand.Moves;
+import app.kehre.core.shorthand.Shorthand;
+import app.kehre.core.value.Lengths;
 import app.kehre.core.value.Reading;
 
-/** Reads a class line by line: what cannot be read is kept as a fault, and the rest goes on. */
+/**
+ * Reads a class line by line: in the strict form where it is that, else as instructors write. What is sure is taken, what is not
+ * waits to be chosen and is a note meanwhile, what nobody can read is a note of its segment.
+ */
 final class ClassReading {
 
+    static final String NOTE = "Note: ";
+    private static final Pattern NUMBERED = Pattern.compile("^\\d{1,2}[.)]\\s+\\S.*");
+    private static final Pattern SET_IN = Pattern.compile("^(?:\\s{2,}|\\t).*");
+
     private final ClassPlan before;
-    private final LineText lines;
+    private final Library library;
+    private final LineText text;
     private final KeptLines kept;
+    private final Map<Integer, Integer> chosen;
     private final List<ClassText.Fault> faults = new ArrayList<>();
-    private final List<Segment> segments = new ArrayList<>();
-    private final List<List<Entry>> read = new ArrayList<>();
-    private final List<Entry> entries = new ArrayList<>();
-    /** The lines of the circuit that is being read; empty outside. */
-    private final List<Entry> inside = new ArrayList<>();
-    private final Set<EntryId> dances = new HashSet<>();
-    private Optional<CircuitLine> circuit = Optional.empty();
+    private final List<ReadLine> lines = new ArrayList<>();
+    private final Tables tables = new Tables();
+    private final Gathering gathering;
+    private Optional<Meaning.Clock> clock = Optional.empty();
     private String title;
-    private EntryId next;
     private int number;
+    private String line = "";
 
-    private record CircuitLine(int at, String text, CircuitHead head) {}
-
-    ClassReading(ClassPlan before, Library library) {
+    ClassReading(ClassPlan before, Library library, LineText text, Map<Integer, Integer> chosen) {
         this.before = before;
-        this.lines = LineText.of(library, before);
-        this.kept = new KeptLines(before, lines);
+        this.library = library;
+        this.text = text;
+        this.chosen = chosen;
+        this.kept = new KeptLines(before, text);
         this.title = before.brief().title();
-        this.next = before.nextEntryId();
+        this.gathering = new Gathering(before.nextSegmentId(), before.nextEntryId(), before.brief().format(),
+                problem -> fault(line, problem, List.of()));
     }
 
-    ClassText.Read read(String text) {
-        for (String line : text.lines().toList()) {
-            number++;
-            if (!line.isBlank()) {
-                line(line);
+    ClassText.Read read(String given) {
+        List<String> all = given.lines().toList();
+        boolean spaced = spaced(all);
+        for (int at = 0; at < all.size(); at++) {
+            number = at + 1;
+            String each = all.get(at);
+            if (!each.isBlank()) {
+                line(each, at + 1 < all.size() ? all.get(at + 1) : "");
+            } else if (!spaced && gathering.circuitHasLines()) {
+                gathering.closeCircuit();
             }
         }
-        close();
+        gathering.closeCircuit();
+        return finished();
+    }
+
+    /** Whether most lines have an empty one behind them, so that it parts nothing. */
+    private static boolean spaced(List<String> all) {
+        long blank = all.stream().filter(String::isBlank).count();
+        return blank * 5 >= (all.size() - blank) * 2;
+    }
+
+    private ClassText.Read finished() {
         try {
             ClassPlan plan = before.withSegments(filled());
-            return new ClassText.Read(plan.with(plan.brief().withTitle(title)), faults);
+            return new ClassText.Read(plan.with(plan.brief().withTitle(title)), faults, lines);
         } catch (IllegalArgumentException tooLarge) {
             fault("", String.valueOf(tooLarge.getMessage()), List.of());
-            return new ClassText.Read(before, faults);
+            return new ClassText.Read(before, faults, lines);
         }
     }
 
-    private void line(String line) {
-        String text = line.strip();
-        if (text.startsWith("# ")) {
-            title = text.substring(2).strip();
-        } else if (Heading.is(LineText.bare(line))) {
-            heading(LineText.bare(line));
-        } else if (line.startsWith(ClassText.INSIDE) && circuit.isPresent()) {
-            inside(text);
-        } else if (CircuitHead.is(LineText.bare(line))) {
-            closeCircuit();
-            circuit = Optional
-                    .of(new CircuitLine(number, LineText.bare(line), CircuitHead.of(LineText.bare(line))));
+    private void line(String written, String following) {
+        line = written.strip();
+        if (strictly(written)) {
+            return;
+        }
+        boolean table = Tables.row(written);
+        Optional<String> row = table ? tables.line(written) : Optional.of(written);
+        if (row.isEmpty()) {
+            told(ReadLine.How.NOTHING, "");
+            return;
+        }
+        boolean setIn = !table && SET_IN.matcher(written).matches();
+        gathering.line(setIn);
+        boolean marked = NUMBERED.matcher(written).matches() && SET_IN.matcher(following).matches();
+        freely(row.get(), new Shorthand.Where(gathering.role(), before.brief(), gathering.position(),
+                gathering.clock().or(() -> clock), marked, table));
+    }
+
+    /** Takes a line in the strict form; returns whether it is in it. */
+    private boolean strictly(String written) {
+        String bare = LineText.bare(written);
+        if (written.startsWith("# ") && !gathering.begun()) {
+            title = line.substring(2).strip();
+            told(ReadLine.How.HEADING, title);
+            return true;
+        }
+        if (bare.startsWith(NOTE)) {
+            note(bare.substring(NOTE.length()).strip());
+            told(ReadLine.How.NOTE, "a note of " + gathering.name());
+            return true;
+        }
+        return bare.startsWith("##") && heading(bare) || circuit(bare) || entries(written);
+    }
+
+    private boolean heading(String bare) {
+        Reading<Segment> read = Heading.read(bare, gathering.nextSegment());
+        boolean facts = bare.endsWith(")");
+        read.value().filter(_ -> facts).ifPresent(segment -> begin(segment));
+        return facts && read.value().isPresent();
+    }
+
+    private void begin(Segment segment) {
+        clock = Optional.empty();
+        gathering.segment(kept.segment(segment));
+        String target = segment.target().isZero() ? "" : ", " + Lengths.clock(segment.target());
+        told(ReadLine.How.HEADING,
+                "%s (%s%s, %d BPM)".formatted(segment.name(), segment.role().words(), target,
+                        segment.bpm().value()));
+    }
+
+    private boolean circuit(String bare) {
+        if (!CircuitHead.is(bare) || CircuitHead.of(bare).built(gathering.next(),
+                List.of(Item.of(gathering.next().next(), library.all().getFirst()))).value()
+                .isEmpty()) {
+            return false;
+        }
+        gathering.circuit(CircuitHead.of(bare));
+        told(ReadLine.How.HEADING, bare);
+        return true;
+    }
+
+    private boolean entries(String written) {
+        Reading<List<Entry>> read = text.exactly(line, gathering.next());
+        boolean fits = read.value().isPresent();
+        if (fits) {
+            gathering.line(SET_IN.matcher(written).matches());
+            gathering.add(read.value().get());
+            told(read.value().get(), "");
+        }
+        return fits;
+    }
+
+    private String print(List<Entry> entries) {
+        return String.join(" + ", entries.stream().map(text::print).toList());
+    }
+
+    private void freely(String written, Shorthand.Where where) {
+        List<Shorthand.Way> ways = text.shorthand().read(written, where);
+        int choice = chosen.getOrDefault(number, -1);
+        boolean taken = choice >= 0 && choice < ways.size();
+        if (taken || !chosen.containsKey(number) && sure(ways)) {
+            take(ways.get(taken ? choice : 0).meaning());
+        } else if (ways.isEmpty() || chosen.containsKey(number)) {
+            noted(written);
         } else {
-            closeCircuit();
-            entry(text);
+            List<String> choices = ways.stream().map(each -> words(each.meaning())).distinct().limit(3)
+                    .toList();
+            lines.add(new ReadLine(number, line, ReadLine.How.TO_CHOOSE, "", List.of(), choices));
+            faults.add(
+                    new ClassText.Fault(number, line, "This can be read in more than one way, or not surely.",
+                            choices));
+            note(line);
         }
     }
 
-    private void heading(String text) {
-        closeCircuit();
-        closeSegment();
-        SegmentId id = new SegmentId(before.nextSegmentId().number() + segments.size());
-        Reading<Segment> read = Heading.read(text, id);
-        read.value().ifPresentOrElse(segment -> segments.add(kept.segment(segment)), () -> {
-            fault(text, read.problem(), read.choices());
-            segments.add(Skeleton.segment(id, Role.TONING));
-        });
+    private static boolean sure(List<Shorthand.Way> ways) {
+        return !ways.isEmpty() && ways.getFirst().sure();
     }
 
-    private void inside(String text) {
-        Reading<List<Entry>> read = lines.read(text, role(), next);
-        read.value().filter(found -> found.stream().allMatch(Circuit::mayHold)).ifPresentOrElse(found -> {
-            inside.addAll(found);
-            number(found);
-        }, () -> fault(text, read.value().isPresent()
-                ? "A circuit holds exercises and pauses only."
-                : read.problem(), read.choices()));
-    }
-
-    private void entry(String text) {
-        Reading<List<Entry>> read = lines.read(text, role(), next);
-        read.value().ifPresentOrElse(found -> {
-            found.forEach(entry -> entries.add(
-                    entry instanceof BuildUp && !dances.add(entry.id()) ? entry.withId(next) : entry));
-            number(found);
-        }, () -> fault(text, read.problem(), read.choices()));
-    }
-
-    private void number(List<Entry> found) {
-        next = next.next(found.size());
-    }
-
-    private Role role() {
-        return segments.isEmpty() ? Role.TONING : segments.getLast().role();
-    }
-
-    private void closeCircuit() {
-        circuit.ifPresent(line -> {
-            Reading<Circuit> read = inside.isEmpty()
-                    ? Reading.refused("A circuit needs its exercises below, set in by two spaces.")
-                    : built(line);
-            read.value().ifPresentOrElse(entries::add, () -> {
-                faults.add(new ClassText.Fault(line.at(), line.text(), read.problem(), read.choices()));
-                entries.addAll(inside);
-            });
-        });
-        circuit = Optional.empty();
-        inside.clear();
-    }
-
-    private Reading<Circuit> built(CircuitLine line) {
-        Reading<Circuit> read = line.head().built(next, List.copyOf(inside));
-        next = next.next();
-        return read;
-    }
-
-    private void closeSegment() {
-        if (segments.isEmpty() && !entries.isEmpty()) {
-            segments.add(Skeleton.segment(before.nextSegmentId(), Role.TONING));
+    private void take(Meaning meaning) {
+        switch (meaning) {
+            case Meaning.Title(String words) -> {
+                title = words;
+                told(ReadLine.How.HEADING, words);
+            }
+            case Meaning.Part(Segment segment) -> begin(own(segment));
+            case Meaning.Rounds rounds -> {
+                gathering.circuit(rounds);
+                told(ReadLine.How.HEADING, words(rounds));
+            }
+            case Meaning.Clock every -> {
+                clock = Optional.of(every);
+                told(ReadLine.How.READ, words(every));
+            }
+            case Meaning.Lines(List<Entry> found, Optional<Segment> label) -> {
+                label.ifPresent(each -> gathering.segment(kept.segment(own(each))));
+                List<Entry> numbered = LineText.numbered(found, gathering.next());
+                gathering.add(numbered);
+                told(numbered, label.map(each -> each.name() + ": ").orElse(""));
+            }
+            case Meaning.Combination(var moves) -> {
+                combination(moves);
+                told(ReadLine.How.READ, words(meaning));
+            }
+            case Meaning.Again(int rounds) -> {
+                boolean done = gathering.again(rounds);
+                told(done ? ReadLine.How.READ : ReadLine.How.NOTHING, done ? words(meaning) : "");
+            }
+            case Meaning.OtherSide _,Meaning.Remark _ -> told(ReadLine.How.NOTHING, "");
+            case Meaning.Note(String words, var _) -> noted(words);
         }
-        if (!segments.isEmpty()) {
-            read.add(List.copyOf(entries));
+    }
+
+    private Segment own(Segment segment) {
+        SegmentId id = gathering.nextSegment();
+        return new Segment(id, segment.name(), segment.role(), segment.target(), segment.bpm(), List.of());
+    }
+
+    private void combination(Moves moves) {
+        Optional<Exercise> hold = library.find(BuildUp.USUAL_HOLD);
+        hold.ifPresent(march -> gathering.combination(moves.line(gathering.next(), march)));
+    }
+
+    /** What a way to read a line says, in the words of the strict form where it has some. */
+    private String words(Meaning meaning) {
+        return switch (meaning) {
+            case Meaning.Title(String words) -> words;
+            case Meaning.Part(Segment segment) -> "%s (%s)".formatted(segment.name(), segment.role().words());
+            case Meaning.Rounds rounds -> "%d rounds%s%s%s".formatted(rounds.rounds(),
+                    rounds.rest().isZero() ? "" : ", rest " + Lengths.notation(rounds.rest()),
+                    rounds.clock().map(each -> ", " + words(each)).orElse(""),
+                    rounds.name().isBlank() ? "" : ": " + rounds.name());
+            case Meaning.Clock(var work, var rest) ->
+                Lengths.notation(work) + " on"
+                        + (rest.isZero() ? "" : ", " + Lengths.notation(rest) + " off");
+            case Meaning.Lines(List<Entry> found, var _) -> print(found);
+            case Meaning.Combination(var moves) -> moves.words();
+            case Meaning.Again(int rounds) -> "%d rounds of what stands above".formatted(rounds);
+            case Meaning.OtherSide _,Meaning.Remark _ -> "";
+            case Meaning.Note(String words, var _) -> words;
+        };
+    }
+
+    /** What nobody could read is a note; where it says how long, its time is kept as talk. */
+    private void noted(String written) {
+        Meaning.Note note = Shorthand.note(written);
+        Optional<Pause> timed = note.length()
+                .map(length -> Pause.of(gathering.next(), Pause.Kind.TALK).withLength(length)
+                        .withName(Gathering.shortened(note.text())));
+        if (timed.isPresent() && gathering.begun()) {
+            gathering.add(List.of(timed.get()));
+        } else {
+            note(note.text());
         }
-        entries.clear();
+        told(ReadLine.How.NOTE, timed.map(text::print).orElse("a note of " + gathering.name()));
+    }
+
+    private void note(String words) {
+        String fits = words.substring(0, Math.min(words.length(), Segment.LONGEST_NOTE / 2));
+        if (gathering.hasRoom(fits)) {
+            gathering.note(fits);
+        } else {
+            fault(words, "The note of this part is full: this line stays in the text alone.", List.of());
+        }
     }
 
     /** Puts the lines into their segments, with what the text does not say. */
     private List<Segment> filled() {
         List<Segment> filled = new ArrayList<>();
-        List<List<Entry>> all = kept.lines(read);
+        List<List<Entry>> all = kept.lines(gathering.lines());
+        List<Segment> segments = gathering.segments();
         for (int i = 0; i < segments.size(); i++) {
-            Segment segment = segments.get(i);
+            Segment segment = segments.get(i).withNote(gathering.note(i));
             try {
                 filled.add(segment.withEntries(all.get(i)));
             } catch (IllegalArgumentException refusal) {
@@ -165,12 +291,15 @@ final class ClassReading {
         return filled;
     }
 
-    private void close() {
-        closeCircuit();
-        closeSegment();
+    private void told(ReadLine.How how, String words) {
+        lines.add(new ReadLine(number, line, how, words, List.of(), List.of()));
     }
 
-    private void fault(String text, String sentence, List<String> choices) {
-        faults.add(new ClassText.Fault(number, text, sentence, choices));
+    private void told(List<Entry> entries, String before) {
+        lines.add(new ReadLine(number, line, ReadLine.How.READ, before + print(entries), entries, List.of()));
+    }
+
+    private void fault(String where, String sentence, List<String> choices) {
+        faults.add(new ClassText.Fault(number, where, sentence, choices));
     }
 }

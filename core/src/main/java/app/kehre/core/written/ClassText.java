@@ -2,6 +2,7 @@ package app.kehre.core.written;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 import app.kehre.core.brief.Brief;
 import app.kehre.core.exercise.Library;
@@ -40,11 +41,13 @@ public final class ClassText {
      * What came of reading a text.
      *
      * @param plan the class of what could be read
-     * @param faults the lines that could not
+     * @param faults the lines that could not, or not surely
+     * @param lines every line that is not empty, and how it was read
      */
-    public record Read(ClassPlan plan, List<Fault> faults) {
+    public record Read(ClassPlan plan, List<Fault> faults, List<ReadLine> lines) {
         public Read {
             faults = List.copyOf(faults);
+            lines = List.copyOf(lines);
         }
     }
 
@@ -65,6 +68,7 @@ public final class ClassText {
 
     private static String print(Segment segment, LineText lines) {
         StringBuilder text = new StringBuilder(Heading.print(segment)).append('\n');
+        segment.note().lines().forEach(note -> text.append(ClassReading.NOTE).append(note).append('\n'));
         for (Entry entry : segment.entries()) {
             text.append(lines.print(entry)).append('\n');
             entry.inside().forEach(inner -> text.append(INSIDE).append(lines.print(inner)).append('\n'));
@@ -78,7 +82,18 @@ public final class ClassText {
      * @param before the class that it is taken back into: its brief, its pace and what the text does not say stay
      */
     public static Read read(String text, ClassPlan before, Library library) {
-        return new ClassReading(before, library).read(text);
+        return read(text, before, library, LineText.of(library, before), Map.of());
+    }
+
+    /**
+     * Reads a text as a class.
+     *
+     * @param lines reads its lines, made before
+     * @param chosen by the number of a line which of its readings was chosen, from 0; -1 for its note
+     */
+    public static Read read(String text, ClassPlan before, Library library, LineText lines,
+            Map<Integer, Integer> chosen) {
+        return new ClassReading(before, library, lines, chosen).read(text);
     }
 
     /** Reads a text as a new class: a plan without a line. */
@@ -92,8 +107,14 @@ public final class ClassText {
      * @param segment in whose place it comes
      */
     public static Read readSegment(String text, ClassPlan before, SegmentId segment, Library library) {
+        return readSegment(text, before, segment, library, LineText.of(library, before), Map.of());
+    }
+
+    /** Reads a text as one segment of a class, with readings that were chosen. */
+    public static Read readSegment(String text, ClassPlan before, SegmentId segment, Library library,
+            LineText lines, Map<Integer, Integer> chosen) {
         // Only its own lines are found again in it: those of other segments stay where they are.
-        Read read = read(text, before.withSegments(List.of(before.segment(segment))), library);
+        Read read = read(text, before.withSegments(List.of(before.segment(segment))), library, lines, chosen);
         List<Segment> segments = new ArrayList<>();
         for (Segment each : before.segments()) {
             if (each.id().equals(segment)) {
@@ -102,6 +123,6 @@ public final class ClassText {
                 segments.add(each);
             }
         }
-        return new Read(before.withSegments(segments), read.faults());
+        return new Read(before.withSegments(segments), read.faults(), read.lines());
     }
 }

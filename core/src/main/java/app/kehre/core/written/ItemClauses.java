@@ -14,7 +14,6 @@ import app.kehre.core.dose.Interval;
 import app.kehre.core.dose.Reps;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Position;
-import app.kehre.core.exercise.Role;
 import app.kehre.core.kit.LoadNotation;
 import app.kehre.core.people.Limit;
 import app.kehre.core.plan.Delivery;
@@ -29,9 +28,11 @@ final class ItemClauses {
 
     private static final String KNOWN = "known";
     private static final String LOCKED = "locked";
+    /** Both sides at once, of an exercise that is usually done one side after the other. */
+    private static final String TOGETHER = "together";
     private static final String OPTION = " option";
     private static final String FOR = "for ";
-    private static final Pattern NUMBER = Pattern.compile("(\\d{1,3} ?[x\u00d7] ?)?\\d{1,3}");
+    private static final Pattern NUMBER = Pattern.compile("([1-6] ?[x\u00d7] ?)?(?![1-5]$)\\d{1,3}|\\d{1,3}");
     private static final Pattern TIME = Pattern
             .compile("((?:\\d{1,3} ?[x\u00d7] ?)?)(\\d{1,4} ?(?:s|min)|\\d{1,2}:\\d{2})");
     private static final Pattern COMMAS = Pattern.compile("\\s*,\\s*(?![^(\\[]*[)\\]])");
@@ -44,6 +45,7 @@ final class ItemClauses {
 
     String print(Item item) {
         StringBuilder words = new StringBuilder(DoseNotation.print(item.dose()));
+        words.append(item.exercise().shared(item.dose()).equals(item.dose()) ? "" : ", " + TOGETHER);
         if (!item.load().isNone() || !item.exercise().usualLoad().isNone()) {
             words.append(", ").append(LoadNotation.print(item.load()));
         }
@@ -67,12 +69,15 @@ final class ItemClauses {
     Reading<List<Item>> read(Names.Found found, EntryId first) {
         Item item = Item.of(first, found.exercise());
         List<String> dose = new ArrayList<>();
+        boolean together = false;
         String rest = SIDES.matcher(found.rest().strip().replaceFirst("^[,:]\\s*", "")).replaceAll("$1, $2");
         for (String clause : COMMAS.split(rest)) {
             Optional<Reading<Item>> told = clause.isBlank()
                     ? Optional.of(Reading.of(item))
                     : told(item, clause.strip());
-            if (told.isEmpty()) {
+            if (clause.strip().equalsIgnoreCase(TOGETHER)) {
+                together = true;
+            } else if (told.isEmpty()) {
                 dose.add(clause.strip());
             } else if (told.get().value().isEmpty()) {
                 return told.get().map(List::of);
@@ -80,7 +85,12 @@ final class ItemClauses {
                 item = told.get().value().get();
             }
         }
-        return dose.isEmpty() ? Reading.of(List.of(item)) : dosed(item, String.join(", ", dose));
+        if (dose.isEmpty()) {
+            return Reading.of(List.of(together ? item.withDose(item.dose().withoutSides()) : item));
+        }
+        boolean silent = !together;
+        return dosed(item, String.join(", ", dose)).map(items -> items.stream()
+                .map(each -> silent ? each.withDose(each.exercise().shared(each.dose())) : each).toList());
     }
 
     /** Returns the item with what a clause says; nothing where it is of the dose. */
@@ -112,7 +122,7 @@ final class ItemClauses {
         Optional<Limit> limit = Named.find(Limit.class, who);
         return limit.isEmpty()
                 ? Reading.refused("\"%s\" is none of %s.".formatted(who, Named.all(Limit.class)))
-                : names.at(clause.substring(at + 2), Role.TONING)
+                : names.at(clause.substring(at + 2))
                         .map(found -> item.withInstead(limit.get(), found.exercise()));
     }
 

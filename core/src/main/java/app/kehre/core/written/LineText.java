@@ -3,8 +3,12 @@ package app.kehre.core.written;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
+
+import org.jspecify.annotations.Nullable;
 
 import app.kehre.core.dose.DoseNotation;
 import app.kehre.core.dose.Sides;
@@ -21,6 +25,8 @@ import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
 import app.kehre.core.plan.Pause;
 import app.kehre.core.plan.Screen;
+import app.kehre.core.shorthand.Meaning;
+import app.kehre.core.shorthand.Shorthand;
 import app.kehre.core.typing.CircuitNotation;
 import app.kehre.core.typing.EntryText;
 import app.kehre.core.value.Reading;
@@ -39,15 +45,37 @@ public final class LineText {
 
     private final Names names;
     private final ClassPlan plan;
+    private final Supplier<Shorthand> shorthand;
+    private @Nullable Shorthand made;
 
-    private LineText(Library library, ClassPlan plan) {
+    private LineText(Library library, ClassPlan plan, Supplier<Shorthand> shorthand) {
         this.names = Names.of(library, plan);
         this.plan = plan;
+        this.shorthand = shorthand;
     }
 
     /** Returns the text of lines of a class, with the exercises of a library and its own. */
     public static LineText of(Library library, ClassPlan plan) {
-        return new LineText(library, plan);
+        return new LineText(library, plan, () -> shorthand(library, plan));
+    }
+
+    /** Returns the same with a reader that was made before, since making one takes a few milliseconds. */
+    public static LineText of(Library library, ClassPlan plan, Shorthand reader) {
+        return new LineText(library, plan, () -> reader);
+    }
+
+    private static Shorthand shorthand(Library library, ClassPlan plan) {
+        return Shorthand.of(Stream.concat(library.all().stream(),
+                plan.lines().flatMap(line -> line.exercises().stream())).distinct().toList());
+    }
+
+    Shorthand shorthand() {
+        Shorthand now = made;
+        if (now == null) {
+            now = shorthand.get();
+            made = now;
+        }
+        return now;
     }
 
     /** Returns whether a text says more than a name: a number, a note, a clause. */
@@ -87,13 +115,43 @@ public final class LineText {
     }
 
     /**
-     * Reads one line: an exercise with its dose, load and note, a pause, a screen, a combination that the class has.
+     * Reads one line: an exercise with its dose, load and note, a pause, a screen, a combination that the class has; in the strict
+     * form, or as instructors write.
      *
      * @param role of its segment, whose exercises are offered first
      * @param first the number of the first line that is made
-     * @return the line, or the two lines that it stands for
+     * @return the line, or the lines that it stands for
      */
     public Reading<List<Entry>> read(String typed, Role role, EntryId first) {
+        Reading<List<Entry>> strict = exactly(typed, first);
+        if (strict.value().isPresent()) {
+            return strict;
+        }
+        List<Shorthand.Way> ways = shorthand().read(typed, Shorthand.Where.of(role, plan.brief())).stream()
+                .filter(each -> each.meaning() instanceof Meaning.Lines).toList();
+        if (!ways.isEmpty() && ways.getFirst().sure()
+                && ways.getFirst().meaning() instanceof Meaning.Lines lines) {
+            return Reading.of(numbered(lines.lines(), first));
+        }
+        List<String> choices = ways.stream().map(each -> print(each.meaning())).toList();
+        return choices.isEmpty() ? strict : new Reading.Refused<>(strict.problem(), choices);
+    }
+
+    static List<Entry> numbered(List<Entry> lines, EntryId first) {
+        List<Entry> numbered = new ArrayList<>();
+        lines.forEach(each -> numbered.add(each.withId(first.next(numbered.size()))));
+        return numbered;
+    }
+
+    /** Returns what a line was read as, in the strict form; several lines joined by " + ". */
+    String print(Meaning meaning) {
+        return meaning instanceof Meaning.Lines lines
+                ? lines.lines().stream().map(this::print).collect(Collectors.joining(" + "))
+                : "";
+    }
+
+    /** Reads one line in the strict form alone. */
+    Reading<List<Entry>> exactly(String typed, EntryId first) {
         String line = bare(typed);
         int at = line.indexOf(';');
         String text = (at < 0 ? line : line.substring(0, at)).strip();
@@ -113,7 +171,7 @@ public final class LineText {
         if (pause.isPresent()) {
             return pause.get().flatMap(found -> EntryText.withNote(found, note)).map(List::of);
         }
-        return names.at(text, role)
+        return names.at(text)
                 .flatMap(found -> whole(found.exercise(), new ItemClauses(names).read(found, first)))
                 .flatMap(items -> noted(items, note));
     }

@@ -165,7 +165,8 @@ public final class Draws {
                 Arbitraries.integers().between(60, 200), seconds(0, 10_800), entries().list().ofMaxSize(5),
                 yes, yes).as(
                         (role, bpm, target, entries, alone, out) -> new Segment(part(1), "Part", role, target,
-                                new Bpm(bpm), entries, pacing(bpm), alone, out))
+                                new Bpm(bpm), entries, pacing(bpm), alone, out,
+                                alone ? "Track 3 is slow.\nAsk who is new" : ""))
                 .list().ofMaxSize(6);
         Arbitrary<Brief> briefs = Combinators.combine(Arbitraries.integers().between(5, 180),
                 Arbitraries.integers().between(1, 200), Arbitraries.integers().between(0, 1439),
@@ -292,7 +293,7 @@ public final class Draws {
             }
             own.add(new Segment(part(own.size() + 1), segment.name(), segment.role(), segment.target(),
                     segment.bpm(), entries, segment.pacing(), segment.standsAlone(),
-                    segment.leftOut()));
+                    segment.leftOut(), segment.note()));
         }
         Thresholds figures = brief.people() % 2 == 0
                 ? Thresholds.USUAL

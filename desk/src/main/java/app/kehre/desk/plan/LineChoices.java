@@ -84,7 +84,7 @@ final class LineChoices {
     private List<Addables.Addable> lines(String typed) {
         LineText text = text();
         return read(typed).value().stream().<Addables.Addable>map(found -> new Addables.Addable.OfLine(
-                found.getFirst(), found.stream().skip(1).findFirst(),
+                found.getFirst(), found.subList(1, found.size()),
                 found.stream().map(text::print).collect(Collectors.joining(" + ")))).toList();
     }
 

@@ -1,20 +1,18 @@
 package app.kehre.desk.text;
 
 import java.util.List;
+import java.util.Optional;
 import javafx.beans.property.ObjectProperty;
 import javafx.geometry.Pos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Button;
-import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
@@ -22,41 +20,43 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 
-import app.kehre.core.written.ClassText;
+import app.kehre.core.written.ReadLine;
 import app.kehre.desk.control.Words;
 import app.kehre.desk.look.Palette;
 
 /**
- * The class as text: written freely, each line that cannot be read marked beside it and offered in readings, taken back
- * with Ctrl+Enter. Escape asks once before it drops what was typed.
+ * The class as text, as the instructor writes it, and beside each line what Kehre reads it as. What is not sure is chosen with a key:
+ * Tab goes from one such line to the next. Ctrl+Enter takes the text into the class; Escape asks once before it drops what was typed.
  */
 public final class TextPane extends VBox {
 
     private static final double GUTTER = 20;
-    private static final double FAULTS = 150;
-    private static final double LEAST_FAULTS = 96;
+    /** The share of the width that what is written has. */
+    private static final double WRITTEN = 0.44;
     /** What the text area leaves above its first line. */
     private static final double PADDING = 8;
-    private static final int MOST_FAULTS = 40;
 
     private final TextViewModel model;
     private final ObjectProperty<Palette> palette;
     private final Runnable close;
     private final TextArea area = new TextArea();
     private final Canvas gutter = new Canvas(GUTTER, 10);
-    private final VBox faults = new VBox(6);
-    private final ScrollPane faultsScroll = new ScrollPane(faults);
     private final Label outcome = Words.plain("", "soft");
-    private final Button take = Words.button("text-take", "Take it back   Ctrl+Enter", this::take);
-    private final Button drop = Words.button("text-drop", "", this::dropFaults);
+    private final Button take = Words.button("text-take", "Into the class   Ctrl+Enter", this::take);
+    private final Label keys = Words.plain("", "soft", "small");
     private final ToggleButton segment = new ToggleButton();
     private final ToggleButton whole = new ToggleButton("The class");
-    private List<ClassText.Fault> shown = List.of();
+    private List<ReadLine> shown = List.of();
+    private final ReadColumn column = new ReadColumn(this::chosen, area::requestFocus);
     private String printed = "";
     /** Whether a question or a refusal is said, which what is read must not talk over. */
     private boolean asked;
+    /** The line behind which the next one to choose is gone to, once the text is read. */
+    private Optional<Integer> wantsNext = Optional.empty();
     /** Whether the next Escape drops what was typed. */
     private boolean leaving;
+    /** Whether the next taking keeps lines that wait to be chosen as notes. */
+    private boolean keepsNotes;
     /** Whether the next taking comes in the place of what has changed beside the text. */
     private boolean overwrites;
 
@@ -82,17 +82,18 @@ public final class TextPane extends VBox {
         gutter.heightProperty().addListener(_ -> paint());
         outcome.setId("text-outcome");
         take.getStyleClass().add("go");
+        area.setMinWidth(0);
+        area.setPrefWidth(0);
         HBox.setHgrow(area, Priority.ALWAYS);
-        HBox text = new HBox(edge, area);
+        HBox.setHgrow(column, Priority.ALWAYS);
+        HBox text = new HBox(edge, area, column);
+        area.prefWidthProperty().bind(text.widthProperty().multiply(WRITTEN));
+        area.maxWidthProperty().bind(area.prefWidthProperty());
         text.setMinHeight(0);
         area.setMinHeight(0);
         VBox.setVgrow(text, Priority.ALWAYS);
-        faultsScroll.setFitToWidth(true);
-        faultsScroll.setId("text-faults");
-        faultsScroll.getStyleClass().add("card-scroll");
-        faultsScroll.setMaxHeight(FAULTS);
-        faultsScroll.setMinHeight(LEAST_FAULTS);
-        getChildren().setAll(head(), text, faultsScroll);
+        getChildren().setAll(head(), text, keys);
+        keys.setId("text-keys");
         addEventFilter(KeyEvent.KEY_PRESSED, this::onKey);
         model.onChange(this::follow);
     }
@@ -110,7 +111,7 @@ public final class TextPane extends VBox {
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         outcome.setMinWidth(0);
-        HBox head = new HBox(8, segment, whole, gap, outcome, drop,
+        HBox head = new HBox(8, segment, whole, gap, outcome,
                 Words.button("text-leave", "Leave   Esc", this::leave), take);
         head.setAlignment(Pos.CENTER_LEFT);
         return head;
@@ -137,42 +138,37 @@ public final class TextPane extends VBox {
     private void read() {
         asked = false;
         leaving = false;
+        keepsNotes = false;
         model.ask(area.getText(), this::show);
     }
 
     private void show(TextViewModel.Outcome now) {
-        shown = now.read().faults();
+        shown = now.read().lines();
         if (!asked) {
             outcome.setText(now.words());
         }
-        take.setDisable(!shown.isEmpty());
-        drop.setText(shown.size() == 1 ? "Drop this line" : "Drop these %d lines".formatted(shown.size()));
-        drop.setVisible(!shown.isEmpty());
-        drop.setManaged(!shown.isEmpty());
-        faults.getChildren().setAll(shown.stream().limit(MOST_FAULTS).map(this::row).toList());
-        faultsScroll.setVisible(!shown.isEmpty());
-        faultsScroll.setManaged(!shown.isEmpty());
+        take.setDisable(now.against().isPresent());
+        boolean waiting = !now.toChoose().isEmpty();
+        keys.setText(waiting ? "Tab: the next line to choose   1 2 3: that reading   N: a note" : "");
+        column.show(shown);
+        wantsNext.ifPresent(this::toNext);
+        wantsNext = Optional.empty();
         paint();
     }
 
-    private VBox row(ClassText.Fault fault) {
-        Hyperlink go = new Hyperlink("line %d".formatted(fault.line()));
-        go.setMinWidth(USE_PREF_SIZE);
-        go.setOnAction(_ -> goTo(fault.line()));
-        Label what = Words.wrapped("%s   %s".formatted(fault.text().strip(), fault.sentence()), "small");
-        FlowPane choices = new FlowPane(5, 4);
-        for (String choice : fault.choices()) {
-            Button button = new Button(choice);
-            button.getStyleClass().add("mend");
-            button.setOnAction(_ -> {
-                area.setText(TextViewModel.with(area.getText(), fault.line(), choice));
-                goTo(fault.line());
-            });
-            choices.getChildren().add(button);
-        }
-        HBox top = new HBox(8, go, what);
-        HBox.setHgrow(what, Priority.ALWAYS);
-        return new VBox(2, top, choices);
+    /** Takes a reading and goes on to the next line to choose. */
+    private void chosen(ReadColumn.Choice choice) {
+        model.choose(choice.line().text(), choice.reading());
+        column.choosing(Optional.empty());
+        wantsNext = Optional.of(choice.line().number());
+        read();
+    }
+
+    private void toNext(int after) {
+        column.next(after).ifPresentOrElse(line -> {
+            goTo(line.number());
+            column.choosing(Optional.of(line.number()));
+        }, area::requestFocus);
     }
 
     private void goTo(int line) {
@@ -192,10 +188,13 @@ public final class TextPane extends VBox {
         pen.setFill(palette.get().mark());
         double line = lineHeight();
         double top = area.snappedTopInset() + PADDING - area.getScrollTop();
-        for (ClassText.Fault fault : shown) {
-            double y = top + (fault.line() - 0.5) * line;
-            pen.fillPolygon(new double[]{4, 10, 16, 10}, new double[]{y, y - 6, y, y + 6}, 4);
+        for (ReadLine each : shown) {
+            if (each.how() == ReadLine.How.TO_CHOOSE) {
+                double y = top + (each.number() - 0.5) * line;
+                pen.fillPolygon(new double[]{4, 10, 16, 10}, new double[]{y, y - 6, y, y + 6}, 4);
+            }
         }
+        column.follow(top, line);
     }
 
     /** As the text area lays its lines out, which no font says. */
@@ -207,11 +206,12 @@ public final class TextPane extends VBox {
     }
 
     private void take() {
-        String problem = model.take(area.getText(), overwrites);
+        String problem = model.take(area.getText(), overwrites, keepsNotes);
         overwrites = model.outdated();
         if (problem.isEmpty()) {
             close.run();
         } else {
+            keepsNotes = true;
             asked = true;
             outcome.setText(problem);
         }
@@ -225,11 +225,6 @@ public final class TextPane extends VBox {
         }
     }
 
-    private void dropFaults() {
-        area.setText(TextViewModel.without(area.getText(), shown));
-        area.requestFocus();
-    }
-
     private void leave() {
         if (area.getText().equals(printed) || leaving) {
             close.run();
@@ -241,7 +236,14 @@ public final class TextPane extends VBox {
     }
 
     private void onKey(KeyEvent event) {
-        if (event.getCode() == KeyCode.ESCAPE) {
+        if (event.getCode() == KeyCode.TAB && area.isFocused() && column.next(0).isPresent()) {
+            toNext(area.getText().substring(0, area.getCaretPosition()).lines().toList().size());
+            event.consume();
+        } else if (event.getCode() == KeyCode.ESCAPE && column.isFocusWithin()) {
+            column.choosing(Optional.empty());
+            area.requestFocus();
+            event.consume();
+        } else if (event.getCode() == KeyCode.ESCAPE) {
             leave();
             event.consume();
         } else if (event.getCode() == KeyCode.ENTER && event.isShortcutDown()) {

@@ -1,19 +1,26 @@
 package app.kehre.desk.text;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 
+import org.jspecify.annotations.Nullable;
+
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
+import app.kehre.core.shorthand.Shorthand;
 import app.kehre.core.timeline.Timeline;
 import app.kehre.core.value.Lengths;
 import app.kehre.core.written.ClassText;
+import app.kehre.core.written.LineText;
+import app.kehre.core.written.ReadLine;
 import app.kehre.desk.control.Latest;
 import app.kehre.desk.session.OpenPlan;
 
@@ -27,6 +34,9 @@ public final class TextViewModel {
     private Optional<SegmentId> only = Optional.empty();
     /** The class whose text is shown. */
     private ClassPlan printed;
+    /** Which reading was chosen for a line, by what is written there: it stays when lines come and go above it. */
+    private final Map<String, Integer> chosen = new HashMap<>();
+    private final Readers readers = new Readers();
 
     /**
      * Makes a view model.
@@ -54,10 +64,48 @@ public final class TextViewModel {
     /**
      * What a text would make of the class.
      *
-     * @param read the class and the lines that could not be read
-     * @param words how long it would be, or how many lines cannot be read
+     * @param read the class, and each line as it was read
+     * @param words how many lines were read and how long the class would be, or what stands against it
      */
-    record Outcome(ClassText.Read read, String words) {}
+    record Outcome(ClassText.Read read, String words) {
+
+        /** Returns the lines that wait to be chosen. */
+        List<ReadLine> toChoose() {
+            return read.lines().stream().filter(each -> each.how() == ReadLine.How.TO_CHOOSE).toList();
+        }
+
+        /** Returns what stands against taking it over, beside lines that wait to be chosen. */
+        Optional<ClassText.Fault> against() {
+            Set<Integer> waiting = toChoose().stream().map(ReadLine::number).collect(Collectors.toSet());
+            return read.faults().stream().filter(each -> !waiting.contains(each.line())).findFirst();
+        }
+    }
+
+    /** Makes the reader of lines once for a library: it gathers all names. */
+    private static final class Readers {
+        private @Nullable Shorthand reader;
+        private @Nullable Library of;
+
+        private synchronized Shorthand of(Library library) {
+            Shorthand known = reader;
+            if (known == null || of != library) {
+                known = Shorthand.of(library.all());
+                reader = known;
+                of = library;
+            }
+            return known;
+        }
+    }
+
+    /**
+     * Chooses a reading for all lines of a text.
+     *
+     * @param line what is written
+     * @param reading from 0; -1 for its note
+     */
+    void choose(String line, int reading) {
+        chosen.put(line.strip(), reading);
+    }
 
     /** Returns the text of the whole class, or of the chosen segment alone. */
     String print(boolean whole) {
@@ -78,31 +126,60 @@ public final class TextViewModel {
         ClassPlan before = open.plan();
         Optional<SegmentId> part = only;
         Library all = library.get();
-        reading.ask(() -> outcome(text, before, part, all), told);
+        Map<Integer, Integer> choices = choices(text);
+        reading.ask(() -> outcome(text, before, part, all, choices), told);
     }
 
-    private static Outcome outcome(String text, ClassPlan before, Optional<SegmentId> part, Library library) {
-        ClassText.Read read = part.filter(id -> before.findSegment(id).isPresent())
-                .map(id -> ClassText.readSegment(text, before, id, library))
-                .orElseGet(() -> ClassText.read(text, before, library));
-        int faults = read.faults().size();
-        if (faults > 0) {
-            return new Outcome(read,
-                    "%d %s cannot be read".formatted(faults, faults == 1 ? "line" : "lines"));
+    private Map<Integer, Integer> choices(String text) {
+        Map<Integer, Integer> choices = new HashMap<>();
+        List<String> lines = text.lines().toList();
+        for (int at = 0; at < lines.size() && !chosen.isEmpty(); at++) {
+            Integer choice = chosen.get(lines.get(at).strip());
+            if (choice != null) {
+                choices.put(at + 1, choice);
+            }
         }
+        return choices;
+    }
+
+    private Outcome outcome(String text, ClassPlan before, Optional<SegmentId> part, Library library,
+            Map<Integer, Integer> choices) {
+        LineText lines = LineText.of(library, before, readers.of(library));
+        ClassText.Read read = part.filter(id -> before.findSegment(id).isPresent())
+                .map(id -> ClassText.readSegment(text, before, id, library, lines, choices))
+                .orElseGet(() -> ClassText.read(text, before, library, lines, choices));
+        Outcome plain = new Outcome(read, "");
+        Optional<ClassText.Fault> against = plain.against();
+        return new Outcome(read, against.isPresent()
+                ? "Line %d: %s".formatted(against.get().line(), against.get().sentence())
+                : words(read));
+    }
+
+    /** "24 lines: 21 read, 2 to choose, 1 a note; 44:10 of 45:00, 0:50 to spare". */
+    private static String words(ClassText.Read read) {
         Timeline timeline = Timeline.of(read.plan());
-        return new Outcome(read, "%s of %s, %s".formatted(Lengths.clock(timeline.fit().length()),
-                Lengths.clock(timeline.fit().slot()), timeline.fit().words()));
+        String length = "%s of %s, %s".formatted(Lengths.clock(timeline.fit().length()),
+                Lengths.clock(timeline.fit().slot()), timeline.fit().words());
+        long waiting = read.lines().stream().filter(each -> each.how() == ReadLine.How.TO_CHOOSE).count();
+        long notes = read.lines().stream().filter(each -> each.how() == ReadLine.How.NOTE).count();
+        if (waiting == 0 && notes == 0) {
+            return length;
+        }
+        String kept = notes == 0 ? "" : ", %d kept as %s".formatted(notes, notes == 1 ? "a note" : "notes");
+        return "%d lines: %d read%s%s \u00b7 %s".formatted(read.lines().size(),
+                read.lines().size() - waiting - notes,
+                waiting == 0 ? "" : ", %d to choose".formatted(waiting), kept, length);
     }
 
     /**
-     * Takes a text over as one step. A line that cannot be read is never lost, and what has changed beside the text only
-     * when that is wanted.
+     * Takes a text over as one step. A line that cannot be read is never lost: it is a note of its segment. What has changed beside
+     * the text is lost only when that is wanted.
      *
      * @param inPlace whether it may come in the place of what has changed beside it
+     * @param unchosen whether lines that wait to be chosen may stay as notes
      * @return why it was not taken; empty when it was
      */
-    String take(String text, boolean inPlace) {
+    String take(String text, boolean inPlace, boolean unchosen) {
         if (!open.plan().identity().plan().equals(printed.identity().plan())) {
             return "Another class is open now. Copy what you need, then leave.";
         }
@@ -112,36 +189,19 @@ public final class TextViewModel {
         if (outdated() && !inPlace) {
             return "The class has changed beside this text. Take it once more to put the text in its place.";
         }
-        Outcome outcome = outcome(text, open.plan(), only, library.get());
-        if (!outcome.read().faults().isEmpty()) {
+        Outcome outcome = outcome(text, open.plan(), only, library.get(), choices(text));
+        if (outcome.against().isPresent()) {
             return outcome.words();
+        }
+        int waiting = outcome.toChoose().size();
+        if (waiting > 0 && !unchosen) {
+            return (waiting == 1
+                    ? "One line waits to be chosen. "
+                    : "%d lines wait to be chosen. ".formatted(waiting))
+                    + "Ctrl+Enter once more keeps %s as %s.".formatted(waiting == 1 ? "it" : "them",
+                            waiting == 1 ? "a note" : "notes");
         }
         open.edit(alone().map("Text of "::concat).orElse("Class as text"), _ -> outcome.read().plan());
         return "";
-    }
-
-    /** Returns a text without some of its lines. */
-    static String without(String text, List<ClassText.Fault> faults) {
-        Set<Integer> lines = faults.stream().map(ClassText.Fault::line).collect(Collectors.toSet());
-        List<String> all = text.lines().toList();
-        StringBuilder kept = new StringBuilder();
-        for (int i = 0; i < all.size(); i++) {
-            if (!lines.contains(i + 1)) {
-                kept.append(all.get(i)).append('\n');
-            }
-        }
-        return kept.toString();
-    }
-
-    /** Returns a text with another line in the place of one. */
-    static String with(String text, int line, String other) {
-        List<String> all = text.lines().toList();
-        StringBuilder changed = new StringBuilder();
-        for (int i = 0; i < all.size(); i++) {
-            String before = all.get(i);
-            String inset = before.substring(0, before.length() - before.stripLeading().length());
-            changed.append(i + 1 == line ? inset + other : before).append('\n');
-        }
-        return changed.toString();
     }
 }

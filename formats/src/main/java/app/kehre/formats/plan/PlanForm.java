@@ -112,9 +112,10 @@ final class PlanForm {
         Speed speed = form.term("speed", Speed.class, Speed.NATURAL, segment -> segment.pacing().speed());
         boolean standsAlone = form.flag("standsAlone", Segment::standsAlone);
         boolean leftOut = form.flag("leftOut", Segment::leftOut);
+        String note = form.textIfAny("note", Segment::note);
         List<Entry> entries = form.list("entries", ClassPlan.LINES, Segment::entries, lines::line);
         return form.built("name", () -> new Segment(id, name, role, target, new Bpm(bpm), entries,
-                new Pacing(teaching, speed), standsAlone, leftOut));
+                new Pacing(teaching, speed), standsAlone, leftOut, note));
     }
 
     /** Lays out the id of a line or a segment, which none before it has; a stand-in when it is at fault. */
