@@ -2,6 +2,7 @@ package app.kehre.core.shorthand;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 
 /**
  * What stands in brackets, and behind a dash or a semicolon, taken out of a line: a dose goes back among the tokens, words are the
@@ -11,6 +12,8 @@ import java.util.List;
  * @param notes what was said aside, as it was written
  */
 record Brackets(List<Token> tokens, List<String> notes) {
+
+    private static final Set<String> METHOD = Lexicon.words("add link linked pyramid reduction layering");
 
     Brackets {
         tokens = List.copyOf(tokens);
@@ -25,7 +28,8 @@ record Brackets(List<Token> tokens, List<String> notes) {
             int end = token.isSign("(") || token.isSign("[") ? closing(tokens, at) : -1;
             if (end > at) {
                 List<Token> inner = tokens.subList(at + 1, end);
-                if (says(inner)) {
+                boolean method = inner.stream().anyMatch(each -> METHOD.contains(each.text()));
+                if (says(inner) || method) {
                     kept.addAll(inner);
                 } else if (!inner.isEmpty()) {
                     notes.add(bare.substring(inner.getFirst().from(), inner.getLast().to()).strip());

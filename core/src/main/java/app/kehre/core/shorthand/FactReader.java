@@ -31,6 +31,10 @@ final class FactReader {
             .words("side sides leg legs arm arms foot feet way ways hand hands direction directions seite bein s");
     private static final Set<String> ABOUT = Lexicon.words("about around approx circa ca ungefahr roughly");
     private static final int LONGEST_INTERVAL = 600;
+    /** More than so many of anything is a slip of the pen. */
+    private static final int MOST_COUNTED = 512;
+    /** "10/10" and "10+10" are ten on each side, "30/30" is an interval. */
+    private static final int MOST_A_SIDE = 24;
     /** "10 min on the mat" is no interval. */
     private static final int LONGEST_WORK = 300;
 
@@ -162,6 +166,11 @@ final class FactReader {
                 || sees(at, "eachside") || sees(at, "bds")) {
             return side(Sides.EACH_SIDE, at + 1);
         }
+        boolean twice = (sees(at, "/") || sees(at, "+")) && at > 0 && number(at - 1) > 0
+                && number(at - 1) == number(at + 1) && number(at + 1) <= MOST_A_SIDE;
+        if (twice) {
+            return side(Sides.EACH_SIDE, at + 2);
+        }
         int on = skip(at, "on", "to", "for");
         boolean each = sees(on, "each") || sees(on, "ea") || sees(on, "every") || sees(on, "either")
                 || sees(on, "per")
@@ -242,7 +251,7 @@ final class FactReader {
             return Optional.of(timed(span.get(), about > at));
         }
         double number = number(about);
-        if (number <= 0 || number > 2048 || number != Math.rint(number)) {
+        if (number <= 0 || number > MOST_COUNTED || number != Math.rint(number)) {
             return Optional.empty();
         }
         return Optional.of(counted((int) number, about, tokens.get(about).isNumber()));
@@ -287,13 +296,11 @@ final class FactReader {
         }
         if (sees(next, "/") && digits) {
             int rest = (int) number(next + 1);
-            if (rest > 0 && number <= LONGEST_INTERVAL && number >= 10 && rest <= number && rest % 5 == 0) {
+            if (rest > 0 && !(rest == number && number <= MOST_A_SIDE) && number <= LONGEST_INTERVAL
+                    && number >= 10 && rest <= number && rest % 5 == 0) {
                 int end = skip(next + 2, "s", "sec", "seconds");
                 return new Found(new Fact.Clock(Duration.ofSeconds(number), Duration.ofSeconds(rest)), end);
             }
-        }
-        if (sees(next, "+") && number(next + 1) == number && digits) {
-            return new Found(new Fact.Side(Sides.EACH_SIDE, false), at);
         }
         return unit(number, next);
     }

@@ -27,7 +27,7 @@ final class HeadReader {
     /** Words that may stand in a heading and say nothing of what it is for. */
     private static final Set<String> BESIDE = Lexicon
             .words("""
-                    up down out part parts block section main set sets song track finish finisher final finale big all body group time new whole
+                    up down out part parts block breathe breathing superset section main set sets song track finish finisher final finale big all body group time new whole
                     a b c d e no 2nd 1st equipment kit weights weight dumbbells band bands chair chairs mat mats on with w w/ the and of for in
                     then first last next seated sitting standing floor easy hard low high impact work series song lower upper no total
                     behind position lead lying side at between each rest over gentle short long power super mini circuit circuits stations
@@ -197,7 +197,8 @@ final class HeadReader {
         boolean rounds = facts.stream().anyMatch(Fact.Rounds.class::isInstance)
                 || said(Fact.Clock.class) && (words.contains("stations") || words.contains("circuit")
                         || words.contains("station") || words.contains("block"));
-        boolean circuitTimes = (words.contains("circuit") || words.contains("block"))
+        boolean circuitTimes = (words.contains("circuit") || words.contains("block") || words.contains("set")
+                || words.contains("superset"))
                 && (timesAlone() > 1 || said(Fact.Sets.class));
         if (rounds || circuitTimes) {
             return unknown > (marked || bracketed ? 2 : 1)
@@ -213,13 +214,21 @@ final class HeadReader {
         if (unknown > 0 && !marked || unknown > 2 || amongStretches || said.isEmpty() && !owns && !block()) {
             return Optional.empty();
         }
-        double score = 0.95 - 0.15 * unknown - (said.isEmpty() ? 0.12 : 0) - (marked ? 0 : 0.05);
+        double score = 0.95 - 0.15 * unknown - (said.isEmpty() ? 0.12 : 0) - (marked ? 0 : 0.05)
+                + (!said.isEmpty() && marked ? 0.1 : 0) + (begins() ? 0.08 : 0);
         return Optional.of(head(0, score));
     }
 
-    /** "Block A", "Part 2". */
+    /** Whether its first word says what it is for, and a length stands behind it. */
+    private boolean begins() {
+        return !words.isEmpty() && role(words.getFirst()).isPresent() && said(Fact.Time.class);
+    }
+
+    /** "Block A", "Part 2", "Mat". */
     private boolean block() {
-        return words.contains("block") || words.contains("part") || words.contains("section");
+        boolean mat = words.contains("mat") || words.contains("mats") || words.contains("floor");
+        return words.contains("block") || words.contains("part") || words.contains("section")
+                || mat && words.size() <= 3;
     }
 
     private boolean said(Class<? extends Fact> kind) {

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 
 import app.kehre.core.choreography.Method;
+import app.kehre.core.dose.Dose;
 import app.kehre.core.dose.Interval;
 import app.kehre.core.dose.Sides;
 import app.kehre.core.exercise.Exercise;
@@ -32,6 +33,8 @@ final class ItemsReader {
     private static final int CHOICES = 3;
     private static final double MARGIN = 0.05;
     private static final double STRANGE = 0.1;
+    /** A number that says nothing may be a dose or a load that was not understood. */
+    private static final int UNREAD_NUMBER = 10;
 
     private final NameIndex names;
     private final Situation situation;
@@ -76,7 +79,7 @@ final class ItemsReader {
             return List.of(moves.get());
         }
         String note = note(bare, brackets, parts, groups);
-        return scored(groups, note, strange(parts, groups));
+        return scored(groups, note, strange(parts, groups, brackets.tokens()));
     }
 
     private List<Group> groups(List<Part> parts) {
@@ -85,9 +88,10 @@ final class ItemsReader {
         List<Fact> waiting = new ArrayList<>();
         boolean joined = false;
         for (int i = 0; i < parts.size(); i++) {
+            boolean dosed = i + 1 < parts.size() && parts.get(i + 1) instanceof Part.Said;
             switch (parts.get(i)) {
                 case Part.Name name when strong.contains(name) && !groups.isEmpty() && waiting.isEmpty()
-                        && groups.getLast().name.best().exercise().equals(name.best().exercise()) ->
+                        && !dosed && groups.getLast().name.best().exercise().equals(name.best().exercise()) ->
                     joined = false;
                 case Part.Name name when strong.contains(name) -> {
                     Group group = new Group(name);
@@ -157,14 +161,16 @@ final class ItemsReader {
     }
 
     /** What is said once for several is said of each: "quads, hams, chest 20 s each". */
-    private static void share(List<Group> groups) {
+    private void share(List<Group> groups) {
         if (groups.size() < 2) {
             return;
         }
         Group last = groups.getLast();
         boolean others = groups.subList(0, groups.size() - 1).stream().noneMatch(Group::dosed);
         if (others && last.dosed()) {
-            boolean each = last.saysEach();
+            boolean each = last.saysEach() || situation.role() == Role.STRETCH
+                    || situation.role() == Role.COOL_DOWN
+                    || last.facts.stream().anyMatch(Fact.Side.class::isInstance);
             last.facts.replaceAll(fact -> each ? fact : shared(fact, groups.size()));
             groups.subList(0, groups.size() - 1).forEach(other -> other.facts.addAll(last.facts));
         }
@@ -238,7 +244,7 @@ final class ItemsReader {
     }
 
     /** How many words nobody knows, those in brackets and behind the last fact aside. */
-    private static int strange(List<Part> parts, List<Group> groups) {
+    private static int strange(List<Part> parts, List<Group> groups, List<Token> tokens) {
         int strange = 0;
         int end = parts.stream().filter(each -> each instanceof Part.Said || each instanceof Part.Name name
                 && groups.stream().anyMatch(group -> group.name.equals(name))).mapToInt(Part::to).max()
@@ -247,7 +253,8 @@ final class ItemsReader {
             boolean chosen = part instanceof Part.Name name
                     && groups.stream().anyMatch(group -> group.name.equals(name));
             boolean unread = part instanceof Part.Unknown || part instanceof Part.Name && !chosen;
-            strange += unread && part.to() <= end ? 2 : unread ? 1 : 0;
+            boolean number = part instanceof Part.Unknown && tokens.get(part.from()).isNumber();
+            strange += number ? UNREAD_NUMBER : unread && part.to() <= end ? 2 : unread ? 1 : 0;
         }
         return strange;
     }
@@ -281,7 +288,9 @@ final class ItemsReader {
         double quality = group.name.words() == 1 && best.quality() < 0.9
                 ? best.quality() - 0.1
                 : best.quality();
-        return best.total() - second < MARGIN && rival ? Math.min(0.66, quality) : quality;
+        boolean alike = rival && best.exercise().rests() && found.get(1).exercise().rests()
+                && best.exercise().main().equals(found.get(1).exercise().main());
+        return best.total() - second < MARGIN && rival && !alike ? Math.min(0.66, quality) : quality;
     }
 
     private Optional<List<Entry>> lines(List<Group> groups, int choice, String note) {
@@ -303,8 +312,10 @@ final class ItemsReader {
         Item placed = seated && exercise.setting().others().contains(Position.SEATED_CHAIR)
                 ? usual.withPosed(Optional.of(Position.SEATED_CHAIR))
                 : usual;
-        Item dosed = DoseOf.of(exercise, group.facts, situation.role(), alone).map(placed::withDose)
-                .orElseGet(() -> clocked(placed));
+        Optional<Dose> dose = clock.isPresent() && !group.dosed()
+                ? Optional.empty()
+                : DoseOf.of(exercise, group.facts, situation.role(), alone);
+        Item dosed = dose.map(placed::withDose).orElseGet(() -> clocked(placed, group.facts));
         Item known = loaded(dosed, group.facts);
         return group.facts.stream().flatMap(each -> each instanceof Fact.OptionOf(var variant)
                 ? Stream.of(variant)
@@ -312,9 +323,13 @@ final class ItemsReader {
                 .map(variant -> known.withDelivery(known.delivery().withVariant(variant))).orElse(known);
     }
 
-    private Item clocked(Item item) {
-        return clock
-                .map(each -> item.withDose(new Interval(each.work(), each.rest(), 1, true, Sides.TOGETHER)))
+    private Item clocked(Item item, List<Fact> facts) {
+        Sides sides = facts.stream()
+                .flatMap(each -> each instanceof Fact.Side(Sides said, boolean bare) && !bare
+                        ? Stream.of(said)
+                        : Stream.empty())
+                .findFirst().orElse(Sides.TOGETHER);
+        return clock.map(each -> item.withDose(new Interval(each.work(), each.rest(), 1, true, sides)))
                 .orElse(item);
     }
 

@@ -24,13 +24,16 @@ final class Lexer {
             + "|(?<number>\\d{1,6})"
             + "|(?<word>\\p{L}+(?:['\u2019]\\p{L}+)?)"
             + "|(?<sign>[-\u2013\u2014](?=\\s)|\\S)", Pattern.CASE_INSENSITIVE);
+    /** "Track 2 - ": which music it is taught to says nothing of what is done. */
+    private static final String TRACK = "(?i)^(?:track|song|music) ?\\d{1,2}\\s*[-:\u2013]\\s+";
     private static final int MOST_TOKENS = 120;
 
     private Lexer() {}
 
     /** Returns a line without what stands before it in a list and without marks of bold and headings. */
     static String bare(String line) {
-        return BULLET.matcher(MARKS.matcher(line).replaceAll("")).replaceFirst("").strip();
+        return BULLET.matcher(MARKS.matcher(line).replaceAll("")).replaceFirst("").strip().replaceFirst(TRACK,
+                "");
     }
 
     /** Returns a text in lower case without accents. */

@@ -30,7 +30,7 @@ final class Lexicon {
                     lge=lunge lg=lunge lunges=lunge hs=hamstring kn=knee gv=grapevine gvine=grapevine st=step+touch
                     tstretch=stretch shldr=shoulder shldrs=shoulder shoulders=shoulder delt=shoulder
                     dl=deadlift dls=deadlift cgpu=narrow+push+up vstep=v+step vsteps=v+step lstep=l+step tstep=t+step astep=a+step
-                    calves=calf walks=walk cr=crunch ssq=split+squat bss=bulgarian+split+squat jj=jumping+jack jjs=jumping+jack hk=high+knee
+                    clamshell=clam clamshells=clam calves=calf walks=walk cr=crunch ssq=split+squat bss=bulgarian+split+squat jj=jumping+jack jjs=jumping+jack hk=high+knee
                     bw=bodyweight b/w=bodyweight reps=reps ohs=overhead+squat cc=cat+cow cardios=cardio
                     """);
 
@@ -113,7 +113,8 @@ final class Lexicon {
     }
 
     /** Returns a word without its ending: curls and curl are one, lunging and lunge, punches and punch. */
-    static String stem(String word) {
+    static String stem(String plural) {
+        String word = singular(plural);
         int length = word.length();
         if (length >= 6 && word.endsWith("ing")) {
             String root = word.substring(0, length - 3);
@@ -123,8 +124,7 @@ final class Lexicon {
             String bare = twice ? root.substring(0, root.length() - 1) : root;
             return bare.endsWith("e") ? bare.substring(0, bare.length() - 1) : bare;
         }
-        String one = singular(word);
-        return one.length() > 3 && one.endsWith("e") ? one.substring(0, one.length() - 1) : one;
+        return length > 3 && word.endsWith("e") ? word.substring(0, length - 1) : word;
     }
 
     private static String singular(String word) {

@@ -129,12 +129,15 @@ final class LineParse {
         if (!found.isEmpty()) {
             double quality = found.getFirst().quality();
             boolean lone = stems.size() == 1 && quality < 0.9;
-            if (number && quality < 0.99) {
+            boolean joined = tokens.subList(from, to).stream()
+                    .anyMatch(each -> each.kind() == Token.Kind.SIGN);
+            if (number && quality < 0.99 || joined && quality < 0.9) {
                 return;
             }
-            offer(new Part.Name(from, to, found, stems.size(),
-                    situation.danced() || stems.stream().anyMatch(each -> !VAGUE.contains(each))),
-                    lone ? LONE : quality * WORD * stems.size() + NAME);
+            boolean telling = stems.stream().anyMatch(each -> !VAGUE.contains(each));
+            boolean vague = lone || !telling && quality < 0.9;
+            offer(new Part.Name(from, to, found, stems.size(), situation.danced() || telling),
+                    vague ? LONE : quality * WORD * stems.size() + NAME);
         }
     }
 

@@ -79,6 +79,11 @@ final class LineReader {
         if (plain.isPresent()) {
             return List.of(plain.get());
         }
+        boolean layer = bare.startsWith("+") && tokens.size() <= 4
+                && tokens.stream().noneMatch(Token::isNumber);
+        if (layer) {
+            return List.of(new Scored(new Meaning.Remark(), 0.9));
+        }
         List<Scored> all = new ArrayList<>();
         head(tokens, bare).ifPresent(all::add);
         PauseReader.read(tokens, EntryId.FIRST)
@@ -121,9 +126,13 @@ final class LineReader {
         telling.removeAll(Lexicon.SMALL);
         if (each.isPresent() && (words.contains("each") || words.contains("every") || words.contains("all"))
                 && List.of("exercise", "work", "rest", "station", "exercises", "stations", "s", "sec",
-                        "seconds", "min")
+                        "seconds", "min", "off", "on", "secs")
                         .containsAll(telling)) {
             return Optional.of(new Scored(each.get(), 0.9));
+        }
+        if (!words.isEmpty() && Lexicon.SMALL.containsAll(words)
+                && tokens.stream().noneMatch(token -> token.isNumber() || token.kind() == Token.Kind.CLOCK)) {
+            return Optional.of(new Scored(new Meaning.Remark(), 0.9));
         }
         boolean letters = words.stream().allMatch(word -> word.length() == 1) && !words.isEmpty();
         return !words.isEmpty() && REMARK.containsAll(words)
@@ -174,7 +183,8 @@ final class LineReader {
         List<Token> behind = tokens.subList(colon + 1, tokens.size());
         String label = bare.substring(0, tokens.get(colon).from()).strip();
         boolean combination = before.stream().map(Token::text)
-                .anyMatch(each -> each.matches("combo|combi|combination|choreo|block|part"));
+                .anyMatch(each -> each.matches(
+                        "combo|combi|combination|choreo|block|part" + (situation.dances() ? "|[a-d]" : "")));
         Optional<HeadReader.Head> head = HeadReader.read(before, label, true, situation.onSteps(),
                 situation.role());
         boolean part = head.isPresent() && head.get().role().isPresent() && !combination

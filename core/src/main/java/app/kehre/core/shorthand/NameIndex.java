@@ -75,7 +75,7 @@ final class NameIndex {
                 Exercise exercise = byId.get(id);
                 if (exercise != null) {
                     add(exercise, words, quality);
-                    quality -= LESS_USUAL;
+                    quality = 1 - LESS_USUAL;
                 }
             }
         });

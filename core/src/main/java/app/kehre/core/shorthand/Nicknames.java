@@ -57,6 +57,9 @@ final class Nicknames {
             pivot walk = pivot-walk
             jazz square = box-step
             box = box-step
+            chasse = chasse
+            pas chasse = chasse
+            gallop = chasse
             side step = step-touch
             side steps = step-touch double-step-touch
             step side = step-touch
@@ -325,6 +328,7 @@ final class Nicknames {
             kneeling side plank = side-plank-knees
             side plank dip = side-plank-dip
             hip dip = side-plank-dip
+            plank hip dip = side-plank-dip
             shoulder tap = plank-shoulder-tap
             plank tap = plank-shoulder-tap
             plank shoulder tap = plank-shoulder-tap
@@ -358,7 +362,7 @@ final class Nicknames {
             dying bug = dead-bug
             bird dog = opposite-arm-leg
             bird dog hold = four-point-hold
-            superman = locust-hold swimmer
+            superman = locust-hold
             superman hold = locust-hold
             superman swim = swimmer
             swimming = swimmer
@@ -465,7 +469,6 @@ final class Nicknames {
             figure 4 = figure-four
             figure four stretch = figure-four
             glute stretch = figure-four buttock-stretch-standing chair-figure-four
-            glute = hip-lift
             hamstring stretch = hamstring-stretch standing-hamstring-stretch chair-hamstring-stretch
             hamstring stretch lying = hamstring-stretch
             seated hamstring stretch = chair-hamstring-stretch long-sit-stretch

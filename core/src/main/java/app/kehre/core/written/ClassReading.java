@@ -28,6 +28,8 @@ import app.kehre.core.value.Reading;
 final class ClassReading {
 
     static final String NOTE = "Note: ";
+    private static final int LEAST_NUMBERED = 4;
+    private static final int LONGEST_TITLE = 6;
     private static final Pattern NUMBERED = Pattern.compile("^\\d{1,2}[.)]\\s+\\S.*");
     private static final Pattern SET_IN = Pattern.compile("^(?:\\s{2,}|\\t).*");
 
@@ -57,7 +59,7 @@ final class ClassReading {
     }
 
     ClassText.Read read(String given) {
-        List<String> all = given.lines().toList();
+        List<String> all = unnumbered(given.lines().toList());
         boolean spaced = spaced(all);
         for (int at = 0; at < all.size(); at++) {
             number = at + 1;
@@ -70,6 +72,29 @@ final class ClassReading {
         }
         gathering.closeCircuit();
         return finished();
+    }
+
+    /**
+     * Lines that are numbered without a dot, 1, 2, 3 and on, without their numbers: five press-ups after four of something else are
+     * the fifth station.
+     */
+    private static List<String> unnumbered(List<String> all) {
+        List<String> plain = new ArrayList<>(all);
+        for (int from = 0; from < all.size(); from++) {
+            int to = from;
+            while (to < all.size() && begins(all.get(to), to - from + 1)) {
+                to++;
+            }
+            for (int at = from; at < to && to - from >= LEAST_NUMBERED; at++) {
+                plain.set(at, all.get(at).replaceFirst("\\d{1,2}\\s+", ""));
+            }
+            from = Math.max(from, to - 1);
+        }
+        return plain;
+    }
+
+    private static boolean begins(String line, int number) {
+        return line.strip().startsWith(number + " ") && line.strip().matches("\\d+ +\\p{L}{2,}.*");
     }
 
     /** Whether most lines have an empty one behind them, so that it parts nothing. */
@@ -170,6 +195,9 @@ final class ClassReading {
         boolean taken = choice >= 0 && choice < ways.size();
         if (taken || !chosen.containsKey(number) && sure(ways)) {
             take(ways.get(taken ? choice : 0).meaning());
+        } else if (ways.isEmpty() && titles()) {
+            title = line;
+            told(ReadLine.How.HEADING, title);
         } else if (ways.isEmpty() || chosen.containsKey(number)) {
             noted(written);
         } else {
@@ -181,6 +209,12 @@ final class ClassReading {
                             choices));
             note(line);
         }
+    }
+
+    /** A few words that begin a new class are its title. */
+    private boolean titles() {
+        return lines.isEmpty() && before.segments().isEmpty() && line.split("\\s+").length <= LONGEST_TITLE
+                && !line.matches(".*[.,:;!?].*");
     }
 
     private static boolean sure(List<Shorthand.Way> ways) {

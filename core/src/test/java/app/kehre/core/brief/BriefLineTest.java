@@ -3,6 +3,8 @@ package app.kehre.core.brief;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.OptionalInt;
+import java.util.Set;
 
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -12,6 +14,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 import app.kehre.core.kit.Equipment;
+import app.kehre.core.people.Limit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -38,6 +41,36 @@ class BriefLineTest {
         assertThat(step.room().count(Equipment.STEP)).hasValue(18);
         assertThat(step.room().has(Equipment.WEIGHT)).isFalse();
         assertThat(read("step 45 min 18 people")).isEqualTo(read("18 people for 45 minutes, step"));
+    }
+
+    @Test
+    void aBriefIsReadAsItIsSaidWithKitAPersonLimitsAndTheNextSuchDay() {
+        Brief read = BriefLine
+                .read("45 min low impact with hand weights for 14, two with bad knees, Thursdays 18:30",
+                        usual, LocalDate.of(2026, 12, 2))
+                .value().orElseThrow();
+
+        assertThat(read.format()).isEqualTo(Format.LOW_IMPACT);
+        assertThat(read.people()).isEqualTo(14);
+        assertThat(read.room().count(Equipment.WEIGHT)).as("one for each hand").hasValue(28);
+        assertThat(read.having(Limit.KNEE)).isEqualTo(2);
+        assertThat(read.date()).isEqualTo(LocalDate.of(2026, 12, 3));
+        assertThat(BriefLine.echo(read)).endsWith("28 weights \u00b7 2 with knee problems");
+        assertThat(read("chair 6 pm, 20 mats, 3 pregnant").room().count(Equipment.MAT)).hasValue(20);
+        assertThat(read("chair 6 pm").start()).isEqualTo(LocalTime.of(18, 0));
+    }
+
+    @Test
+    void anotherKindOfClassPromisesItsOwnAndHasNoKitOfTheOneBefore() {
+        Brief step = usual.with(Format.STEP).with(new Goal(Set.of(), Set.of(Quality.ENDURANCE)));
+        Brief before = step.with(step.room().withCount(Equipment.STEP, OptionalInt.of(18)));
+
+        Brief toning = BriefLine.read("toning, 50 min", before).value().orElseThrow();
+
+        assertThat(toning.goal().qualities()).containsExactlyInAnyOrder(Quality.STRENGTH, Quality.WHOLE_BODY);
+        assertThat(toning.room().count(Equipment.STEP)).isEmpty();
+        assertThat(BriefLine.read("step, 50 min", before).value().orElseThrow().room().count(Equipment.STEP))
+                .hasValue(18);
     }
 
     @Test

@@ -1,6 +1,7 @@
 package app.kehre.core.written;
 
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
@@ -47,7 +48,7 @@ class ClassTextTest {
     }
 
     @Test
-    void aListFromAMailIsReadAndWhatIsDoubtfulIsOfferedLineByLine() {
+    void aListFromAMailIsReadAndWhatNobodyCanReadIsANoteOfItsSegment() {
         ClassText.Read read = ClassText.read("""
                 Warm-up:
                 - basic step 16 eights
@@ -64,11 +65,10 @@ class ClassTextTest {
         Item squat = (Item) read.plan().segments().getLast().entries().getFirst();
         assertThat(squat.note()).isEqualTo("heels down");
         assertThat(read.plan().circuits().findFirst().map(Circuit::rounds)).contains(3);
-        assertThat(read.faults()).singleElement().satisfies(fault -> {
-            assertThat(fault.line()).isEqualTo(5);
-            assertThat(fault.text()).contains("frobnicate");
-            assertThat(fault.sentence()).contains("No exercise is called \"frobnicate\".");
-        });
+        assertThat(read.faults()).isEmpty();
+        assertThat(read.plan().segments().getLast().note()).isEqualTo("frobnicate 12");
+        assertThat(read.lines().get(4)).extracting(ReadLine::how, ReadLine::words)
+                .containsExactly(ReadLine.How.NOTE, "a note of Toning");
     }
 
     @Test
@@ -93,8 +93,27 @@ class ClassTextTest {
         ClassText.Read read = ClassText.read(text, EMPTY, LIBRARY);
 
         assertThat(read.plan()).isEqualTo(EMPTY);
-        assertThat(read.faults()).hasSize(5001);
+        assertThat(read.lines()).as("none is lost").hasSize(10_000);
+        assertThat(read.faults().getFirst().sentence())
+                .isEqualTo("The note of this part is full: this line stays in the text alone.");
         assertThat(read.faults().getLast().sentence()).contains("2000");
+    }
+
+    @Test
+    void aReadingThatIsNotSureWaitsAsANoteUntilItIsChosen() {
+        String text = "## Toning (toning, 120 BPM)\nside 12\n";
+        var lines = LineText.of(LIBRARY, EMPTY);
+
+        ClassText.Read waiting = ClassText.read(text, EMPTY, LIBRARY, lines, Map.of());
+        ClassText.Read chosen = ClassText.read(text, EMPTY, LIBRARY, lines, Map.of(2, 0));
+        ClassText.Read noted = ClassText.read(text, EMPTY, LIBRARY, lines, Map.of(2, -1));
+
+        assertThat(waiting.lines().getLast().how()).isEqualTo(ReadLine.How.TO_CHOOSE);
+        assertThat(waiting.lines().getLast().choices().getFirst()).startsWith("Side plank");
+        assertThat(waiting.plan().segments().getFirst().note()).isEqualTo("side 12");
+        assertThat(chosen.plan().items().map(Item::name)).containsExactly("Side plank");
+        assertThat(noted.faults()).isEmpty();
+        assertThat(noted.plan().segments().getFirst().note()).isEqualTo("side 12");
     }
 
     @Test

@@ -73,7 +73,7 @@ final class NewClassBar extends VBox {
     }
 
     private static String understood(Brief brief) {
-        return "\u201c%s\u201d: %s".formatted(brief.title(), BriefLine.print(brief));
+        return "\u201c%s\u201d: %s".formatted(brief.title(), BriefLine.echo(brief));
     }
 
     private void tell(String words, boolean refusal) {

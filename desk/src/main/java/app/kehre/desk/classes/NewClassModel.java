@@ -86,7 +86,7 @@ public final class NewClassModel {
 
     /** Reads the line; what is not said is as usual. */
     Reading<Brief> read(String line) {
-        return BriefLine.read(line, usual());
+        return BriefLine.read(line, usual(), LocalDate.now(clock));
     }
 
     /**

@@ -15,11 +15,15 @@ import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
+import app.kehre.core.brief.Brief;
+import app.kehre.core.brief.BriefLine;
 import app.kehre.core.edit.Skeleton;
 import app.kehre.core.exercise.Library;
 import app.kehre.core.plan.ClassPlan;
 import app.kehre.core.timeline.Timeline;
+import app.kehre.core.value.Reading;
 import app.kehre.core.written.ClassText;
+import app.kehre.core.written.ReadLine;
 import app.kehre.formats.disk.DiskTrouble;
 import app.kehre.formats.disk.LocalDisk;
 import app.kehre.formats.json.UnreadableFile;
@@ -27,8 +31,9 @@ import app.kehre.formats.plan.PlanDocument;
 
 /** {@code kehre read TEXT -o PLAN}. */
 @Command(name = "read", mixinStandardHelpOptions = true, description = {
-        "Makes a class of plain text in the language of docs/class-text.md, or says line by line what could not be read."}, exitCodeListHeading = "Exit codes:%n", exitCodeList = {
-                "0:read", "1:a line could not be read, and nothing is written without --partly",
+        "Makes a class of a list as instructors write it, or of the text that 'write' prints (docs/class-text.md). Says what is kept as a note, and which lines can be read in more than one way."}, exitCodeListHeading = "Exit codes:%n", exitCodeList = {
+                "0:read; what nobody could read is a note of its segment",
+                "1:a line can be read in more than one way, and nothing is written without --partly",
                 "2:a file could not be read or written"})
 final class ReadCommand implements Callable<Integer> {
 
@@ -38,7 +43,10 @@ final class ReadCommand implements Callable<Integer> {
     @Option(names = "--into", paramLabel = "PLAN", description = "The class it is taken back into: its brief stays, and what a text does not say.")
     private @Nullable Path into;
 
-    @Option(names = "--partly", description = "Write what could be read, without the other lines.")
+    @Option(names = "--brief", paramLabel = "LINE", description = "What kind of class it is for, as a new class is begun: \"step, 60 min, 18 people\".")
+    private @Nullable String brief;
+
+    @Option(names = "--partly", description = "Write it all the same: lines that can be read in more than one way are notes.")
     private boolean partly;
 
     @Mixin
@@ -52,6 +60,10 @@ final class ReadCommand implements Callable<Integer> {
             PlanDocument before = before(library);
             String given = text(file, new LocalDisk().read(file));
             ClassText.Read read = ClassText.read(given, before.plan(), library);
+            read.lines().stream().filter(each -> each.how() == ReadLine.How.NOTE)
+                    .forEach(
+                            each -> output.tell("%s:%d: %s: %s%n".formatted(file, each.number(), each.words(),
+                                    each.text())));
             read.faults().forEach(fault -> output.tell(words(file, fault)));
             if (!read.faults().isEmpty() && !partly) {
                 return 1;
@@ -76,8 +88,13 @@ final class ReadCommand implements Callable<Integer> {
     }
 
     private PlanDocument before(Library library) throws DiskTrouble, UnreadableFile {
+        Brief usual = Skeleton.of(LocalDate.now()).brief();
+        Reading<Brief> wanted = brief == null ? Reading.of(usual) : BriefLine.read(brief, usual);
+        if (wanted.value().isEmpty()) {
+            throw new DiskTrouble(wanted.problem());
+        }
         return into == null
-                ? PlanDocument.of(new ClassPlan(Skeleton.of(LocalDate.now()).brief(), List.of()), library)
+                ? PlanDocument.of(new ClassPlan(wanted.value().get(), List.of()), library)
                 : PlanDocument.read(into.toString(), new LocalDisk().read(into), library);
     }
 

@@ -11,6 +11,7 @@ import app.kehre.core.edit.Moves;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Role;
 import app.kehre.core.plan.ClassPlan;
+import app.kehre.core.plan.Segment;
 import app.kehre.core.plan.SegmentId;
 import app.kehre.core.testing.Plans;
 import app.kehre.core.written.ClassText;
@@ -57,7 +58,7 @@ class TextViewModelTest {
         assertThat(model.alone()).isEmpty();
         assertThat(read(text).read().plan().segments()).isEqualTo(plan.segments());
         assertThat(read(text).words()).matches("\\d+:\\d\\d of 30:00, \\d+:\\d\\d to spare");
-        assertThat(model.take(text, false)).isEmpty();
+        assertThat(model.take(text, false, false)).isEmpty();
         assertThat(open.undoName().get()).as("the same text is no step").isEmpty();
     }
 
@@ -67,7 +68,7 @@ class TextViewModelTest {
         assertThat(model.alone()).contains("Toning");
         assertThat(text).contains("Squat 12 reps").doesNotContain("March");
 
-        assertThat(model.take(text.replace("Squat 12 reps", "Squat 20 reps"), false)).isEmpty();
+        assertThat(model.take(text.replace("Squat 12 reps", "Squat 20 reps"), false, false)).isEmpty();
 
         assertThat(open.undoName().get()).isEqualTo("Text of Toning");
         assertThat(ClassText.print(open.plan(), Instructor.LIBRARY)).contains("Squat 20 reps",
@@ -75,26 +76,32 @@ class TextViewModelTest {
     }
 
     @Test
-    void aLineThatCannotBeReadIsCountedNamedAndHoldsUpTheWholeText() {
-        String text = model.print(true).replace("Squat 12 reps", "Squut 12 rups") + "Nonsense here\n";
+    void whatIsNotSureIsChosenOrStaysAsANoteAndNothingIsLost() {
+        String text = model.print(true).replace("Squat 12 reps", "press 12")
+                + "Nonsense here\n";
 
         TextViewModel.Outcome outcome = read(text);
 
-        assertThat(outcome.words()).isEqualTo("2 lines cannot be read");
-        assertThat(model.take(text, false)).isEqualTo("2 lines cannot be read");
+        assertThat(outcome.words()).startsWith("7 lines: 5 read, 1 to choose, 1 kept as a note \u00b7 ");
+        assertThat(model.take(text, false, false))
+                .isEqualTo("One line waits to be chosen. Ctrl+Enter once more keeps it as a note.");
         assertThat(open.plan()).isEqualTo(plan);
-        String rest = TextViewModel.without(text, outcome.read().faults());
-        assertThat(rest).doesNotContain("Squut", "Nonsense").contains("Push-up");
-        assertThat(read(rest).read().faults()).isEmpty();
-        assertThat(read(model.print(true) + "Nonsense here\n").words()).isEqualTo("1 line cannot be read");
+
+        model.choose(outcome.toChoose().getFirst().text(), 0);
+        assertThat(read(text).toChoose()).isEmpty();
+        assertThat(model.take(text, false, false)).isEmpty();
+        Segment toning = open.plan().segments().getLast();
+        assertThat(toning.entries().getFirst().name()).endsWith("press");
+        assertThat(toning.note()).isEqualTo("Nonsense here");
     }
 
     @Test
-    void aLineIsMendedInItsPlaceAndKeepsItsInset() {
-        String text = "## Toning\n2 rounds: Round\n  Squut 12 reps\n  Push-up 8 reps\n";
+    void whatIsNotChosenIsKeptAsANoteWhenItIsTakenOnceMore() {
+        String text = model.print(true) + "press 12\n";
 
-        assertThat(TextViewModel.with(text, 3, "Squat 12 reps"))
-                .isEqualTo("## Toning\n2 rounds: Round\n  Squat 12 reps\n  Push-up 8 reps\n");
+        assertThat(model.take(text, false, true)).isEmpty();
+
+        assertThat(open.plan().segments().getLast().note()).isEqualTo("press 12");
     }
 
     @Test
@@ -103,9 +110,9 @@ class TextViewModelTest {
         open.edit("Title", now -> now.with(now.brief().withTitle("Other")));
         assertThat(model.outdated()).isTrue();
 
-        assertThat(model.take(text, false)).isEqualTo(
+        assertThat(model.take(text, false, false)).isEqualTo(
                 "The class has changed beside this text. Take it once more to put the text in its place.");
-        assertThat(model.take(text, true)).isEmpty();
+        assertThat(model.take(text, true, false)).isEmpty();
 
         assertThat(ClassText.print(open.plan(), Instructor.LIBRARY)).contains("Squat 16 reps");
     }
@@ -114,13 +121,13 @@ class TextViewModelTest {
     void aTextOfAnotherClassOrOfASegmentThatIsGoneIsNotTaken() {
         String alone = model.print(false);
         open.edit("Remove Toning", now -> Moves.removeSegment(now, part(2)));
-        assertThat(model.take(alone, true))
+        assertThat(model.take(alone, true, false))
                 .isEqualTo("This segment is no longer in the class. Copy what you need, then leave.");
 
         String whole = model.print(true);
         open.open(PlanDocument.of(plan.copy(), Instructor.LIBRARY));
 
-        assertThat(model.take(whole, true))
+        assertThat(model.take(whole, true, false))
                 .isEqualTo("Another class is open now. Copy what you need, then leave.");
     }
 

@@ -150,16 +150,16 @@ enum Verdict {
             }
         }
         return (dose.isEmpty() || same(item.dose(), DoseNotation.parse(dose).value().orElseThrow(
-                () -> new AssertionError("no dose: " + wanted)), item))
+                () -> new AssertionError("no dose: " + wanted))))
                 && load.map(each -> carries(item.load(), each)).orElse(true);
     }
 
     /** In turn is not told from both at once: nothing of either is written in most lines. */
-    private static boolean same(Dose read, Dose wanted, Item item) {
-        return plain(read, item).equals(plain(wanted, item));
+    private static boolean same(Dose read, Dose wanted) {
+        return plain(read).equals(plain(wanted));
     }
 
-    private static Dose plain(Dose dose, Item item) {
+    private static Dose plain(Dose dose) {
         boolean loose = dose.sides() == Sides.ALTERNATING || dose.sides() == Sides.TOGETHER;
         return loose ? dose.withoutSides() : dose;
     }

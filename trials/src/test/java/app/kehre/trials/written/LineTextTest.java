@@ -82,9 +82,8 @@ class LineTextTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-            march 16       | 16 has no unit | March on the spot 16 eights
-            sqat 12        | No exercise is called "sqat" | Squat 12
-            squat 12 bananas | bananas |
+            frobnicate 12  | No exercise is called "frobnicate" |
+            press 10       | No exercise is called "press" | Overhead press 10 reps, 2 light weights
             """)
     void whatCannotBeReadIsSaidWithWhatItCouldMean(String typed, String problem, String choice) {
         var read = LINES.read(typed, Role.TONING, EntryId.FIRST);
