@@ -41,7 +41,7 @@ final class DoseOf {
     private Optional<Sides> sides = Optional.empty();
     private boolean bareEach;
     /** A hold behind the reps: "10, hold the last one 10 s". */
-    private Optional<Amount> last = Optional.empty();
+    private Optional<Stage> last = Optional.empty();
 
     private DoseOf(Exercise exercise, Role role, boolean alone) {
         this.exercise = exercise;
@@ -64,7 +64,10 @@ final class DoseOf {
             switch (fact) {
                 case Fact.Rest(Duration length) -> rest = length;
                 case Fact.Side(Sides said, boolean bare) -> {
-                    sides = Optional.of(said);
+                    // Right and then left is each side.
+                    boolean other = sides.filter(each -> each == Sides.RIGHT_SIDE && said == Sides.LEFT_SIDE
+                            || each == Sides.LEFT_SIDE && said == Sides.RIGHT_SIDE).isPresent();
+                    sides = Optional.of(other ? Sides.EACH_SIDE : said);
                     bareEach = bare;
                 }
                 case Fact.Pace(Speed said) -> speed = said;
@@ -93,11 +96,19 @@ final class DoseOf {
                         || head.get() instanceof Fact.Bare || head.get() instanceof Fact.Sets);
         if (counted && fact instanceof Fact.Held(Duration length, int counts)
                 && exercise.usualDose() instanceof Reps) {
-            last = Optional.of(counts > 0 ? new Amount.OfCounts(counts, false) : new Amount.OfTime(length));
+            last = Optional.of(new Stage.Held(
+                    counts > 0 ? new Amount.OfCounts(counts, false) : new Amount.OfTime(length), List.of()));
             return head;
         }
-        if (head.isPresent() && fact instanceof Fact.Bare) {
+        if (counted && fact instanceof Fact.Pulses(int pulses)) {
+            last = Optional.of(new Stage.Moves(Math.clamp(pulses, 1, 300), Stage.Unit.PULSE, Tempo.USUAL,
+                    Stage.Reach.WHOLE, Duration.ZERO));
             return head;
+        }
+        if (head.isPresent() && fact instanceof Fact.Bare(int number)) {
+            boolean music = exercise.usualDose() instanceof Counts && number >= HALF_A_PHRASE
+                    && number % Counts.EIGHT == 0 && !(head.get() instanceof Fact.Music);
+            return music ? Optional.of(new Fact.Music(number)) : head;
         }
         if (head.isPresent() && fact instanceof Fact.Times(int times) && !(head.get() instanceof Fact.Sets)) {
             sets = times;
@@ -232,7 +243,7 @@ final class DoseOf {
                 Stage.Reach.WHOLE,
                 Duration.ZERO);
         List<Stage> stages = new ArrayList<>(List.of(moves));
-        last.ifPresent(amount -> stages.add(new Stage.Held(amount, List.of())));
+        last.ifPresent(stages::add);
         return new Reps(Math.clamp(sets, 1, 20), stages, Reps.Order.STAGES, rest, Sides.TOGETHER);
     }
 

@@ -71,8 +71,12 @@ final class ItemsReader {
         List<Part> parts = LineParse.of(brackets.tokens(), names, situation);
         List<Group> groups = groups(parts);
         if (groups.isEmpty()) {
+            breathing(parts).ifPresent(groups::add);
+        }
+        if (groups.isEmpty()) {
             return List.of();
         }
+        asWords(groups, parts);
         share(groups);
         Optional<LineReader.Scored> moves = combination(groups, brackets.tokens(), combination);
         if (moves.isPresent()) {
@@ -80,6 +84,51 @@ final class ItemsReader {
         }
         String note = note(bare, brackets, parts, groups);
         return scored(groups, note, strange(parts, groups, brackets.tokens()));
+    }
+
+    /** Breaths alone are breathing. */
+    private Optional<Group> breathing(List<Part> parts) {
+        List<Fact> facts = parts.stream()
+                .flatMap(each -> each instanceof Part.Said said ? Stream.of(said.fact()) : Stream.empty())
+                .toList();
+        boolean breaths = facts.stream().anyMatch(Fact.Breaths.class::isInstance);
+        List<Candidate> found = breaths
+                ? situation.ranked(names, List.of(Lexicon.stem("breathe")))
+                : List.of();
+        if (found.isEmpty()) {
+            return Optional.empty();
+        }
+        Group group = new Group(new Part.Name(0, 0, found, 2, true));
+        group.facts.addAll(facts);
+        return Optional.of(group);
+    }
+
+    /**
+     * What follows a dosed exercise behind a comma, names one as well and has words of its own around it is said of the first: "hold
+     * on to the wall if you need to".
+     */
+    private static void asWords(List<Group> groups, List<Part> parts) {
+        while (groups.size() > 1 && groups.getFirst().dosed() && groups.getLast().facts.isEmpty()
+                && sentence(groups.getLast().name, parts)) {
+            groups.removeLast();
+        }
+    }
+
+    private static boolean sentence(Part.Name name, List<Part> parts) {
+        int comma = 0;
+        int around = 0;
+        for (Part part : parts) {
+            boolean before = part.to() <= name.from();
+            comma = before && part instanceof Part.Joint(int _, int to, String sign) && sign.equals(",")
+                    ? to
+                    : comma;
+        }
+        for (Part part : parts) {
+            boolean own = part.from() >= comma && comma > 0 && !part.equals(name);
+            around += own && (part instanceof Part.Small || part instanceof Part.Unknown
+                    || part instanceof Part.Name) ? 1 : 0;
+        }
+        return around >= 2;
     }
 
     private List<Group> groups(List<Part> parts) {

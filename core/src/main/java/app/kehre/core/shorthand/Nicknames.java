@@ -27,7 +27,6 @@ final class Nicknames {
             run on the spot = jog
             basic = basic-step
             basics = basic-step
-            right basic = basic-step
             v step = v-step v-floor
             knee = knee-up knee-lift-floor
             knee up = knee-up knee-lift-floor
@@ -292,6 +291,20 @@ final class Nicknames {
             hammer = hammer-curl
             biceps hammer curl = hammer-curl
             band curl = band-curl
+            band biceps curl = band-curl
+            lateral raise band = band-lateral-raise
+            band side raise = band-lateral-raise
+            shoulder press band = band-press-up
+            overhead press band = band-press-up
+            triceps press down = band-press-down
+            triceps press down band = band-press-down
+            triceps push down = band-press-down
+            row band = band-row-seated chair-band-row
+            squat band = band-squat
+            squat loop = band-squat
+            glute bridge band = loop-bridge
+            standing kickback = loop-kickback standing-back-lift
+            overhead pull apart = band-pull-down
             seven = curl-three-parts
             triceps kickback = triceps-kickback chair-kickback
             kickback = triceps-kickback
@@ -436,7 +449,6 @@ final class Nicknames {
             tree pose = tree-stand
             chair pose = chair-sit-hold
             low lunge = low-lunge-arms hip-flexor-stretch
-            low lunge right = low-lunge-arms
             pigeon = folded-leg-stretch
             pigeon stretch = folded-leg-stretch
             pigeon pose = folded-leg-stretch
@@ -465,6 +477,8 @@ final class Nicknames {
             knee to chest = both-knees-to-chest knee-to-chest
             knees to chest = both-knees-to-chest
             hug knees = both-knees-to-chest
+            hug both knee chest = both-knees-to-chest
+            hug knee chest = both-knees-to-chest
             figure four = figure-four chair-figure-four
             figure 4 = figure-four
             figure four stretch = figure-four

@@ -61,7 +61,8 @@ final class PauseReader {
         for (Pause.Kind kind : order) {
             Set<String> own = WORDS.getOrDefault(kind, Set.of());
             boolean begins = own.contains(words.getFirst());
-            if (words.stream().anyMatch(own::contains) && (share(words) >= ENOUGH
+            boolean few = begins && words.size() <= 3 && kind != Pause.Kind.REST;
+            if (words.stream().anyMatch(own::contains) && (share(words) >= ENOUGH || few
                     || begins && kind == Pause.Kind.TALK)) {
                 return Optional.of(kind);
             }

@@ -139,7 +139,7 @@ record Situation(Role role, Format format, boolean onSteps, Optional<Position> p
         double fit = 0;
         for (Equipment each : exercise.equipment()) {
             fit -= switch (each) {
-                case LONG_BAND, LOOP_BAND -> says("band", "loop", "tub") ? -POSTURE : UNNAMED_KIT;
+                case LONG_BAND, LOOP_BAND -> says("band", "loop", "tub") ? -2 * POSTURE : UNNAMED_KIT;
                 case KETTLE_WEIGHT -> says("kettlebell", "kettl") ? 0 : UNNAMED_KIT;
                 case LONG_BAR -> says("bar", "barbell") ? 0 : UNNAMED_KIT;
                 case SMALL_BALL -> says("ball") ? 0 : UNNAMED_KIT;

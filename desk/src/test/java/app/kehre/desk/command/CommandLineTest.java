@@ -129,12 +129,19 @@ class CommandLineTest {
         assertThat(print("write", back.toString())).isEqualTo(Files.readString(text));
         out.reset();
 
-        Files.writeString(text, "Toning:\nsquat 3 x 12\nsqat 12\n");
+        Files.writeString(text, "Toning:\nsqat 3 x 12\npress 12\nfrobnicate\n");
         assertThat(Main.run("read", text.toString(), "-o", folder.resolve("none.kehre.json").toString()))
                 .isEqualTo(1);
         assertThat(out.toString(StandardCharsets.UTF_8)).contains(
-                "class.txt:3: No exercise is called \"sqat\".",
-                "or: Squat 12");
+                "class.txt:4: a note of Toning: frobnicate",
+                "class.txt:3: This can be read in more than one way, or not surely.",
+                "or: Overhead press 12 reps");
+        assertThat(folder.resolve("none.kehre.json")).doesNotExist();
+        Files.writeString(text, "warm up 4 min\nsteps: basic 32\n");
+        assertThat(print("read", text.toString(), "--brief", "step, 30 min", "-o", back.toString()))
+                .isNotEmpty();
+        assertThat(print("write", back.toString())).contains("## Warm up (warm-up, 124 BPM, 4:00)",
+                "Basic step 4 eights");
         Files.write(text, "Toning:\nsquat 3 x 12; m\u00fcde".getBytes(StandardCharsets.ISO_8859_1));
         assertThat(Main.run("read", text.toString(), "-o", folder.resolve("none.kehre.json").toString()))
                 .isEqualTo(2);

@@ -181,13 +181,13 @@ class PlanPlaceTest extends PlanWindow {
         instructor.clicksOnRoad(2).presses(KeyCode.L, KeyCode.CONTROL)
                 .types("squat 3 x 12, rest 20 s; heels down").presses(KeyCode.ENTER)
                 .types("forearm plank 30 s").presses(KeyCode.ENTER).presses(KeyCode.ENTER)
-                .types("squat 12 bananas");
+                .types("frobnicate 12");
 
         assertThat(instructor.lines()).containsExactly("Squat", "Squat", "Forearm plank", "Split squat",
                 "Bent-over row");
         assertThat(instructor.plan().items().skip(1).findFirst().orElseThrow().note())
                 .isEqualTo("heels down");
-        assertThat(instructor.sees("#add-problem")).contains("bananas");
+        assertThat(instructor.sees("#add-problem")).isEqualTo("No exercise is called \"frobnicate\".");
         instructor.presses(KeyCode.ENTER);
         assertThat(instructor.lines()).hasSize(5);
         instructor.presses(KeyCode.ESCAPE);

@@ -24,7 +24,7 @@ class ListsAreReadTest {
 
     /** What the reader reaches now; the aim is 0.95 read, 0.04 offered, 0.01 wrong. */
     private static final double LEAST_RIGHT = 0.93;
-    private static final double MOST_WRONG = 0.035;
+    private static final double MOST_WRONG = 0.03;
 
     private static ClassText.Read read(WrittenLists.WrittenList list) {
         ClassPlan plan = new ClassPlan(list.brief(), List.of());
@@ -75,6 +75,24 @@ class ListsAreReadTest {
                 assertThat(ClassText.print(again.plan(), LIBRARY)).as(list.name()).isEqualTo(printed);
             }
         }
+    }
+
+    @Test
+    void whatIsNoClassIsKeptLineByLineAndNoNumberIsTakenForAnother() {
+        String novel = "It was a dark evening in the valley, and nobody had come to the hall yet. "
+                .repeat(80);
+        String text = String.join("\n", novel, "\ud83d\ude00\ud83d\udcaa", "1 2 3 4 5", "12\t13\t14",
+                "0 squats", "squat 1000 kg",
+                "squat 99999999999 x 3", "((((squat 12", "a".repeat(5_000),
+                "Die Halle ist heute bis acht Uhr offen");
+        ClassPlan plan = new ClassPlan(WrittenLists.all().getFirst().brief(), List.of());
+
+        ClassText.Read read = ClassText.read(text, plan, LIBRARY);
+
+        assertThat(read.lines()).extracting(ReadLine::text)
+                .containsExactly(text.lines().map(String::strip).toArray(String[]::new));
+        assertThat(read.plan().items().map(item -> LineText.of(LIBRARY, plan).print(item)))
+                .containsExactly("Squat 12 reps");
     }
 
     @Test

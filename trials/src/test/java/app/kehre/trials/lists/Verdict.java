@@ -91,7 +91,7 @@ enum Verdict {
     }
 
     private static boolean combines(String words, String way) {
-        return way.substring(12).split(", ").length == words.split(": ")[1].split(", ").length;
+        return way.substring(12).split(", ").length == words.split(": ")[1].split("(^|, )(?=\\d)").length;
     }
 
     private static boolean says(String choice, String way, LineText text) {
