@@ -6,6 +6,7 @@ import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
@@ -18,7 +19,10 @@ import app.kehre.desk.control.Words;
 /** Beside each written line what Kehre reads it as; where it is not sure, the ways to read it, each a key away. */
 final class ReadColumn extends Pane {
 
-    private static final double SIGN = 22;
+    private static final double SIGN = 18;
+    private static final double GAP = 10;
+    /** A reading that has no room is shortened; pointed at, it says all. */
+    private static final double LEAST_CHIP = 60;
 
     private final Consumer<Choice> choose;
     private final Runnable leave;
@@ -79,7 +83,7 @@ final class ReadColumn extends Pane {
             double y = top + (line.number() - 1) * height;
             if (y > -height && y < getHeight()) {
                 HBox row = row(line);
-                row.resizeRelocate(0, y, Math.max(getWidth(), row.prefWidth(height)), height);
+                row.resizeRelocate(GAP, y, Math.max(0, getWidth() - GAP), height);
                 getChildren().add(row);
             }
         }
@@ -88,6 +92,8 @@ final class ReadColumn extends Pane {
 
     private HBox row(ReadLine line) {
         HBox row = new HBox(6);
+        // Else the pane would give it all the width that it likes, and its last readings would be cut off.
+        row.setManaged(false);
         row.setAlignment(Pos.CENTER_LEFT);
         Label sign = Words.plain(sign(line), "soft");
         sign.setMinWidth(SIGN);
@@ -111,7 +117,7 @@ final class ReadColumn extends Pane {
 
     private static String sign(ReadLine line) {
         return switch (line.how()) {
-            case HEADING, READ -> "=";
+            case HEADING, READ -> said(line).isEmpty() ? "" : "=";
             case TO_CHOOSE -> "?";
             case NOTE, NOTHING -> "";
         };
@@ -134,7 +140,8 @@ final class ReadColumn extends Pane {
 
     private Button told(Button chip, ReadLine line, int reading) {
         chip.getStyleClass().addAll("mend", "read-chip");
-        chip.setMinWidth(USE_PREF_SIZE);
+        chip.setMinWidth(reading < 0 ? USE_PREF_SIZE : LEAST_CHIP);
+        chip.setTooltip(new Tooltip(chip.getText()));
         chip.setOnAction(_ -> choose.accept(new Choice(line, reading)));
         chip.addEventFilter(KeyEvent.KEY_PRESSED, event -> onKey(event, line));
         return chip;

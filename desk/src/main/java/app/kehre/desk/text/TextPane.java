@@ -32,7 +32,7 @@ public final class TextPane extends VBox {
 
     private static final double GUTTER = 20;
     /** The share of the width that what is written has. */
-    private static final double WRITTEN = 0.44;
+    private static final double WRITTEN = 0.38;
     /** What the text area leaves above its first line. */
     private static final double PADDING = 8;
 

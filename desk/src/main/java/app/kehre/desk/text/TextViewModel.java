@@ -165,10 +165,12 @@ public final class TextViewModel {
         if (waiting == 0 && notes == 0) {
             return length;
         }
+        String total = "%s of %s".formatted(Lengths.clock(timeline.fit().length()),
+                Lengths.clock(timeline.fit().slot()));
         String kept = notes == 0 ? "" : ", %d kept as %s".formatted(notes, notes == 1 ? "a note" : "notes");
         return "%d lines: %d read%s%s \u00b7 %s".formatted(read.lines().size(),
                 read.lines().size() - waiting - notes,
-                waiting == 0 ? "" : ", %d to choose".formatted(waiting), kept, length);
+                waiting == 0 ? "" : ", %d to choose".formatted(waiting), kept, total);
     }
 
     /**
