@@ -1,8 +1,6 @@
 package app.kehre.core.shorthand;
 
-import java.time.Duration;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -15,26 +13,18 @@ import app.kehre.core.dose.Sides;
 import app.kehre.core.exercise.Exercise;
 import app.kehre.core.exercise.Position;
 import app.kehre.core.exercise.Role;
-import app.kehre.core.kit.Equipment;
-import app.kehre.core.kit.Load;
 import app.kehre.core.plan.Entry;
 import app.kehre.core.plan.EntryId;
 import app.kehre.core.plan.Item;
-import app.kehre.core.plan.Notes;
 
 /** Reads the exercises of a line: which, how much, with what; what is left of it is their note. */
 final class ItemsReader {
 
-    /** Behind these words an exercise is a way of doing the one before, or another for some. */
-    private static final Set<String> ASIDE = Lexicon
-            .words("with w/ w or no not without like low option options in instead knees");
     private static final Set<String> METHOD = Lexicon
             .words("add link linked pyramid reduction layering layer layers");
     private static final int CHOICES = 3;
     private static final double MARGIN = 0.05;
     private static final double STRANGE = 0.1;
-    /** A number that says nothing may be a dose or a load that was not understood. */
-    private static final int UNREAD_NUMBER = 10;
 
     private final NameIndex names;
     private final Situation situation;
@@ -46,190 +36,19 @@ final class ItemsReader {
         this.clock = clock;
     }
 
-    /** One exercise of a line and what is said of it. */
-    private static final class Group {
-        private final Part.Name name;
-        private final List<Fact> facts = new ArrayList<>();
-
-        private Group(Part.Name name) {
-            this.name = name;
-        }
-
-        private boolean dosed() {
-            return facts.stream()
-                    .anyMatch(each -> !(each instanceof Fact.With) && !(each instanceof Fact.Side)
-                            && !(each instanceof Fact.Pace));
-        }
-
-        private boolean saysEach() {
-            return facts.stream().anyMatch(each -> each instanceof Fact.Side(Sides _, boolean bare) && bare);
-        }
-    }
-
     List<LineReader.Scored> read(String bare, List<Token> tokens, Optional<String> combination) {
         Brackets brackets = Brackets.of(tokens, bare, names);
         List<Part> parts = LineParse.of(brackets.tokens(), names, situation);
-        List<Group> groups = groups(parts);
-        if (groups.isEmpty()) {
-            breathing(parts).ifPresent(groups::add);
-        }
+        List<Group> groups = new Grouping(names, situation).of(parts);
         if (groups.isEmpty()) {
             return List.of();
         }
-        asWords(groups, parts);
-        share(groups);
         Optional<LineReader.Scored> moves = combination(groups, brackets.tokens(), combination);
         if (moves.isPresent()) {
             return List.of(moves.get());
         }
-        String note = note(bare, brackets, parts, groups);
-        return scored(groups, note, strange(parts, groups, brackets.tokens()));
-    }
-
-    /** Breaths alone are breathing. */
-    private Optional<Group> breathing(List<Part> parts) {
-        List<Fact> facts = parts.stream()
-                .flatMap(each -> each instanceof Part.Said said ? Stream.of(said.fact()) : Stream.empty())
-                .toList();
-        boolean breaths = facts.stream().anyMatch(Fact.Breaths.class::isInstance);
-        List<Candidate> found = breaths
-                ? situation.ranked(names, List.of(Lexicon.stem("breathe")))
-                : List.of();
-        if (found.isEmpty()) {
-            return Optional.empty();
-        }
-        Group group = new Group(new Part.Name(0, 0, found, 2, true));
-        group.facts.addAll(facts);
-        return Optional.of(group);
-    }
-
-    /**
-     * What follows a dosed exercise behind a comma, names one as well and has words of its own around it is said of the first: "hold
-     * on to the wall if you need to".
-     */
-    private static void asWords(List<Group> groups, List<Part> parts) {
-        while (groups.size() > 1 && groups.getFirst().dosed() && groups.getLast().facts.isEmpty()
-                && sentence(groups.getLast().name, parts)) {
-            groups.removeLast();
-        }
-    }
-
-    private static boolean sentence(Part.Name name, List<Part> parts) {
-        int comma = 0;
-        int around = 0;
-        for (Part part : parts) {
-            boolean before = part.to() <= name.from();
-            comma = before && part instanceof Part.Joint(int _, int to, String sign) && sign.equals(",")
-                    ? to
-                    : comma;
-        }
-        for (Part part : parts) {
-            boolean own = part.from() >= comma && comma > 0 && !part.equals(name);
-            around += own && (part instanceof Part.Small || part instanceof Part.Unknown
-                    || part instanceof Part.Name) ? 1 : 0;
-        }
-        return around >= 2;
-    }
-
-    private List<Group> groups(List<Part> parts) {
-        List<Part.Name> strong = strong(parts);
-        List<Group> groups = new ArrayList<>();
-        List<Fact> waiting = new ArrayList<>();
-        boolean joined = false;
-        for (int i = 0; i < parts.size(); i++) {
-            boolean dosed = i + 1 < parts.size() && parts.get(i + 1) instanceof Part.Said;
-            switch (parts.get(i)) {
-                case Part.Name name when strong.contains(name) && !groups.isEmpty() && waiting.isEmpty()
-                        && !dosed && groups.getLast().name.best().exercise().equals(name.best().exercise()) ->
-                    joined = false;
-                case Part.Name name when strong.contains(name) -> {
-                    Group group = new Group(name);
-                    group.facts.addAll(waiting);
-                    waiting.clear();
-                    groups.add(group);
-                    joined = false;
-                }
-                case Part.Said(int _, int _, Fact fact) -> {
-                    boolean before = groups.isEmpty() || joined && next(parts, i + 1, strong);
-                    // "16 heel digs" are sixteen of them, whatever a bare number behind the name would count.
-                    Fact said = before && fact instanceof Fact.Bare(int number)
-                            ? new Fact.Reps(number)
-                            : fact;
-                    (before ? waiting : groups.getLast().facts).add(said);
-                }
-                case Part.Joint _ -> joined = true;
-                case Part.Name _,Part.Small _,Part.Unknown _ -> {
-                }
-            }
-        }
-        if (!groups.isEmpty()) {
-            groups.getLast().facts.addAll(waiting);
-        }
-        return groups;
-    }
-
-    /** Whether the next exercise follows with nothing but facts and small words between. */
-    private static boolean next(List<Part> parts, int from, List<Part.Name> strong) {
-        for (int i = from; i < parts.size(); i++) {
-            switch (parts.get(i)) {
-                case Part.Name name -> {
-                    return strong.contains(name);
-                }
-                case Part.Joint _ -> {
-                    return false;
-                }
-                case Part.Said _,Part.Small _,Part.Unknown _ -> {
-                }
-            }
-        }
-        return false;
-    }
-
-    /** The names that stand for an exercise each; the best of all where none does. */
-    private static List<Part.Name> strong(List<Part> parts) {
-        List<Part.Name> all = new ArrayList<>();
-        List<Part.Name> strong = new ArrayList<>();
-        String before = "";
-        boolean aside = false;
-        for (Part part : parts) {
-            if (part instanceof Part.Name name) {
-                all.add(name);
-                if (name.strong() && !aside) {
-                    strong.add(name);
-                }
-            }
-            before = part instanceof Part.Small(int _, int _, String word) ? word : "";
-            aside = !before.isEmpty() && ASIDE.contains(before) && !strong.isEmpty()
-                    || aside && (part instanceof Part.Small || part instanceof Part.Said);
-        }
-        return strong.isEmpty()
-                ? all.stream()
-                        .max(Comparator.comparingDouble(each -> each.best().total() + 0.2 * each.words()))
-                        .stream().toList()
-                : strong;
-    }
-
-    /** What is said once for several is said of each: "quads, hams, chest 20 s each". */
-    private void share(List<Group> groups) {
-        if (groups.size() < 2) {
-            return;
-        }
-        Group last = groups.getLast();
-        boolean others = groups.subList(0, groups.size() - 1).stream().noneMatch(Group::dosed);
-        if (others && last.dosed()) {
-            boolean each = last.saysEach() || situation.role() == Role.STRETCH
-                    || situation.role() == Role.COOL_DOWN
-                    || last.facts.stream().anyMatch(Fact.Side.class::isInstance);
-            last.facts.replaceAll(fact -> each ? fact : shared(fact, groups.size()));
-            groups.subList(0, groups.size() - 1).forEach(other -> other.facts.addAll(last.facts));
-        }
-    }
-
-    /** A length that is not said of each is that of all together. */
-    private static Fact shared(Fact fact, int among) {
-        return fact instanceof Fact.Time(Duration length, boolean about)
-                ? new Fact.Time(Duration.ofSeconds(Math.max(1, length.toSeconds() / among)), about)
-                : fact;
+        String note = Leftover.note(bare, brackets, parts, groups);
+        return scored(groups, note, Leftover.strange(parts, groups, brackets.tokens()));
     }
 
     private Optional<LineReader.Scored> combination(List<Group> groups, List<Token> tokens,
@@ -292,22 +111,6 @@ final class ItemsReader {
         return words.contains("layer") ? Method.LAYERING : Method.ADD_ON;
     }
 
-    /** How many words nobody knows, those in brackets and behind the last fact aside. */
-    private static int strange(List<Part> parts, List<Group> groups, List<Token> tokens) {
-        int strange = 0;
-        int end = parts.stream().filter(each -> each instanceof Part.Said || each instanceof Part.Name name
-                && groups.stream().anyMatch(group -> group.name.equals(name))).mapToInt(Part::to).max()
-                .orElse(0);
-        for (Part part : parts) {
-            boolean chosen = part instanceof Part.Name name
-                    && groups.stream().anyMatch(group -> group.name.equals(name));
-            boolean unread = part instanceof Part.Unknown || part instanceof Part.Name && !chosen;
-            boolean number = part instanceof Part.Unknown && tokens.get(part.from()).isNumber();
-            strange += number ? UNREAD_NUMBER : unread && part.to() <= end ? 2 : unread ? 1 : 0;
-        }
-        return strange;
-    }
-
     private List<LineReader.Scored> scored(List<Group> groups, String note, int strange) {
         double worth = 1;
         for (Group group : groups) {
@@ -365,7 +168,7 @@ final class ItemsReader {
                 ? Optional.empty()
                 : DoseOf.of(exercise, group.facts, situation.role(), alone);
         Item dosed = dose.map(placed::withDose).orElseGet(() -> clocked(placed, group.facts));
-        Item known = loaded(dosed, group.facts);
+        Item known = LoadOf.loaded(dosed, group.facts);
         return group.facts.stream().flatMap(each -> each instanceof Fact.OptionOf(var variant)
                 ? Stream.of(variant)
                 : Stream.empty()).findFirst()
@@ -382,72 +185,4 @@ final class ItemsReader {
                 .orElse(item);
     }
 
-    /** A weight without a number is as many as the exercise usually has. */
-    private static Item loaded(Item item, List<Fact> facts) {
-        Item loaded = item;
-        for (Fact fact : facts) {
-            if (fact instanceof Fact.With(Load load, boolean open)) {
-                loaded = loaded.withLoad(open ? asUsual(load, item.exercise()) : load);
-            }
-        }
-        return loaded;
-    }
-
-    private static Load asUsual(Load load, Exercise exercise) {
-        if (load.isNone()) {
-            return load;
-        }
-        Load.Piece piece = load.pieces().getFirst();
-        Optional<Load.Piece> usual = exercise.usualLoad().find(piece.kit());
-        boolean sized = !piece.size().equals(Load.Size.UNSIZED);
-        if (usual.isPresent()) {
-            return new Load(List.of(new Load.Piece(piece.kit(), sized ? piece.size() : usual.get().size(),
-                    usual.get().howMany(), usual.get().where(), 0)));
-        }
-        // "light" of a band exercise is a light band.
-        Optional<Load.Piece> other = exercise.usualLoad().pieces().stream().filter(each -> sized
-                && piece.kit() == Equipment.WEIGHT && !(piece.size() instanceof Load.Size.Kilos)).findFirst();
-        return other.map(each -> new Load(List.of(
-                new Load.Piece(each.kit(), piece.size(), each.howMany(), each.where(), each.risers()))))
-                .orElseGet(() -> new Load(List.of(new Load.Piece(piece.kit(), piece.size(),
-                        piece.kit() == Equipment.WEIGHT ? 2 : 1, Load.Where.USUAL, 0))));
-    }
-
-    /** The instructor's own words that say no exercise and no dose: what stood in brackets, then what nobody knows. */
-    private static String note(String bare, Brackets brackets, List<Part> parts, List<Group> groups) {
-        List<String> notes = new ArrayList<>(brackets.notes());
-        int from = -1;
-        int to = -1;
-        for (Part part : parts) {
-            boolean chosen = part instanceof Part.Name name
-                    && groups.stream().anyMatch(group -> group.name.equals(name));
-            boolean breaks = part instanceof Part.Said || chosen
-                    || part instanceof Part.Joint(int _, int _, String sign) && ",-/+".contains(sign);
-            boolean unread = part instanceof Part.Unknown || part instanceof Part.Name && !chosen;
-            boolean small = part instanceof Part.Small;
-            if (unread || small && from < 0 && part instanceof Part.Small(int _, int _, String word)
-                    && ASIDE.contains(word) || small && from >= 0) {
-                from = from < 0 ? part.from() : from;
-                to = part.to();
-            } else if (breaks && from >= 0) {
-                add(notes, bare, brackets.tokens(), from, to);
-                from = -1;
-            }
-        }
-        if (from >= 0) {
-            add(notes, bare, brackets.tokens(), from, to);
-        }
-        String note = String.join(", ", notes).replaceAll("\\s+", " ").strip();
-        return note.substring(0, Math.min(note.length(), Notes.LONGEST));
-    }
-
-    private static void add(List<String> notes, String bare, List<Token> tokens, int from, int to) {
-        String words = bare.substring(tokens.get(from).from(), tokens.get(to - 1).to()).strip()
-                .replaceAll("[\\s:,(\\-\u2013\u2014|/]+$", "");
-        boolean says = tokens.subList(from, to).stream()
-                .anyMatch(each -> each.isWord() && !Lexicon.SMALL.contains(each.text()));
-        if (!words.isEmpty() && says) {
-            notes.add(words);
-        }
-    }
 }
